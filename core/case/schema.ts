@@ -1,0 +1,171 @@
+/**
+ * Is a plain case well formed, and what is wrong with it, field by field?
+ * Method: Yup schemas made from the lists of `fields.ts`; the same schemas give the OpenAPI document.
+ * Every fault names the field, what was seen and what is accepted. Unknown names are collected, not dropped in silence.
+ */
+import * as yup from 'yup';
+import { formatValue } from '../quantities/format-quantity';
+import {
+  contactorFields, dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field,
+} from './fields';
+
+/** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
+export function acceptedWords(field: Field): string {
+  if (field.words) return `${field.words.slice(0, 12).join(', ')}${field.words.length > 12 ? ' and more' : ''}`;
+  if (field.kind === 'flag') return 'true or false';
+  if (field.kind === 'rows' || field.kind === 'coil-rows') return 'a list of rows';
+  if (field.kind === 'word') return 'text';
+  const low = field.above !== undefined ? `above ${field.above}` : String(field.min ?? 0);
+  return `${low} to ${formatValue(field.max ?? 0, field.unit ?? '')}${field.kind === 'volts-text' ? ', or as printed: 230/460' : ''}`;
+}
+
+const inRange = (field: Field, value: number) =>
+  Number.isFinite(value) &&
+  (field.above === undefined || value > field.above) &&
+  (field.min === undefined || value >= field.min) &&
+  (field.max === undefined || value <= field.max) &&
+  (field.unit !== 'count' || field.max! > 1000 || Number.isInteger(value));
+
+const VOLTS_TEXT = /^\d+(\.\d+)?([/-]\d+(\.\d+)?)*$/;
+
+function holds(field: Field, value: unknown): boolean {
+  switch (field.kind) {
+    case 'number':
+      return typeof value === 'number' && inRange(field, value);
+    case 'volts-text':
+      return typeof value === 'number' ? inRange(field, value) : typeof value === 'string' && value.length < 40 && VOLTS_TEXT.test(value);
+    case 'word':
+      return typeof value === 'string' && value.length < 200 && (!field.words || field.words.includes(value));
+    case 'words':
+      return Array.isArray(value) && value.every((v) => typeof v === 'string' && (!field.words || field.words.includes(v)));
+    case 'flag':
+      return typeof value === 'boolean';
+    case 'hertz':
+      return Array.isArray(value) && value.length <= 6 && value.every((v) => typeof v === 'number' && inRange(field, v));
+    case 'rows':
+    case 'coil-rows':
+      return Array.isArray(value);
+  }
+}
+
+const seen = (value: unknown) => {
+  const text = typeof value === 'string' ? `'${value}'` : JSON.stringify(value);
+  return text && text.length > 40 ? `${text.slice(0, 40)}…` : text;
+};
+
+/** Yup schema of one field: a value in range, null (worn), "none" (no such mark), or left out. */
+export function fieldSchema(field: Field): yup.MixedSchema {
+  return yup
+    .mixed()
+    .nullable()
+    .transform((value: unknown) => (field.words?.includes('ac/dc') && typeof value === 'string' ? (kindAliases[value] ?? value) : value))
+    .test('accepted', (value, context) => {
+      if (value === undefined || value === null || value === 'none' || holds(field, value)) return true;
+      if (value === false || (Array.isArray(value) && value.length === 0)) return true;
+      return context.createError({
+        message: `${field.label} is ${seen(value)}; accepted: ${acceptedWords(field)}, null (worn) or "none" (no such mark).`,
+      });
+    })
+    .meta({ field }) as yup.MixedSchema;
+}
+
+const shapeOf = (fields: readonly Field[]) => Object.fromEntries(fields.map((field) => [field.name, fieldSchema(field)]));
+
+const rowSchema = yup
+  .object({
+    volts: fieldSchema({ name: 'volts', label: 'Row volts', kind: 'number', unit: 'V', above: 0, max: 15000, meaning: 'Volts at which the row holds.' }),
+    kind: fieldSchema({ name: 'kind', label: 'Row AC or DC', kind: 'word', words: ['ac', 'dc', 'ac/dc'], meaning: 'Kind of current; absent: ac.' }),
+    polesInSeries: fieldSchema({ name: 'polesInSeries', label: 'Poles in series', kind: 'number', unit: 'count', min: 1, max: 12, meaning: 'Poles in series; absent: 1.' }),
+    ...shapeOf(ratingColumns),
+  })
+  .noUnknown(false);
+
+const coilRowSchema = yup.object({
+  volts: fieldSchema({ name: 'volts', label: 'Coil mark volts', kind: 'number', unit: 'V', above: 0, max: 690, meaning: 'Volts of the mark.' }),
+  kind: fieldSchema({ name: 'kind', label: 'Coil mark AC or DC', kind: 'word', words: ['ac', 'dc', 'ac/dc'], meaning: 'Kind of the mark.' }),
+  hertz: fieldSchema({ name: 'hertz', label: 'Coil mark hertz', kind: 'hertz', unit: 'Hz', above: 0, max: 400, meaning: 'Frequencies of the mark.' }),
+});
+
+const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label: string) =>
+  yup
+    .mixed()
+    .nullable()
+    .test('rows', async (value, context) => {
+      if (value === undefined || value === null || value === 'none' || value === false) return true;
+      if (!Array.isArray(value) || value.length > 60)
+        return context.createError({ message: `${label} is ${seen(value)}; a list of at most 60 rows is accepted.` });
+      for (const [i, entry] of value.entries()) {
+        if (!row.isType(entry) || entry === null) return context.createError({ path: `${context.path}[${i}]`, message: `${label}, row ${i + 1} must be an object.` });
+        try {
+          await row.validate(entry, { abortEarly: true });
+        } catch (error) {
+          const fault = error as yup.ValidationError;
+          return context.createError({ path: `${context.path}[${i}].${fault.path}`, message: fault.message });
+        }
+      }
+      return true;
+    })
+    .meta({ rows: row, meaning });
+
+const specFields = contactorFields.filter((field) => field.kind !== 'rows' && field.kind !== 'coil-rows');
+export const specSchema = yup.object({
+  ...shapeOf(specFields),
+  ratings: listOrMark(rowSchema, 'Rows of the plate, each valid at its volts.', 'Ratings'),
+  coilMarks: listOrMark(coilRowSchema, 'Marks of a coil that has several.', 'Coil marks'),
+});
+
+const objectOf = (fields: readonly Field[], label: string) =>
+  yup.object(shapeOf(fields)).typeError(`${label} must be an object.`);
+
+/** Schema of a whole case; `families` are the ids that can be judged. */
+export const caseSchema = (families: readonly string[]) =>
+  yup
+    .object({
+      practice: yup.string().strict().oneOf(['NFPA70', 'IEC'], 'practice must be NFPA70 or IEC.').required('practice is missing; NFPA70 or IEC is accepted.'),
+      family: yup
+        .string()
+        .strict()
+        .oneOf([...families], ({ value }) => `Family '${value}' cannot be judged here; accepted: ${families.join(', ')}.`)
+        .required(`family is missing; accepted: ${families.join(', ')}.`),
+      supply: objectOf(supplyFields, 'supply').required('supply is missing.'),
+      load: objectOf(loadFields, 'load').required('load is missing.'),
+      duty: objectOf(dutyFields, 'duty').nullable().default(undefined),
+      removed: yup.object({ spec: specSchema.required('removed.spec is missing.') }).nullable().default(undefined),
+      candidates: yup
+        .array()
+        .of(
+          yup.object({
+            id: yup.string().strict().min(1, 'id is empty.').max(200, 'id is longer than 200 characters.').required('A candidate has no id.'),
+            spec: specSchema.required('A candidate has no spec.'),
+          }),
+        )
+        .max(5000, 'At most 5000 candidates are accepted in one case.')
+        .required('candidates is missing; a list is needed, which may be empty.')
+        .test('unique', (list, context) => {
+          const ids = (list ?? []).map((part) => part.id);
+          const twice = ids.find((id, i) => ids.indexOf(id) !== i);
+          return twice === undefined || context.createError({ message: `Candidate id '${twice}' stands twice; each id must be unique.` });
+        }),
+    })
+    .typeError('The case must be a JSON object.');
+
+export type Fault = { field: string; reason: string };
+
+/** All faults of a Yup error as field and reason, in the order of the schema. */
+export function faultsOf(error: yup.ValidationError): Fault[] {
+  const inner = error.inner.length > 0 ? error.inner : [error];
+  return inner.map((fault) => ({ field: fault.path ?? '', reason: fault.message }));
+}
+
+/** Names in the case that this family does not use; they are answered with, so that a typing slip is seen. */
+export function unusedNames(value: { supply?: object; load?: object; duty?: object | null; candidates?: { spec?: object }[] }): string[] {
+  const unused = (object: object | null | undefined, fields: readonly Field[], prefix: string) =>
+    Object.keys(object ?? {}).filter((key) => !fields.some((field) => field.name === key)).map((key) => `${prefix}.${key}`);
+  const specs = (value.candidates ?? []).flatMap((part) => unused(part.spec, contactorFields, 'spec'));
+  return [
+    ...unused(value.supply, supplyFields, 'supply'),
+    ...unused(value.load, loadFields, 'load'),
+    ...unused(value.duty, dutyFields, 'duty'),
+    ...new Set(specs),
+  ];
+}

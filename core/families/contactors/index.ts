@@ -1,0 +1,30 @@
+/**
+ * Contactors: IEC, NEMA-size, definite-purpose and lighting types. Wiring only; see README.md in this folder.
+ */
+import { contactorFields } from '../../case/fields';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalContactor } from './canonical';
+import { contactorCautions } from './cautions';
+import { coilNeeds } from './coil-needs';
+import { contactorDrill } from './drill';
+import { fitNeeds } from './fit-needs';
+import { loadNeeds } from './load-needs';
+import { contactorProofs } from './proofs';
+import { contactorTerminals } from './terminals';
+import { restsOnAssumption } from '../../needs/need';
+
+export const contactors = {
+  id: 'contactor',
+  title: { iec: 'Contactor', nfpa: 'Contactor' },
+  loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'],
+  fields: contactorFields,
+  ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
+  canonical: canonicalContactor,
+  needs: (context: NeedContext) =>
+    [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: contactorCautions,
+  proofs: contactorProofs,
+  terminals: contactorTerminals,
+  drill: contactorDrill,
+  coilSwap: { scheme: 'always' },
+} satisfies DeviceFamily;

@@ -1,0 +1,73 @@
+/**
+ * What is a device family? One folder and one line in the registry; screens, interface, import, drills and tests are
+ * driven by this contract. Every part is present; what does not apply is a value with its reason.
+ * Functions take plain data, return new plain data and never change their inputs.
+ */
+import type { Marks, PartSpec, Practice } from '../case/case';
+import type { Field } from '../case/fields';
+import type { Schools } from '../loads/schools';
+import type { Canonical } from '../matching/evaluate';
+import type { Need } from '../needs/need';
+
+/** What the position offers and asks; the same for screen, interface and command line. */
+export type NeedContext = {
+  practice: Practice;
+  supply: Marks;
+  load: Marks;
+  duty: Marks;
+  schools: Schools;
+  /** Names of marks that were assumed: 'load.horsepower'. */
+  assumed: ReadonlySet<string>;
+};
+
+/** A bench or first-start check. A band within which the reading must stand; null where the limit is not known. */
+export type Proof = {
+  id: string;
+  when: 'bench' | 'fitting' | 'first-start';
+  title: string;
+  /** How it is done; never tells anyone to work live. */
+  how: string;
+  unit: string;
+  low: number | null;
+  high: number | null;
+  /** Reading beyond the band: a should-proof is a check, a must-proof fails. */
+  severity: 'must' | 'should';
+  /** Leads are subtracted when the proof is a resistance. */
+  leads: boolean;
+  because: string;
+  source: string;
+  /** A yes or no check has no figure. */
+  kind: 'figure' | 'yes-no';
+};
+
+export type ProofContext = { need: NeedContext; part: Canonical };
+
+/** One conductor moved from the old part to the new. */
+export type TerminalMove = { circuit: 'main' | 'coil' | 'auxiliary'; from: string; to: string; note: string };
+
+export type DrillSeed = { id: string; question: string; answer: string };
+
+export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
+
+export type DeviceFamily = {
+  /** Word of the open interface; also folder and docs page. */
+  id: string;
+  title: { iec: string; nfpa: string };
+  /** Load kinds whose needs this family works out fully. */
+  loads: readonly string[];
+  /** Fields of the part, in the order printed. */
+  fields: readonly Field[];
+  /** Columns of the rating rows that the part plate shows, where it has rows. */
+  ratingColumns: readonly string[];
+  /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
+  canonical: (spec: PartSpec) => Canonical;
+  /** Need lines for a context, in the order in which they are shown. */
+  needs: (context: NeedContext) => Need[];
+  /** Cautions that are no line on a part: a leg left live, a latch that stays in. */
+  cautions: (context: NeedContext) => string[];
+  proofs: (context: ProofContext) => Proof[];
+  terminals: (context: NeedContext, from: Canonical | null, to: Canonical) => TerminalMove[];
+  drill: readonly DrillSeed[];
+  /** The same part with another coil is a candidate. */
+  coilSwap: Placement;
+};

@@ -1,0 +1,18 @@
+/**
+ * The only list of families: literal, sorted by id, frozen, checked at start.
+ */
+import { DefectError } from '../defect-error';
+import type { DeviceFamily } from './contract';
+import { contactors } from './contactors';
+
+export const families: readonly DeviceFamily[] = Object.freeze([contactors]);
+
+for (const [i, family] of families.entries()) {
+  const before = families[i - 1];
+  if (before && !(before.id < family.id)) throw new DefectError(`Family '${family.id}' stands after '${before.id}' in registry.ts; ids are sorted and used once.`);
+}
+
+/** Returns the family with this id, or undefined. */
+export const familyOf = (id: string): DeviceFamily | undefined => families.find((family) => family.id === id);
+
+export const familyIds = (): string[] => families.map((family) => family.id);

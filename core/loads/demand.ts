@@ -1,0 +1,287 @@
+/**
+ * What does the load take: running amps, locked-rotor amps, resistive amps, horsepower, at this supply?
+ * Each demand keeps its arithmetic, the marks it rests on and its source; where a mark is worn the demand is not known.
+ * Motors: NFPA practice sizes by the table (430.6(A)(1)) and never below the plate; IEC practice by the plate.
+ * Locked rotor: plate amps, code letter, ratio, table, school, in this order. A letter is a band.
+ * Not for: what sets the overload (the plate amps alone, 430.32).
+ */
+import { flagMark, numberMark, wordMark, type Marks, type Practice } from '../case/case';
+import { formatQuantity as q } from '../quantities/format-quantity';
+import { WATTS_PER_HORSEPOWER } from '../quantities/units';
+import { isCodeLetter, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
+import { starDeltaShare } from '../standards/contactor-limits';
+import { tableFullLoadAmps, tableHorsepowers, tableLockedRotorAmps } from '../standards/motor-tables';
+import type { SourceId } from '../standards/source';
+import { voltageClassOf } from '../standards/voltage-class';
+import { connectedVolts, lockedRotorFactor, runningAmpsFactor } from './connected-volts';
+import { startRatios, type Schools } from './schools';
+
+export type LoadContext = { practice: Practice; supply: Marks; load: Marks; schools: Schools };
+
+/** A demand: `amount` null when it cannot be known; `low` under it where a tolerance band lies between. */
+export type Demand = {
+  amount: number | null;
+  low?: number;
+  /** Band from a school alone: below `fails` surely too small, from `check` up a check at best. */
+  school?: { name: string; fails: number; check: number };
+  because: string;
+  brief: string;
+  source: SourceId;
+  inputs: string[];
+};
+
+export type MotorPhases = 1 | 3;
+export const phasesOf = ({ load, supply }: LoadContext): MotorPhases =>
+  load.kind === 'motor-1ph' || (load.kind !== 'motor-3ph' && numberMark(supply, 'phases') === 1) ? 1 : 3;
+
+const ROOT3 = Math.sqrt(3);
+const round = (value: number, digits = 4) => Number(value.toPrecision(digits));
+const notKnown = (because: string, source: SourceId, inputs: string[]): Demand => ({ amount: null, because, brief: 'not known', source, inputs });
+
+/** Shaft power in hp: the plate's, or kW restated; null when worn. */
+export function horsepowerOf({ load }: LoadContext): number | null | undefined {
+  const hp = numberMark(load, 'horsepower');
+  if (typeof hp === 'number') return hp;
+  const kilowatts = numberMark(load, 'kilowatts');
+  if (typeof kilowatts === 'number') return (kilowatts * 1000) / WATTS_PER_HORSEPOWER;
+  return hp === null || kilowatts === null ? null : undefined;
+}
+
+/** Smallest table horsepower at or above this power; the power itself above the table. Example: 9.9 gives 10. */
+export const stepUpHorsepower = (hp: number, phases: MotorPhases): number =>
+  tableHorsepowers(phases).find((step) => step >= hp * 0.97) ?? hp;
+
+function tableAmps(context: LoadContext, systemVolts: number): number | null | undefined {
+  const given = numberMark(context.load, 'tableFullLoadAmps');
+  if (given !== undefined) return given;
+  if (context.practice !== 'NFPA70') return undefined;
+  const column = voltageClassOf(systemVolts)?.column;
+  const hp = numberMark(context.load, 'horsepower');
+  return typeof hp === 'number' && column ? tableFullLoadAmps(hp, column, phasesOf(context)) : undefined;
+}
+
+/** Share of the line current that this contactor carries, with the words for it. */
+export function positionShare(load: Marks): { share: number; words: string } {
+  const place = wordMark(load, 'contactorPosition');
+  if (load.starter === 'star-delta' && (place === 'main' || place === 'delta' || place === 'star')) {
+    const share = starDeltaShare[place];
+    return { share, words: ` x ${share.toFixed(2)} for the ${place} contactor of star-delta` };
+  }
+  return { share: 1, words: '' };
+}
+
+/** Running amps of a motor at this supply. Example: 10 hp at 230 V, NFPA practice, gives 28 A. */
+export function motorRunningAmps(context: LoadContext): Demand {
+  const { load, supply, practice } = context;
+  const system = numberMark(supply, 'systemVolts');
+  if (typeof system !== 'number') return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts']);
+  const volts = connectedVolts(load.plateVolts, system);
+  const { share, words } = positionShare(load);
+  const plateMark = numberMark(load, 'fullLoadAmps');
+  const factor = runningAmpsFactor(volts, system);
+  const plate = typeof plateMark === 'number' ? plateMark * factor : plateMark;
+  const restated = factor !== 1 ? ` (${q(plateMark as number, 'A')} at ${q(volts!, 'V')}, restated for ${q(system, 'V')})` : '';
+  const table = tableAmps(context, system);
+  const inputs = ['supply.systemVolts'];
+  if (typeof table === 'number' && !(typeof plate === 'number' && plate > table)) {
+    const hp = numberMark(load, 'horsepower');
+    const also = typeof plate === 'number' ? ` The plate says ${q(plate, 'A')}${restated}; that sets the overload.` : '';
+    const power = typeof hp === 'number' ? `${q(hp, 'hp')} at ${q(system, 'V')}` : 'This power at these volts';
+    return {
+      amount: round(table * share),
+      because: `${power} takes ${q(table, 'A')} by the table${words}.${also}`,
+      brief: `handbook, ${power}`,
+      source: phasesOf(context) === 3 ? 'motorCurrents3ph' : 'motorCurrents1ph',
+      inputs: [...inputs, 'load.horsepower', 'load.tableFullLoadAmps'],
+    };
+  }
+  if (typeof plate === 'number')
+    return {
+      amount: round(plate * share),
+      because: `The load’s plate says ${q(plate, 'A')}${restated}${words}${typeof table === 'number' ? `, more than the table’s ${q(table, 'A')}` : ''}.`,
+      brief: 'load plate',
+      source: practice === 'NFPA70' ? 'motorAmpsRule' : 'commonPractice',
+      inputs: [...inputs, 'load.fullLoadAmps'],
+    };
+  return ampsFromKilowatts(context, volts ?? system, share, words) ?? notKnown('Full-load amps of the load are not known.', 'motorAmpsRule', [...inputs, 'load.fullLoadAmps']);
+}
+
+function ampsFromKilowatts(context: LoadContext, volts: number, share: number, words: string): Demand | undefined {
+  const { load } = context;
+  const kilowatts = numberMark(load, 'kilowatts');
+  const efficiency = numberMark(load, 'efficiency');
+  const powerFactor = numberMark(load, 'powerFactor');
+  if (typeof kilowatts !== 'number' || typeof efficiency !== 'number' || typeof powerFactor !== 'number') return undefined;
+  const root = phasesOf(context) === 3 ? ROOT3 : 1;
+  const amps = (kilowatts * 1000) / (root * volts * efficiency * powerFactor);
+  return {
+    amount: round(amps * share),
+    because: `${q(kilowatts * 1000, 'W')} / (${root === 1 ? '' : '√3 x '}${q(volts, 'V')} x ${efficiency} x ${powerFactor}) = ${q(amps, 'A')}${words}.`,
+    brief: 'from kW',
+    source: 'commonPractice',
+    inputs: ['load.kilowatts', 'load.efficiency', 'load.powerFactor', 'load.plateVolts'],
+  };
+}
+
+/** True where the case asks how hard the load starts. */
+export function startIsAsked({ load, schools }: LoadContext): boolean {
+  const given = ['lockedRotorAmps', 'codeLetter', 'lockedRotorRatio'].some((name) => load[name] !== undefined && load[name] !== 'none');
+  return given || schools.startWhenUnread !== 'not-asked';
+}
+
+/** Locked-rotor amps of a motor at this supply, rms. Example: code G, 10 hp, 460 V, three phases gives 70.3 to 78.9 A. */
+export function motorLockedRotorAmps(context: LoadContext): Demand {
+  const { load, supply } = context;
+  const system = numberMark(supply, 'systemVolts');
+  const inputs = ['supply.systemVolts'];
+  if (typeof system !== 'number') return notKnown('System volts are not known.', 'codeLetters', inputs);
+  const volts = connectedVolts(load.plateVolts, system);
+  const factor = lockedRotorFactor(volts, system);
+  const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(volts!, 'V')}` : '';
+  const place = wordMark(load, 'contactorPosition');
+  const { share, words } = positionShare(load);
+  const plate = numberMark(load, 'lockedRotorAmps');
+  if (typeof plate === 'number')
+    return {
+      amount: round(plate * factor * share),
+      because: `The load’s plate says ${q(plate, 'A')} locked rotor${raised}${words}.`,
+      brief: 'load plate',
+      source: 'commonPractice',
+      inputs: [...inputs, 'load.lockedRotorAmps'],
+    };
+  const letter = wordMark(load, 'codeLetter');
+  const hp = horsepowerOf(context);
+  if (letter && isCodeLetter(letter) && typeof hp === 'number') {
+    const band = kilovoltAmperesPerHorsepower(letter);
+    const base = volts ?? voltageClassOf(system)?.column ?? system;
+    const root = phasesOf(context) === 3 ? ROOT3 : 1;
+    // The letter of a star-start motor is for the star connection: direct on line it takes three times as much.
+    const starLetter = load.starter === 'star-delta' ? (place === 'star' ? 1 : 3 * share) : 1;
+    const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
+    const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
+    if (band.high === undefined)
+      return { ...notKnown(`Code ${letter} has no upper end: at least ${q(amps(band.low), 'A')}.`, 'codeLetters', [...inputs, 'load.codeLetter', 'load.horsepower']), school: { name: 'open band', fails: amps(band.low), check: Infinity } };
+    return {
+      amount: amps(band.high),
+      low: amps(band.low),
+      because: `Code ${letter} is ${band.low} to ${band.high} kVA a horsepower: ${band.high} x ${round(hp)} hp x 1000 / ${divisor}${raised}${starLetter === 1 ? '' : words} = ${q(amps(band.high), 'A', 'up')}, at the low end ${q(amps(band.low), 'A', 'up')}.`,
+      brief: `code ${letter}, high end`,
+      source: 'codeLetters',
+      inputs: [...inputs, 'load.codeLetter', 'load.horsepower', 'load.plateVolts'],
+    };
+  }
+  const running = motorRunningAmps({ ...context, practice: 'IEC' });
+  const fullLoad = running.amount ?? motorRunningAmps(context).amount;
+  const ratio = numberMark(load, 'lockedRotorRatio');
+  if (typeof ratio === 'number' && fullLoad !== null)
+    return {
+      amount: round(ratio * fullLoad * factor),
+      because: `IA/IN ${ratio} x ${q(fullLoad, 'A')}${raised} = ${q(ratio * fullLoad * factor, 'A', 'up')}.`,
+      brief: `${ratio} x plate amps`,
+      source: 'commonPractice',
+      inputs: [...inputs, 'load.lockedRotorRatio', 'load.fullLoadAmps'],
+    };
+  return startFromTableOrSchool(context, system, fullLoad, share, words);
+}
+
+function startFromTableOrSchool(context: LoadContext, system: number, fullLoad: number | null, share: number, words: string): Demand {
+  const { load, schools } = context;
+  const asked = schools.startWhenUnread;
+  const inputs = ['load.lockedRotorAmps', 'load.codeLetter'];
+  const phases = phasesOf(context);
+  const column = voltageClassOf(system)?.column;
+  const hp = numberMark(load, 'horsepower');
+  const table = typeof hp === 'number' && column ? tableLockedRotorAmps(hp, column, phases) : undefined;
+  if (asked === 'table-then-six' && context.practice === 'NFPA70' && table !== undefined)
+    return {
+      amount: round(table * share),
+      because: `The plate gives neither amps nor letter. The table for ${q(hp!, 'hp')} at ${q(system, 'V')} says ${q(table, 'A')}${words}; it holds for ordinary designs, premium motors may start harder.`,
+      brief: `handbook, ${q(hp!, 'hp')}`,
+      source: phases === 3 ? 'lockedRotor3ph' : 'lockedRotor1ph',
+      inputs: [...inputs, 'load.horsepower'],
+    };
+  if (fullLoad === null) return notKnown('Neither locked-rotor amps, code letter nor full-load amps are known.', 'commonPractice', inputs);
+  const times = asked === 'not-asked' ? undefined : startRatios[asked];
+  return {
+    amount: null,
+    school: {
+      name: times ? `${times} times full-load amps` : 'none',
+      fails: round(startRatios.low * fullLoad),
+      check: round(startRatios.sure * fullLoad),
+    },
+    because: `The plate does not say how hard the motor starts: ${times ? `by the school ${q(times * fullLoad, 'A')}, ` : ''}anything from ${q(startRatios.low * fullLoad, 'A')} to ${q(startRatios.sure * fullLoad, 'A')} (5 to 9 times).`,
+    brief: times ? `${times} x ${q(fullLoad, 'A')}, school` : '5 to 9 x',
+    source: 'commonPractice',
+    inputs: [...inputs, 'load.fullLoadAmps'],
+  };
+}
+
+/** Running and locked-rotor amps of a compressor with the fan on the same device. Example: 18 + 1.2 gives 19.2 A. */
+export function compressorDemand(context: LoadContext): { running: Demand; lockedRotor: Demand } {
+  const { load } = context;
+  const rated = load.ratedLoadAmps !== undefined ? numberMark(load, 'ratedLoadAmps') : numberMark(load, 'fullLoadAmps');
+  const fan = load.fanFullLoadAmps === undefined || load.fanFullLoadAmps === 'none' ? 0 : numberMark(load, 'fanFullLoadAmps');
+  const source: SourceId = context.practice === 'NFPA70' ? 'compressorController' : 'commonPractice';
+  const inputs = ['load.ratedLoadAmps', 'load.fanFullLoadAmps'];
+  const running: Demand =
+    typeof rated === 'number' && typeof fan === 'number'
+      ? { amount: round(rated + fan), because: `Rated-load amps ${q(rated, 'A')}${fan ? ` and fan ${q(fan, 'A')} = ${q(round(rated + fan), 'A')}` : ''}.`, brief: fan ? `${rated} + ${fan} A` : 'unit plate', source, inputs }
+      : notKnown('Rated-load amps of the compressor, or the fan’s amps, are not known.', source, inputs);
+  const locked = numberMark(load, 'lockedRotorAmps');
+  if (typeof locked !== 'number') {
+    const base = motorLockedRotorAmps({ ...context, load: { ...load, fullLoadAmps: running.amount ?? null } });
+    return { running, lockedRotor: base };
+  }
+  const fanLocked = numberMark(load, 'fanLockedRotorAmps');
+  const fanStart = typeof fanLocked === 'number' ? fanLocked : typeof fan === 'number' ? fan * startRatios['table-then-six'] : null;
+  const lockedInputs = ['load.lockedRotorAmps', 'load.fanLockedRotorAmps'];
+  if (fanStart === null || fanLocked === null) return { running, lockedRotor: notKnown('The fan’s locked-rotor amps are not known.', source, lockedInputs) };
+  const words = fanStart === 0 ? '' : typeof fanLocked === 'number' ? ` and fan ${q(fanStart, 'A')}` : ` and fan 6 x ${q(fan as number, 'A')}`;
+  return {
+    running,
+    lockedRotor: { amount: round(locked + fanStart), because: `Compressor ${q(locked, 'A')} locked rotor${words} = ${q(round(locked + fanStart), 'A')}.`, brief: fanStart ? `${locked} + ${round(fanStart)} A` : 'unit plate', source, inputs: lockedInputs },
+  };
+}
+
+/** Resistive amps of a heater at this supply; volts act by the square on power. Example: 7.5 kW 230 V on 240 V gives 34.0 A. */
+export function heaterAmps(context: LoadContext): Demand {
+  const { load, supply } = context;
+  const system = numberMark(supply, 'systemVolts');
+  const inputs = ['supply.systemVolts', 'load.watts', 'load.kilowatts', 'load.resistiveAmps', 'load.plateVolts'];
+  if (typeof system !== 'number') return notKnown('System volts are not known.', 'ohmsLaw', inputs);
+  const volts = connectedVolts(load.plateVolts, system) ?? system;
+  const raised = volts === system ? '' : ` x ${q(system, 'V')} / ${q(volts, 'V')}`;
+  const given = [load.ampsPerPole, load.resistiveAmps, load.fullLoadAmps].find((mark) => typeof mark === 'number') as number | undefined;
+  if (given !== undefined) {
+    const amps = (given * system) / volts;
+    return { amount: round(amps), because: `The load’s plate says ${q(given, 'A')}${raised}${raised ? ` = ${q(amps, 'A')}` : ''}.`, brief: 'load plate', source: 'ohmsLaw', inputs };
+  }
+  const kilowatts = numberMark(load, 'kilowatts');
+  const watts = numberMark(load, 'watts') ?? (typeof kilowatts === 'number' ? kilowatts * 1000 : kilowatts);
+  if (typeof watts !== 'number') return notKnown('Power or amps of the heater are not known.', 'ohmsLaw', inputs);
+  const three = numberMark(supply, 'phases') === 3 && numberMark(load, 'polesToSwitch') !== 2 && numberMark(load, 'polesToSwitch') !== 1;
+  const amps = (watts / ((three ? ROOT3 : 1) * volts)) * (system / volts);
+  return {
+    amount: round(amps),
+    because: `${q(watts, 'W')} / ${three ? '(√3 x ' : ''}${q(volts, 'V')}${three ? ')' : ''}${raised} = ${q(amps, 'A')}.`,
+    brief: `${q(watts, 'W')} at ${q(volts, 'V')}`,
+    source: 'ohmsLaw',
+    inputs,
+  };
+}
+
+/** Steady current of any other load, as its plate gives it. */
+export function statedAmps(context: LoadContext): Demand {
+  const { load, supply } = context;
+  const names = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps'];
+  const name = names.find((n) => load[n] !== undefined && load[n] !== 'none');
+  const amps = name ? numberMark(load, name) : undefined;
+  if (typeof amps === 'number') return { amount: amps, because: `The load takes ${q(amps, 'A')} in each pole.`, brief: 'load plate', source: 'commonPractice', inputs: [`load.${name}`] };
+  const watts = numberMark(load, 'watts');
+  const system = numberMark(supply, 'systemVolts');
+  if (name === undefined && typeof watts === 'number' && typeof system === 'number')
+    return { amount: round(watts / system), because: `${q(watts, 'W')} / ${q(system, 'V')} = ${q(watts / system, 'A')}, at unity power factor: a lower bound.`, brief: 'from watts', source: 'commonPractice', inputs: ['load.watts'] };
+  return notKnown('The current of the load is not known.', 'commonPractice', [`load.${name ?? 'runningAmps'}`]);
+}
+
+export { flagMark };

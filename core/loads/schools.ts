@@ -1,0 +1,59 @@
+/**
+ * Where practitioners differ: the views, the default and its reason. A site may choose another; the line names it.
+ * Source: common practice.
+ */
+export type Schools = {
+  /** Locked-rotor amps when the plate gives neither amps nor letter nor ratio. */
+  startWhenUnread: 'not-asked' | 'table-then-six' | 'five-to-eight' | 'six-to-eight';
+  /** Headroom on resistive contact current, ratio; advice only. */
+  resistiveHeadroom: 1 | 1.1 | 1.2 | 1.25;
+  /** Compare with the unit plate's largest overcurrent device. */
+  unitMaximum: 'check' | 'off';
+};
+
+/** The plain case asks for nothing that it does not give. */
+export const caseSchools: Schools = { startWhenUnread: 'not-asked', resistiveHeadroom: 1.2, unitMaximum: 'check' };
+/** A swap always asks how hard the motor starts. */
+export const swapSchools: Schools = { ...caseSchools, startWhenUnread: 'table-then-six' };
+
+export const schoolChoices: { id: keyof Schools; question: string; choices: { value: string | number; words: string }[]; reason: string }[] = [
+  {
+    id: 'startWhenUnread',
+    question: 'Starting current when the plate does not say',
+    choices: [
+      { value: 'table-then-six', words: 'Handbook table, else 6 times' },
+      { value: 'five-to-eight', words: '5 to 8 times' },
+      { value: 'six-to-eight', words: '6 to 8 times' },
+    ],
+    reason: 'Default: the table where it holds, else 6 times with the band 5 to 9 drawn. From a school alone the line is at best a check.',
+  },
+  {
+    id: 'resistiveHeadroom',
+    question: 'Headroom on resistive current',
+    choices: [
+      { value: 1.2, words: '20 %' },
+      { value: 1.1, words: '10 %' },
+      { value: 1.25, words: '25 %' },
+      { value: 1, words: 'none' },
+    ],
+    reason: 'Default: 20 % as advice, not refusal. None can be chosen, because published ratings already hold margins.',
+  },
+  {
+    id: 'unitMaximum',
+    question: "Compare with the unit plate's largest breaker",
+    choices: [
+      { value: 'check', words: 'Show as a check' },
+      { value: 'off', words: 'Leave out' },
+    ],
+    reason: 'Default: shown as a check. It is a quick field cross-check that oversizes, never a must.',
+  },
+];
+
+/** Band of locked-rotor to full-load amps within which a school says nothing for sure. Common practice. */
+export const startRatios = {
+  low: 5,
+  sure: 9,
+  'table-then-six': 6,
+  'five-to-eight': 8,
+  'six-to-eight': 8,
+} as const;

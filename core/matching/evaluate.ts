@@ -1,0 +1,178 @@
+/**
+ * Does a part's figure hold against a need? Compiles a need into a small function over canonical specs.
+ * States: a value is held against the limit; null (worn) and a figure that the part does not carry are not known;
+ * "none" (legible, no such rating) does not hold. Figures equal to the limit hold, within a named tolerance.
+ * The same rules stand as SQL in `sql.ts`; a property test holds both equal.
+ */
+import type { Figure, LineValue, Need, Verdict, Way } from '../needs/need';
+
+export type Canonical = Record<string, unknown>;
+export type Band = readonly [low: number, high: number];
+/** undefined: not carried; null: worn; 'none': legible, no such mark. */
+export type Found = undefined | null | LineValue | readonly Band[];
+
+/** Relative slack for comparing decimals that came out of arithmetic. */
+export const TOLERANCE = 1e-9;
+export const slackDown = (limit: number) => limit - Math.abs(limit) * TOLERANCE;
+export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
+
+type Row = Record<string, unknown>;
+
+function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
+  const rows = spec.ratings;
+  if (rows === undefined || rows === null) return rows as undefined | null;
+  if (rows === 'none') return 'none';
+  if (figure.minVolts === null) return null;
+  let best: Row | undefined;
+  let carried = false;
+  let wornVolts = false;
+  for (const row of rows as Row[]) {
+    if (row[figure.column] === undefined) continue;
+    carried = true;
+    const kind = row.kind as string;
+    if (kind !== figure.current && kind !== 'ac/dc') continue;
+    if ((row.polesInSeries as number) > 1 && !((row.polesInSeries as number) <= (spec.poles as number))) continue;
+    const volts = row.volts;
+    if (typeof volts !== 'number') wornVolts = true;
+    else if (volts >= figure.minVolts && (best === undefined || volts < (best.volts as number))) best = row;
+  }
+  if (best) {
+    const value = best[figure.column];
+    return typeof value === 'number' ? value * figure.factor : (value as Found);
+  }
+  if (wornVolts) return null;
+  return carried || (rows as Row[]).length === 0 ? 'none' : undefined;
+}
+
+/** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
+function nearestMark(spec: Canonical, supply: string, volts: number): number | null | undefined {
+  const bands = (spec.coilRated as Record<string, readonly Band[]> | null | undefined)?.[supply];
+  if (bands === undefined || bands === null) return spec.coilRated === undefined ? undefined : null;
+  let best: number | null = null;
+  for (const [low] of bands) if (best === null || Math.abs(low - volts) < Math.abs(best - volts)) best = low;
+  return best;
+}
+
+/** Returns the function that finds a figure in a canonical spec. */
+export function compileFigure(figure: Figure): (spec: Canonical) => Found {
+  switch (figure.kind) {
+    case 'field':
+      return (spec) => {
+        const value = spec[figure.name] as Found;
+        return value === 'none' && figure.whenNone !== undefined ? figure.whenNone : value;
+      };
+    case 'rating':
+      return (spec) => findRating(figure, spec);
+    case 'coil-bands': {
+      const name = figure.which === 'operating' ? 'coilOperating' : 'coilMarked';
+      return (spec) => {
+        const coil = spec[name] as Record<string, Found> | null | undefined;
+        return coil === undefined || coil === null ? coil : coil[figure.supply];
+      };
+    }
+    case 'coil-pull-in': {
+      const power = figure.supply === 'dc' ? 'coilPullInWattsDc' : 'coilInrushVA';
+      return (spec) => {
+        const mark = nearestMark(spec, figure.supply, figure.volts);
+        const pull = spec[power] as Found;
+        if (pull === undefined || mark === undefined) return undefined;
+        if (typeof pull !== 'number' || mark === null) return null;
+        if (figure.what === 'amps') return pull / mark;
+        // The coil at pull-in as the impedance mark²/VA in series with the run; in phase, the unfavourable case.
+        return figure.volts / mark / (1 + (figure.loopOhms * pull) / (mark * mark));
+      };
+    }
+  }
+}
+
+const isBands = (value: readonly unknown[]): value is readonly Band[] => Array.isArray(value[0]);
+
+function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefined | null>) => boolean {
+  switch (way.relation) {
+    case '>=': {
+      const least = slackDown(limit as number);
+      return (have) => (have as number) >= least;
+    }
+    case '<=': {
+      const most = slackUp(limit as number);
+      return (have) => (have as number) <= most;
+    }
+    case '=':
+      return (have) => have === limit;
+    case 'one-of':
+      return (have) => (limit as readonly unknown[]).includes(have);
+    case 'within': {
+      const [low, high] = limit as Band;
+      return (have) => (have as number) >= slackDown(low) && (have as number) <= slackUp(high);
+    }
+    case 'includes': {
+      const [low, high] = (Array.isArray(limit) ? limit : [limit, limit]) as unknown as Band;
+      return (have) => {
+        const list = have as readonly unknown[];
+        if (isBands(list)) return list.some(([a, b]) => a <= slackUp(low) && b >= slackDown(high));
+        return list.includes(limit as never);
+      };
+    }
+  }
+}
+
+/** Returns the function that gives a way's verdict for a figure that the part carries. */
+function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (have: Found) => Verdict {
+  const whenNot: Verdict = severity === 'must' ? 'fails' : 'check';
+  const whenHolds: Verdict = way.atBest || assumed ? 'check' : 'fits';
+  const { limit, checkFrom, notKnownFrom } = way;
+  const band = (have: number): Verdict | undefined => {
+    if (checkFrom !== undefined && have >= slackDown(checkFrom)) return 'check';
+    if (notKnownFrom !== undefined) return have >= slackDown(notKnownFrom) ? 'not-known' : whenNot;
+    return undefined;
+  };
+  if (limit === null)
+    return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
+  const holds = relationHolds(way, limit);
+  return (have) => {
+    if (have === undefined || have === null) return 'not-known';
+    if (have === 'none') return whenNot;
+    if (holds(have)) return whenHolds;
+    return (typeof have === 'number' ? band(have) : undefined) ?? whenNot;
+  };
+}
+
+export type LineJudgement = { verdict: Verdict; have: Found; way: number };
+export type CompiledNeed = {
+  need: Need;
+  /** Verdict only: nothing is allocated. */
+  verdict: (spec: Canonical) => Verdict;
+  /** Verdict with the figure and the way it was held against. */
+  judge: (spec: Canonical) => LineJudgement;
+  /** True where the part carries the figure in any way, worn or not. */
+  carries: (spec: Canonical) => boolean;
+};
+
+/** Compiles a need once for many parts. Pure; the need is not kept by reference to anything that changes. */
+export function compileNeed(need: Need): CompiledNeed {
+  const ways = need.ways.map((way) => ({
+    find: compileFigure(way.figure),
+    decide: compileWay(way, need.severity, need.assumed ?? false),
+  }));
+  const judge = (spec: Canonical): LineJudgement => {
+    // A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried.
+    let worn = -1;
+    let none = -1;
+    for (let i = 0; i < ways.length; i += 1) {
+      const have = ways[i]!.find(spec);
+      if (have === undefined) continue;
+      if (have === null) worn = worn < 0 ? i : worn;
+      else if (have === 'none') none = none < 0 ? i : none;
+      else return { verdict: ways[i]!.decide(have), have, way: i };
+    }
+    if (worn >= 0) return { verdict: ways[worn]!.decide(null), have: null, way: worn };
+    if (none >= 0) return { verdict: ways[none]!.decide('none'), have: 'none', way: none };
+    return { verdict: need.onlyWhereCarried ? 'fits' : 'not-known', have: undefined, way: 0 };
+  };
+  return {
+    need,
+    judge,
+    verdict: (spec) => judge(spec).verdict,
+    carries: (spec) => ways.some((way) => way.find(spec) !== undefined),
+  };
+}

@@ -1,0 +1,133 @@
+/**
+ * What is the verdict on a part, line by line and as a whole?
+ * Whole: fails when a must-line does not hold, even beside unknown lines; else not known when a line cannot be judged;
+ * else check when a line is a check; else fits. A part on which no line could be asked is not known, never a fit.
+ */
+import type { LineValue, Need, Relation, Severity, Verdict, Way } from '../needs/need';
+import type { Practice } from '../case/case';
+import { formatValue } from '../quantities/format-quantity';
+import { termOf } from '../quantities/terms';
+import { citeSource } from '../standards/source';
+import { compileNeed, type Band, type Canonical, type CompiledNeed, type Found } from './evaluate';
+
+export type Line = {
+  quantity: string;
+  relation: Relation;
+  limit: LineValue | null;
+  unit: string;
+  have: LineValue | null;
+  margin: number | null;
+  verdict: Verdict | null;
+  severity: Severity;
+  because: string;
+  source: string;
+};
+
+export type JudgedLine = Line & { need: Need; verdict: Verdict };
+export type JudgedPart = { verdict: Verdict; lines: JudgedLine[] };
+
+/** Verdict of a whole part from the verdicts of its lines. */
+export function overallVerdict(verdicts: readonly Verdict[]): Verdict {
+  if (verdicts.includes('fails')) return 'fails';
+  if (verdicts.length === 0 || verdicts.includes('not-known')) return 'not-known';
+  return verdicts.includes('check') ? 'check' : 'fits';
+}
+
+/** Bands become what is shown: one [low, high], or null. */
+function shownFigure(have: Found): LineValue | null {
+  if (have === undefined || have === null || have === 'none') return null;
+  if (Array.isArray(have) && Array.isArray(have[0])) return [...(have[0] as unknown as Band)];
+  return have as LineValue;
+}
+
+/** A coil is shown by its marks, though it is judged by the band in which they operate. */
+function shownOf(way: Way, have: Found, spec: Canonical): LineValue | null {
+  if (way.figure.kind !== 'coil-bands' || !Array.isArray(have)) return shownFigure(have);
+  const rated = (spec.coilRated as Record<string, readonly Band[]>)[way.figure.supply] ?? [];
+  const marks = [...new Set(rated.flat())];
+  return marks.length === 1 ? marks[0]! : marks;
+}
+
+/** Distance to the limit in the line's unit; positive holds. Null where there is no such distance. */
+export function marginOf(way: Way, have: Found): number | null {
+  const figure = shownFigure(have);
+  const { limit } = way;
+  if (limit === null || figure === null) return null;
+  const least = (...distances: number[]) => Number(Math.min(...distances).toPrecision(12));
+  if (typeof figure === 'number') {
+    if (way.relation === '>=' && typeof limit === 'number') return least(figure - limit);
+    if (way.relation === '<=' && typeof limit === 'number') return least(limit - figure);
+    if (way.relation === 'within') return least(figure - (limit as Band)[0], (limit as Band)[1] - figure);
+    return null;
+  }
+  if (way.relation === 'includes' && Array.isArray(have) && Array.isArray(have[0])) {
+    const [low, high] = (Array.isArray(limit) ? limit : [limit, limit]) as unknown as Band;
+    return Math.max(...(have as unknown as readonly Band[]).map(([a, b]) => least(low - a, b - high)));
+  }
+  return null;
+}
+
+const relationWords: Record<Relation, string> = {
+  '>=': 'at least', '<=': 'at most', '=': 'exactly', within: 'within', 'one-of': 'one of', includes: '',
+};
+
+/** The verdict in a sentence with figures: subject, value seen, limit, next step. */
+export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
+  const term = termOf(way.quantity, practice);
+  const limit = way.limit === null ? undefined : formatValue(way.limit, way.unit, way.relation === '<=' ? 'down' : 'up');
+  const wanted = limit === undefined ? 'the need itself is not known' : `${relationWords[way.relation]} ${limit} needed`.trim();
+  if (have === undefined || have === null)
+    return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
+  if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
+  const seen = formatValue(shown, way.unit, 'down');
+  const margin = marginOf(way, have);
+  const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
+  if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
+  if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
+  if (verdict === 'not-known') return `${term} is ${seen}; ${wanted}, so it cannot be said.`;
+  if (need.assumed) return `${term} is ${seen}; ${wanted}. The need rests on an assumed mark: confirm it.`;
+  if (way.atBest) return `${term} is ${seen}; ${wanted}. The rating is for another kind of load: ask the maker.`;
+  return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
+}
+
+/** Judges one part with sentences, for the lines that are shown. */
+export function judgePart(compiled: readonly CompiledNeed[], spec: Canonical, practice: Practice): JudgedPart {
+  const lines = compiled.flatMap(({ need, judge }): JudgedLine[] => {
+    const { verdict, have, way: index } = judge(spec);
+    if (have === undefined && need.onlyWhereCarried) return [];
+    const way = need.ways[index]!;
+    const shown = shownOf(way, have, spec);
+    const because = `${lineSentence(need, way, have, shown, verdict, practice)} ${need.because}`;
+    return [{ ...plainLine(need, way), need, have: shown, margin: marginOf(way, have), verdict, because }];
+  });
+  return { verdict: overallVerdict(lines.map((line) => line.verdict)), lines };
+}
+
+function plainLine(need: Need, way: Way): Line {
+  return {
+    quantity: way.quantity,
+    relation: way.relation,
+    limit: way.limit,
+    unit: way.unit === 'count' || way.unit === 'ratio' ? '' : way.unit,
+    have: null,
+    margin: null,
+    verdict: null,
+    severity: need.severity,
+    because: need.because,
+    source: citeSource(need.source),
+  };
+}
+
+/** The need lines as the open interface answers them: each way that some part carries. */
+export function plainNeeds(needs: readonly Need[], specs: readonly Canonical[]): Line[] {
+  return needs.flatMap((need) => {
+    const { judge } = compileNeed(need);
+    const used = new Set(specs.map((spec) => judge(spec).way));
+    const lines = need.ways.filter((_, i) => used.has(i)).map((way) => plainLine(need, way));
+    return lines.filter((line, i) => lines.findIndex((other) => other.quantity === line.quantity && other.unit === line.unit) === i);
+  });
+}
+
+/** Keeps the needs that at least one part of the case carries a figure for. */
+export const askedNeeds = (needs: readonly Need[], specs: readonly Canonical[]): CompiledNeed[] =>
+  needs.map(compileNeed).filter((compiled) => specs.some(compiled.carries));

@@ -1,0 +1,62 @@
+/**
+ * Which candidates come first, and why did the rest fall?
+ * Order: no failing line; fewest not-known lines; fewest checks; on the shelf; same coil mark as the position has, so no
+ * rewiring; nearest running-current rating above the need; then id, so that the order never wavers.
+ * Judges verdicts only; sentences are made later for the few that are shown.
+ */
+import type { Verdict } from '../needs/need';
+import { overallVerdict } from './judge';
+import type { Canonical, CompiledNeed } from './evaluate';
+
+export type RankInput = { id: string; spec: Canonical; onShelf: number };
+export type Ranked = { id: string; verdict: Verdict; fails: number; checks: number; unknown: number; onShelf: number; nearness: number };
+/** First failing line by need id, and how many parts fell on it; the lines are taken in the order of the needs. */
+export type Ranking = { order: Ranked[]; fell: { needId: string; count: number }[]; judged: number; holding: number };
+
+const verdictOrder: Record<Verdict, number> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
+
+function nearnessOf(compiled: readonly CompiledNeed[], spec: Canonical): number {
+  const running = compiled.find(({ need }) => need.id === 'running');
+  const judged = running?.judge(spec);
+  const limit = judged && running!.need.ways[judged.way]!.limit;
+  if (typeof judged?.have !== 'number' || typeof limit !== 'number' || limit <= 0) return Infinity;
+  return judged.have >= limit ? judged.have / limit : 1000 + limit / Math.max(judged.have, 1e-6);
+}
+
+/** Ranks parts against compiled needs; equal inputs give equal order. */
+export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInput[]): Ranking {
+  const fell = new Map<string, number>();
+  const order = parts.map((part): Ranked => {
+    let fails = 0;
+    let checks = 0;
+    let unknown = 0;
+    for (const { need, verdict } of compiled) {
+      const result = verdict(part.spec);
+      if (result === 'fails') {
+        if (fails === 0) fell.set(need.id, (fell.get(need.id) ?? 0) + 1);
+        fails += 1;
+      } else if (result === 'check') checks += 1;
+      else if (result === 'not-known') unknown += 1;
+    }
+    const verdict: Verdict = fails > 0 ? 'fails' : unknown > 0 || compiled.length === 0 ? 'not-known' : checks > 0 ? 'check' : 'fits';
+    return { id: part.id, verdict, fails, checks, unknown, onShelf: part.onShelf, nearness: fails > 3 ? Infinity : nearnessOf(compiled, part.spec) };
+  });
+  order.sort(
+    (a, b) =>
+      verdictOrder[a.verdict] - verdictOrder[b.verdict] ||
+      a.fails - b.fails ||
+      a.unknown - b.unknown ||
+      a.checks - b.checks ||
+      Number(b.onShelf > 0) - Number(a.onShelf > 0) ||
+      a.nearness - b.nearness ||
+      (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
+  );
+  return {
+    order,
+    fell: compiled.flatMap(({ need }) => (fell.has(need.id) ? [{ needId: need.id, count: fell.get(need.id)! }] : [])),
+    judged: parts.length,
+    holding: order.filter((entry) => entry.verdict !== 'fails').length,
+  };
+}
+
+export { overallVerdict };

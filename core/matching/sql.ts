@@ -1,0 +1,148 @@
+/**
+ * A need line as an SQL expression over a catalogue that holds canonical specs in a jsonb column.
+ * Gives the same word as `evaluate.ts`: fits, check, not-known or fails. Values go in as bindings, never as text.
+ * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
+ */
+import type { Figure, Need, Way } from '../needs/need';
+import { slackDown, slackUp } from './evaluate';
+
+export type Sql = { text: string; bindings: (string | number)[] };
+
+const sql = (strings: TemplateStringsArray, ...parts: (Sql | string | number)[]): Sql => {
+  let text = strings[0]!;
+  const bindings: (string | number)[] = [];
+  parts.forEach((part, i) => {
+    if (typeof part === 'object') {
+      text += part.text;
+      bindings.push(...part.bindings);
+    } else {
+      text += typeof part === 'number' ? '?::float8' : '?::text';
+      bindings.push(part);
+    }
+    text += strings[i + 1]!;
+  });
+  return { text, bindings };
+};
+const raw = (text: string): Sql => ({ text, bindings: [] });
+const join = (parts: Sql[], between: string): Sql => ({
+  text: parts.map((part) => part.text).join(between),
+  bindings: parts.flatMap((part) => part.bindings),
+});
+
+const NULL_MARK = raw(`'null'::jsonb`);
+const NONE = raw(`'"none"'::jsonb`);
+
+function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
+  const rows = raw(`spec->'ratings'`);
+  const guard = (inner: Sql) =>
+    sql`(case when ${rows} is null then null when ${rows} = 'null'::jsonb then ${NULL_MARK} when ${rows} = '"none"'::jsonb then ${NONE} else ${inner} end)`;
+  if (figure.minVolts === null) return guard(NULL_MARK);
+  const suits = sql`r ? ${figure.column} and r->>'kind' in (${figure.current}, 'ac/dc') and
+    ((r->>'polesInSeries')::float8 <= 1 or ((r->>'polesInSeries')::float8 <= case when jsonb_typeof(spec->'poles') = 'number' then (spec->>'poles')::float8 end) is true)`;
+  // Knex reads '?' as a binding, so the jsonb operator is written as its function.
+  const has = (condition: Sql): Sql => ({ ...condition, text: condition.text.replace(/r \? (\?::text)/g, 'jsonb_exists(r, $1)') });
+  const value = sql`case when jsonb_typeof(r->${figure.column}) = 'number' then to_jsonb((r->>${figure.column})::float8 * ${figure.factor}) else r->${figure.column} end`;
+  return guard(sql`coalesce(
+    (select ${value} from jsonb_array_elements(${rows}) with ordinality e(r, i) where ${has(suits)} and jsonb_typeof(r->'volts') = 'number'
+      and (r->>'volts')::float8 >= ${figure.minVolts} order by (r->>'volts')::float8, i limit 1),
+    (select ${NULL_MARK} from jsonb_array_elements(${rows}) e(r) where ${has(suits)} and jsonb_typeof(r->'volts') is distinct from 'number' limit 1),
+    case when jsonb_array_length(${rows}) = 0 or exists (select 1 from jsonb_array_elements(${rows}) e(r) where jsonb_exists(r, ${figure.column})) then ${NONE} end)`);
+}
+
+function pullInSql(figure: Extract<Figure, { kind: 'coil-pull-in' }>): Sql {
+  const pull = sql`spec->${figure.supply === 'dc' ? 'coilPullInWattsDc' : 'coilInrushVA'}`;
+  const mark = sql`(select (b->>0)::float8 from jsonb_array_elements(spec->'coilRated'->${figure.supply}) with ordinality e(b, i)
+    order by abs((b->>0)::float8 - ${figure.volts}), i limit 1)`;
+  const p = sql`(${pull} #>> '{}')::float8`;
+  const value =
+    figure.what === 'amps'
+      ? sql`to_jsonb(${p} / m.v)`
+      : sql`to_jsonb(${figure.volts} / m.v / (1 + (${figure.loopOhms} * ${p}) / (m.v * m.v)))`;
+  return sql`(case when ${pull} is null or spec->'coilRated' is null then null
+    when jsonb_typeof(${pull}) <> 'number' or jsonb_typeof(spec->'coilRated'->${figure.supply}) is distinct from 'array' then ${NULL_MARK}
+    else (select ${value} from (select ${mark} as v) m) end)`;
+}
+
+function figureSql(figure: Figure): Sql {
+  switch (figure.kind) {
+    case 'field': {
+      const value = sql`spec->${figure.name}`;
+      if (figure.whenNone === undefined) return value;
+      const instead = figure.whenNone === null ? NULL_MARK : sql`to_jsonb(${figure.whenNone})`;
+      return sql`(case when ${value} = '"none"'::jsonb then ${instead} else ${value} end)`;
+    }
+    case 'rating':
+      return ratingSql(figure);
+    case 'coil-bands': {
+      const coil = sql`spec->${figure.which === 'operating' ? 'coilOperating' : 'coilMarked'}`;
+      return sql`(case when ${coil} = 'null'::jsonb then ${NULL_MARK} else ${coil}->${figure.supply} end)`;
+    }
+    case 'coil-pull-in':
+      return pullInSql(figure);
+  }
+}
+
+const number = raw(`(x #>> '{}')::float8`);
+const word = raw(`x #>> '{}'`);
+const isNumber = raw(`jsonb_typeof(x) = 'number'`);
+
+function holdsSql(way: Way): Sql {
+  const { limit } = way;
+  switch (way.relation) {
+    case '>=':
+      return sql`${isNumber} and ${number} >= ${slackDown(limit as number)}`;
+    case '<=':
+      return sql`${isNumber} and ${number} <= ${slackUp(limit as number)}`;
+    case '=':
+      return typeof limit === 'number' ? sql`${isNumber} and ${number} = ${limit}` : sql`${word} = ${String(limit)}`;
+    case 'one-of':
+      return sql`${word} in (${join((limit as readonly (string | number)[]).map((entry) => sql`${String(entry)}`), ', ')})`;
+    case 'within': {
+      const [low, high] = limit as readonly [number, number];
+      return sql`${isNumber} and ${number} >= ${slackDown(low)} and ${number} <= ${slackUp(high)}`;
+    }
+    case 'includes': {
+      const [low, high] = Array.isArray(limit) ? limit : [limit, limit];
+      if (typeof low === 'number' && way.figure.kind === 'coil-bands')
+        return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(high as number)})`;
+      return typeof limit === 'number'
+        ? sql`x @> to_jsonb(${limit})`
+        : sql`x @> to_jsonb(${String(limit)})`;
+    }
+  }
+}
+
+function wayVerdict(way: Way, need: Need): Sql {
+  const whenNot = need.severity === 'must' ? 'fails' : 'check';
+  const bands: Sql[] = [];
+  if (way.checkFrom !== undefined) bands.push(sql`when ${isNumber} and ${number} >= ${slackDown(way.checkFrom)} then 'check'`);
+  if (way.notKnownFrom !== undefined)
+    bands.push(sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`, sql`when ${isNumber} then ${whenNot}`);
+  const middle = bands.length ? join(bands, ' ') : raw('');
+  if (way.limit === null)
+    return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
+  const best = way.atBest || need.assumed ? 'check' : 'fits';
+  return sql`case when x = 'null'::jsonb then 'not-known' when x = '"none"'::jsonb then ${whenNot} when ${holdsSql(way)} then ${best} ${middle} else ${whenNot} end`;
+}
+
+/** Returns the expression that gives a need's verdict as text, for a row whose canonical spec is the jsonb column `spec`. */
+export function needSql(need: Need): Sql {
+  const names = need.ways.map((_, i) => `w${i}`);
+  const columns = join(need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(names[i]!)}`), ', ');
+  const verdictOf = (way: Way, i: number): Sql => {
+    const inner = wayVerdict(way, need);
+    return { ...inner, text: inner.text.replace(/\bx\b/g, names[i]!) };
+  };
+  const pick = (condition: (name: string) => string) =>
+    need.ways.map((way, i) => sql`when ${raw(condition(names[i]!))} then ${verdictOf(way, i)}`);
+  const cases = [
+    ...pick((name) => `${name} is not null and ${name} <> 'null'::jsonb and ${name} <> '"none"'::jsonb`),
+    ...pick((name) => `${name} = 'null'::jsonb`),
+    ...pick((name) => `${name} = '"none"'::jsonb`),
+  ];
+  return sql`(select case ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns}) f)`;
+}
+
+/** Returns the predicate that keeps the parts on which none of these needs fails. */
+export const notFailingSql = (needs: readonly Need[]): Sql =>
+  needs.length === 0 ? raw('true') : join(needs.map((need) => sql`${needSql(need)} <> 'fails'`), ' and ');

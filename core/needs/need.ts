@@ -1,0 +1,71 @@
+/**
+ * What is a need line? A demand on one quantity, as plain data: stored, shown, sent over HTTP, turned into a verdict on
+ * one part (`matching/evaluate.ts`) and into an SQL expression over a catalogue (`matching/sql.ts`). The two agree.
+ *
+ * A demand may be met in several ways of rating: running current by an AC-3 figure, by a full-load figure or by
+ * horsepower. The first way that a part carries is the one it is held against.
+ */
+import type { SourceId } from '../standards/source';
+
+export type Relation = '>=' | '<=' | '=' | 'within' | 'one-of' | 'includes';
+export type Verdict = 'fits' | 'check' | 'not-known' | 'fails';
+export type Severity = 'must' | 'should';
+export type NeedGroup = 'safety' | 'load' | 'coil' | 'fit';
+
+/** A value that stands in a line: number in the line's unit, word, list, or [low, high]. */
+export type LineValue = number | string | readonly number[] | readonly string[];
+
+/** How a part's figure is found in its canonical spec. */
+export type Figure =
+  /** A scalar, word or list by name; `whenNone` replaces "none" (null: then it is not known). */
+  | { kind: 'field'; name: string; whenNone?: number | null }
+  /** Column of the lowest rating row that serves `minVolts`, times `factor`. */
+  | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number }
+  /** Volts bands of the coil for one kind of supply: where it operates, or what it is marked for. */
+  | { kind: 'coil-bands'; which: 'operating' | 'marked'; supply: CoilSupply }
+  /** Share of the coil's rated volts left while it pulls in, or the amps that it draws then. */
+  | { kind: 'coil-pull-in'; what: 'ratio' | 'amps'; supply: CoilSupply; volts: number; loopOhms: number };
+
+/** Key under which a canonical spec holds its coil for this supply. */
+export type CoilSupply = 'ac50' | 'ac60' | 'ac' | 'dc';
+
+export type Way = {
+  quantity: string;
+  unit: string;
+  relation: Relation;
+  figure: Figure;
+  /** The need; null when the need itself is not known. */
+  limit: LineValue | null;
+  /** For '>=': from here up to the limit the line is a check (the figure stands inside a tolerance band). */
+  checkFrom?: number;
+  /** For '>=': from here up it cannot be said; below it fails. */
+  notKnownFrom?: number;
+  /** A way that can never be more than a check, such as a rating of another kind of load. */
+  atBest?: 'check';
+};
+
+export type Need = {
+  id: string;
+  group: NeedGroup;
+  severity: Severity;
+  /** Volts, AC or DC, poles, interrupting: a failing safety line cannot be overridden. */
+  safety: boolean;
+  ways: readonly [Way, ...Way[]];
+  /** The arithmetic that gave the limit, one or two sentences. */
+  because: string;
+  /** Short arithmetic under the figure: '28 A x 1.00'. */
+  brief: string;
+  source: SourceId;
+  /** Marks that the limit rests on: 'load.fullLoadAmps'. */
+  inputs: readonly string[];
+  /** School that was used, where practitioners differ. */
+  school?: string;
+  /** A second way of saying what another line asks: no line for a part that does not carry the figure. */
+  onlyWhereCarried?: boolean;
+  /** Rests on an assumed reading: at best a check. */
+  assumed?: boolean;
+};
+
+/** Names of the marks among `inputs` that were assumed make a need a check at best. */
+export const restsOnAssumption = (need: Need, assumed: ReadonlySet<string>): boolean =>
+  need.inputs.some((input) => assumed.has(input));

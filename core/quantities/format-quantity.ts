@@ -1,0 +1,61 @@
+/**
+ * How is a figure written for a person? Thin space before the unit, engineering prefixes, three significant figures,
+ * or as many as the plate shows. Rounding is for display only and towards safety: a need up, an offer down.
+ */
+import type { Unit } from './units';
+
+const THIN = '\u2009';
+const prefixed: Partial<Record<Unit, [number, string][]>> = {
+  A: [[1e3, 'kA'], [1, 'A'], [1e-3, 'mA']],
+  V: [[1, 'V'], [1e-3, 'mV']],
+  W: [[1e3, 'kW'], [1, 'W']],
+  VA: [[1e5, 'kVA'], [1, 'VA']],
+  ohm: [[1e6, 'MΩ'], [1e3, 'kΩ'], [1, 'Ω'], [1e-3, 'mΩ']],
+  s: [[1, 's'], [1e-3, 'ms']],
+};
+const plain: Partial<Record<Unit, string>> = { count: '', ratio: '', ohm: 'Ω' };
+
+/** Rounds to `digits` significant figures: nearest, or up or down. Example: 236.8 up to 3 gives 237. */
+export function roundSignificant(value: number, digits: number, toward: 'nearest' | 'up' | 'down' = 'nearest'): number {
+  if (value === 0 || !Number.isFinite(value)) return value;
+  const scale = 10 ** (digits - 1 - Math.floor(Math.log10(Math.abs(value))));
+  // A hair of slack, so that 0.1 + 0.2 does not round up to 0.301.
+  const scaled = value * scale;
+  const slack = Math.abs(scaled) * 1e-9;
+  const rounded = toward === 'up' ? Math.ceil(scaled - slack) : toward === 'down' ? Math.floor(scaled + slack) : Math.round(scaled);
+  return rounded / scale;
+}
+
+/**
+ * Writes a figure with its unit.
+ * @param value in the base unit; any finite number.
+ * @param unit base unit; '' and count write no unit.
+ * Example: 14000, 'A' gives '14 kA'; 0.03, 'A' gives '30 mA'.
+ */
+export function formatQuantity(value: number, unit: Unit | string, toward: 'nearest' | 'up' | 'down' = 'nearest'): string {
+  const steps = prefixed[unit as Unit];
+  const size = Math.abs(value);
+  const [factor, name]: [number, string] = steps?.find(([step]) => size >= step * (step === 1e3 ? 10 : 0.9999999)) ??
+    steps?.at(-1) ?? [1, plain[unit as Unit] ?? unit];
+  const use: [number, string] = value === 0 ? [1, plain[unit as Unit] ?? unit] : [factor, name];
+  const scaled = value / use[0];
+  const digits = Math.abs(scaled) >= 1000 ? 4 : 3;
+  const figure = Number.isInteger(scaled) ? scaled : roundSignificant(scaled, digits, toward);
+  const text = String(Number(figure.toPrecision(12)));
+  return use[1] === '' ? text : `${text}${use[1] === '%' ? THIN + '%' : THIN + use[1]}`;
+}
+
+/** Writes a limit or a figure that may be a word, a list or a range. */
+export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'up' | 'down' = 'nearest'): string {
+  if (value === null || value === undefined) return 'not known';
+  if (unit === 'ratio' && typeof value === 'number') return `${Math.floor(value * 100 + 1e-9)}${THIN}%`;
+  if (typeof value === 'number') return formatQuantity(value, unit, toward);
+  if (Array.isArray(value)) {
+    if (unit === 'Hz') return value.length === 0 ? 'none' : `${value.join('/')} Hz`;
+    if (value.length === 2 && value.every((v) => typeof v === 'number') && value[0] !== value[1])
+      return `${formatQuantity(value[0], '')} to ${formatQuantity(value[1], unit)}`;
+    if (value.length === 2 && value[0] === value[1]) return formatValue(value[0], unit);
+    return value.length === 0 ? 'none' : value.map((v) => formatValue(v, unit)).join(', ');
+  }
+  return String(value);
+}

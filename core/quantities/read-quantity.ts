@@ -1,0 +1,48 @@
+/**
+ * What number does a person mean by a typed text such as "30 mA", "1,5", "7 1/2 hp"?
+ * A text becomes a number whole or not at all; what is left over is a fault with a next step, never trimmed away.
+ * The unit may be left out, then the field's own unit holds. A unit of another dimension is refused.
+ * Not for: sets and ranges ("240/480"); the plate grammar reads those.
+ */
+import { proposeUnit, readUnit, type Unit } from './units';
+
+export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
+
+const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+))?(?:e([+-]?\d+))?/i;
+
+/**
+ * Reads one number with an optional unit.
+ * @param text as typed; decimal point or comma; mixed fractions only for hp.
+ * @param unit the field's base unit; `label` names the field in a fault.
+ * @returns the value in base units, or a fault in one or two sentences.
+ * Example: "30 mA" for A gives 0.03; "30 mV" for A is refused.
+ */
+export function readQuantity(text: string, unit: Unit, label: string): QuantityReading {
+  const trimmed = text.trim().replace(/\u2009|\u00a0/g, ' ');
+  if (trimmed === '') return { ok: false, fault: `${label} is empty. Type a number, or mark it as not readable.` };
+  const match = NUMBER.exec(trimmed);
+  if (!match) return { ok: false, fault: `${label} is '${short(trimmed)}'; a number is needed, such as ${sample(unit)}.` };
+  const [all, sign, whole, figure, divisor, exponent] = match;
+  if ((whole || divisor) && unit !== 'hp')
+    return { ok: false, fault: `${label} is '${short(trimmed)}'; one number is needed, such as ${sample(unit)}.` };
+  let value = Number(figure!.replace(',', '.'));
+  if (divisor) value /= Number(divisor);
+  if (whole) value += Number(whole);
+  if (exponent) value *= 10 ** Number(exponent);
+  if (sign === '-') value = -value;
+  const rest = trimmed.slice(all.length).trim();
+  if (!Number.isFinite(value)) return { ok: false, fault: `${label} is '${short(trimmed)}'; that is not a finite number.` };
+  if (rest === '' || (unit === 'count' && rest === '')) return { ok: true, value };
+  const written = readUnit(rest);
+  if (!written) {
+    const proposal = proposeUnit(rest);
+    const next = proposal ? ` Did you mean '${proposal}'?` : ` Write it in ${unit || 'figures only'}.`;
+    return { ok: false, fault: `Unit '${short(rest)}' is not known for ${label}.${next}` };
+  }
+  if (written.unit !== unit)
+    return { ok: false, fault: `${label} is in ${unit || 'no unit'}; '${short(trimmed)}' is in ${written.unit}. Write it in ${unit}.` };
+  return { ok: true, value: value * written.factor };
+}
+
+const short = (text: string) => (text.length > 24 ? `${text.slice(0, 24)}…` : text);
+const sample = (unit: Unit) => (unit === 'count' ? '3' : unit === 'hp' ? '7 1/2 hp' : `28 ${unit}`.trim());

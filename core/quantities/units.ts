@@ -1,0 +1,33 @@
+/**
+ * Which units does the trade write, and how many base units is each?
+ * Inside the core every figure is in the base unit of its dimension (A, V, W, VA, ohm, Hz, s, °C).
+ * Prefixes are case sensitive where it matters (mA is not MA); 'kv' is refused with a proposal.
+ * Horsepower is a unit of its own, since plates and tables are stepped in it.
+ * Source of prefixes: IEC 60027 / ISO 80000 (from memory); 1 hp = 745.7 W (NIST SP 811, from memory).
+ */
+export const WATTS_PER_HORSEPOWER = 745.7;
+
+export type Unit =
+  | 'V' | 'A' | 'W' | 'VA' | 'ohm' | 'Hz' | 's' | '°C' | 'hp' | '%' | 'count' | 'h' | 'years' | 'm' | 'mm²' | 'ratio' | '';
+
+const prefixes: Record<string, number> = { m: 1e-3, k: 1e3, M: 1e6, µ: 1e-6, u: 1e-6 };
+const bases: Record<string, Unit> = {
+  V: 'V', VAC: 'V', VDC: 'V', A: 'A', W: 'W', VA: 'VA', Ω: 'ohm', ohm: 'ohm', ohms: 'ohm', Hz: 'Hz', HZ: 'Hz',
+  s: 's', '°C': '°C', C: '°C', hp: 'hp', HP: 'hp', '%': '%', h: 'h', m: 'm', y: 'years', years: 'years',
+};
+
+/** Returns base unit and factor of a written unit, or undefined when it is not known. Example: 'kA' gives A, 1000. */
+export function readUnit(written: string): { unit: Unit; factor: number } | undefined {
+  const whole = bases[written];
+  if (whole) return { unit: whole, factor: 1 };
+  const factor = prefixes[written[0] ?? ''];
+  const rest = bases[written.slice(1)];
+  if (factor === undefined || rest === undefined || rest === 'hp' || rest === '%') return undefined;
+  return { unit: rest, factor };
+}
+
+/** Returns the known unit that differs only in letter case, for 'Did you mean'. Example: 'kv' gives 'kV'. */
+export function proposeUnit(written: string): string | undefined {
+  const all = Object.keys(bases).flatMap((base) => [base, ...Object.keys(prefixes).map((p) => p + base)]);
+  return all.find((unit) => unit.toLowerCase() === written.toLowerCase());
+}

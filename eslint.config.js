@@ -1,0 +1,85 @@
+import tseslint from 'typescript-eslint';
+import imports from 'eslint-plugin-import-x';
+
+/** The house's one-way imports: from each folder, what it may not reach. */
+const zone = (target, from, message) => ({ target, from, message });
+const outside = ['./app', './services', './data', './ui', './workers', './scripts', './standins'];
+
+export default tseslint.config(
+  { ignores: ['node_modules', '.next', '.next*/**', '.loyal-coil', 'next-env.d.ts'] },
+  ...tseslint.configs.recommended,
+  {
+    plugins: { import: imports },
+    settings: {
+      'import-x/resolver-next': [
+        {
+          interfaceVersion: 3,
+          name: 'house',
+          resolve(source, file) {
+            if (source.startsWith('@/'))
+              return { found: true, path: new URL(`./${source.slice(2)}`, import.meta.url).pathname };
+            if (source.startsWith('.'))
+              return { found: true, path: new URL(source, `file://${file}`).pathname };
+            return { found: false };
+          },
+        },
+      ],
+    },
+    rules: {
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      'no-console': 'off',
+      'import/no-restricted-paths': [
+        'error',
+        {
+          basePath: import.meta.dirname,
+          zones: [
+            ...outside.map((from) => zone('./core', from, 'core knows the trade and nothing of the outside')),
+            ...['./app', './services', './ui', './workers'].map((from) =>
+              zone('./data', from, 'data knows only core types'),
+            ),
+            ...['./app', './ui'].map((from) => zone('./services', from, 'services do not know screens')),
+            ...['./app', './services', './data'].map((from) =>
+              zone('./ui', from, 'ui draws what it is handed'),
+            ),
+            ...['./app', './services', './data', './ui'].map((from) =>
+              zone('./workers', from, 'workers run the core'),
+            ),
+            zone('./app', './data', 'app calls services'),
+          ],
+        },
+      ],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { patterns: ['react*', 'next*', 'knex*', 'pg', 'node:*', '@mui/*', 'chart.js'] },
+      ],
+      'no-restricted-globals': ['error', 'fetch', 'process', 'window', 'document'],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'the core has no clock' },
+        { object: 'Math', property: 'random', message: 'randomness is handed in' },
+      ],
+    },
+  },
+  {
+    files: ['core/families/*/**/*.ts'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              group: ['@/core/families/*/*', '!@/core/families/contract'],
+              message: 'a family never imports another family',
+            },
+          ],
+        },
+      ],
+    },
+  },
+);

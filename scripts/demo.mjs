@@ -1,0 +1,60 @@
+// npm run demo: everything that is missing, the private database, the demo data once, one build, the application.
+// npm run dev is the same with the development server.
+import path from 'node:path';
+import { build, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
+import { cluster } from './lib/postgres.mjs';
+import { fail, say } from './lib/say.mjs';
+import { answers, startServer } from './lib/server.mjs';
+
+const dev = process.argv.includes('--dev');
+const port = Number(process.env.PORT ?? 3100);
+if (!(Number.isInteger(port) && port > 0 && port < 65536)) fail(`PORT is '${process.env.PORT}'; it must be 1 to 65535.`);
+if (!(await portIsFree(port)))
+  fail(`Port ${port} is in use on 127.0.0.1. Stop what uses it, or choose another: PORT=3200 npm run demo.`);
+
+npmPackages();
+let pg;
+let databaseUrl = process.env.DATABASE_URL;
+let pgPort;
+if (databaseUrl) say('using the database server of DATABASE_URL');
+else {
+  pg = cluster(path.join(stateDir, 'postgres'));
+  pgPort = await pg.start();
+  databaseUrl = pg.ensureDatabase(pgPort);
+  say(`PostgreSQL answers on 127.0.0.1:${pgPort}`);
+}
+const env = { ...process.env, DATABASE_URL: databaseUrl };
+run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
+if (!dev) build();
+
+let child = startServer({ port, databaseUrl, dev, quiet: !dev });
+let stopping = false;
+const onExit = (code) => {
+  if (stopping) return;
+  say(`the application ended with ${code}; starting it again`);
+  child = startServer({ port, databaseUrl, dev, quiet: !dev });
+  child.on('exit', onExit);
+};
+child.on('exit', onExit);
+
+// A killed database comes back on the same port; its data is on disk.
+const watch = pg && setInterval(() => void (pg.runningPort() ?? pg.start(pgPort)), 3000);
+
+async function stop() {
+  if (stopping) return;
+  stopping = true;
+  say('stopping');
+  clearInterval(watch);
+  child.kill('SIGTERM');
+  pg?.stop();
+  process.exit(0);
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, stop);
+
+try {
+  await answers(`http://127.0.0.1:${port}/api/v1/health`, undefined, 90);
+  say(`Loyal Coil is at http://127.0.0.1:${port}  (Ctrl-C stops everything)`);
+} catch (error) {
+  say(`The application did not come up: ${error.message}`);
+  await stop();
+}

@@ -1,0 +1,36 @@
+// The application as a child process, and waiting until it answers.
+import { spawn } from 'node:child_process';
+import path from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
+import { root } from './machine.mjs';
+
+/** Starts the built application (or the development server) on loopback. */
+export function startServer({ port, databaseUrl, dev = false, quiet = true }) {
+  const args = [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)];
+  return spawn(process.execPath, [path.join(root, 'node_modules/next/dist/bin/next'), ...args], {
+    cwd: root,
+    env: {
+      ...process.env,
+      DATABASE_URL: databaseUrl,
+      NEXT_TELEMETRY_DISABLED: '1',
+      NODE_ENV: dev ? 'development' : 'production',
+    },
+    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+  });
+}
+
+/** Resolves when the address answers; rejects when the process ends first or the time is over. */
+export async function answers(url, child, seconds = 60) {
+  const end = Date.now() + seconds * 1000;
+  while (Date.now() < end) {
+    if (child && child.exitCode !== null) throw new Error(`the server ended with ${child.exitCode}`);
+    try {
+      const response = await fetch(url);
+      if (response.ok) return;
+    } catch {
+      // not yet
+    }
+    await wait(100);
+  }
+  throw new Error(`${url} did not answer within ${seconds} s`);
+}
