@@ -53,8 +53,8 @@ export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'u
   if (Array.isArray(value)) {
     if (unit === 'Hz') return value.length === 0 ? 'none' : `${value.join('/')} Hz`;
     if (value.length === 2 && value.every((v) => typeof v === 'number') && value[0] !== value[1])
-      return `${formatQuantity(value[0], '')} to ${formatQuantity(value[1], unit)}`;
-    if (value.length === 2 && value[0] === value[1]) return formatValue(value[0], unit);
+      return `${formatQuantity(value[0] as number, '')} to ${formatQuantity(value[1] as number, unit)}`;
+    if (value.length === 2 && value[0] === value[1] && value[0] !== undefined) return formatValue(value[0], unit);
     return value.length === 0 ? 'none' : value.map((v) => formatValue(v, unit)).join(', ');
   }
   return String(value);

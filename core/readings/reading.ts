@@ -6,7 +6,8 @@
  */
 export type ReadingState = 'read' | 'measured' | 'worked-out' | 'assumed' | 'unreadable' | 'absent';
 
-export type ReadingValue = number | string | boolean | number[] | string[];
+/** Rows are the rating rows of a plate, as in the plain case. */
+export type ReadingValue = number | string | boolean | number[] | string[] | Record<string, unknown>[];
 
 export type Reading = {
   state: ReadingState;

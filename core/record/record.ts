@@ -1,0 +1,42 @@
+/**
+ * What does a signed record hold, and over which text is its hash taken?
+ * The record is complete in itself: readings, needs, verdicts of the old and the new part, proofs, acknowledgements and
+ * overrides with names. The hash is SHA-256 over the canonical JSON of the body, so any later change shows.
+ * Format: docs/formats/record.md.
+ */
+import type { Practice } from '../case/case';
+import type { TerminalMove } from '../families/contract';
+import type { Line } from '../matching/judge';
+import type { Verdict } from '../needs/need';
+import type { SwapState } from '../swap/swap';
+import type { ProofVerdict } from '../swap/gate';
+
+export type RecordLine = Line & { id: string; term: string; acknowledgedBy?: string; note?: string; overriddenBy?: string; reason?: string };
+export type RecordProof = { id: string; when: string; title: string; reading: number | null; leadOhms: number | null; net: number | null; unit: string; limits: string; verdict: ProofVerdict };
+
+export type RecordBody = {
+  format: 'loyal-coil/swap-record';
+  version: 1;
+  position: { site: string; panel: string; tag: string; function: string };
+  practice: Practice;
+  signedAt: string;
+  signedBy: string;
+  remark: string;
+  removed: { name: string; verdict: Verdict; lines: RecordLine[] } | null;
+  fitted: { partId: string; name: string; verdict: Verdict; lines: RecordLine[]; coil: string | null };
+  terminals: TerminalMove[];
+  proofs: RecordProof[];
+  madeSafe: { step: string; by: string }[];
+  stock: { place: string; before: number; after: number } | null;
+  readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
+};
+
+/** JSON with keys in order and no white space: equal bodies give equal text. */
+export function canonicalJson(value: unknown): string {
+  if (Array.isArray(value)) return `[${value.map((entry) => canonicalJson(entry ?? null)).join(',')}]`;
+  if (value !== null && typeof value === 'object') {
+    const entries = Object.entries(value).filter(([, entry]) => entry !== undefined).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0));
+    return `{${entries.map(([key, entry]) => `${JSON.stringify(key)}:${canonicalJson(entry)}`).join(',')}}`;
+  }
+  return JSON.stringify(value);
+}

@@ -1,0 +1,49 @@
+/**
+ * The plain case of a swap: readings and marks map one to one, so screen and interface judge the same thing.
+ * A list of amps belongs to the list of volts by position; the connection in use picks its own.
+ */
+import type { Marks, PartSpec, PlainCase, Practice } from '../case/case';
+import { connectedVolts } from '../loads/connected-volts';
+import { swapSchools, type Schools } from '../loads/schools';
+import { toMark, type Readings } from '../readings/reading';
+import type { SwapState } from './swap';
+
+const marksOf = (readings: Readings): Marks => Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
+
+/** Names that a plate carries for people; they are no marks of the case. */
+const forPeople = new Set(['type', 'hertz', 'phases', 'duty', 'asFoundOhms']);
+
+function ampsInUse(load: Marks, systemVolts: unknown): Marks {
+  const amps = load.fullLoadAmps;
+  if (!Array.isArray(amps)) return load;
+  const volts = typeof load.plateVolts === 'string' ? load.plateVolts.split(/[/-]/).map(Number) : [];
+  const inUse = typeof systemVolts === 'number' ? connectedVolts(load.plateVolts, systemVolts) : undefined;
+  const index = inUse === undefined ? -1 : volts.indexOf(inUse);
+  return { ...load, fullLoadAmps: index >= 0 && amps.length === volts.length ? amps[index] : null };
+}
+
+/** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
+export function removedSpec(state: SwapState): PartSpec | null {
+  const marks = Object.fromEntries(Object.entries(marksOf(state.removed)).filter(([id]) => !forPeople.has(id)));
+  return Object.keys(marks).length > 0 ? marks : null;
+}
+
+/** Names of assumed marks, as need lines name their inputs. */
+export function assumedMarks(state: SwapState): Set<string> {
+  const named = (['load', 'duty', 'supply'] as const).flatMap((section) =>
+    Object.entries(state[section]).filter(([, reading]) => reading.state === 'assumed' || reading.toConfirm).map(([id]) => `${section}.${id}`),
+  );
+  return new Set(named);
+}
+
+/** Schools in force: the swap's choice over the site's over the default. */
+export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => ({ ...swapSchools, ...site, ...state.schools });
+
+/** Returns the case, without candidates. */
+export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
+  const supply = marksOf(state.supply);
+  const plate = ampsInUse(marksOf(state.load), supply.systemVolts);
+  const load = Object.fromEntries(Object.entries(plate).filter(([id]) => !forPeople.has(id)));
+  const removed = removedSpec(state);
+  return { practice, family: state.family, supply, load: { ...load, kind: state.loadKind }, duty: marksOf(state.duty), removed: removed && { spec: removed }, candidates: [] };
+}

@@ -1,0 +1,68 @@
+/**
+ * May this part be chosen, and may this record be signed? If not, what stands in the way?
+ * A check needs an acknowledgement; a failing must-line a named override with its reason; a failing safety line ends it.
+ * Lines that are not known need an acknowledgement with a note: the record says in plain words that they were not judged.
+ */
+import type { Practice } from '../case/case';
+import type { Proof } from '../families/contract';
+import type { JudgedLine, JudgedPart } from '../matching/judge';
+import { openSafeSteps } from './make-safe';
+import type { ProofEntry, SwapState } from './swap';
+
+export type Obstacle = { id: string; needId?: string; kind: 'safety' | 'override' | 'acknowledge' | 'proof' | 'safe' | 'choice'; text: string };
+
+const LEAST_REASON = 8; // characters: a reason that says something
+
+const named = (entry: { by?: string; reason?: string } | undefined) =>
+  Boolean(entry?.by && entry.by.trim() !== '' && (entry.reason ?? '').trim().length >= LEAST_REASON);
+
+/** What this line still asks for before its part may go in. */
+export function lineObstacle(line: JudgedLine, state: SwapState): Obstacle | undefined {
+  const { id, safety } = line.need;
+  const base = { id: `line-${id}`, needId: id };
+  if (line.verdict === 'fails') {
+    if (safety) return { ...base, kind: 'safety', text: `${line.because} A safety line cannot be overridden.` };
+    return named(state.overrides[id]) ? undefined : { ...base, kind: 'override', text: line.because };
+  }
+  if (line.verdict === 'fits') return undefined;
+  const noted = line.verdict === 'not-known' ? named(state.acknowledged[id]) : Boolean(state.acknowledged[id]?.by?.trim());
+  return noted ? undefined : { ...base, kind: 'acknowledge', text: line.because };
+}
+
+/** What still stands between a judged part and its place, in the order of the lines. */
+export const partObstacles = (part: JudgedPart, state: SwapState): Obstacle[] =>
+  part.lines.map((line) => lineObstacle(line, state)).filter((obstacle): obstacle is Obstacle => obstacle !== undefined);
+
+export type ProofVerdict = 'open' | 'fits' | 'check' | 'fails';
+
+/** Resistance readings have their leads taken off; other readings stand as they are. */
+export const netReading = (proof: Proof, entry: ProofEntry | undefined): number | undefined =>
+  entry?.reading === undefined ? undefined : proof.leads ? entry.reading - (entry.leadOhms ?? 0) : entry.reading;
+
+/** Contact resistance above this is rejected, ohm net of leads. Common practice. */
+export const CONTACT_REJECT_OHMS = 1;
+
+/** Verdict of a proof on what was entered. */
+export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): ProofVerdict {
+  if (proof.kind === 'yes-no') return entry?.done === 'yes' ? 'fits' : entry?.done === 'no' ? 'fails' : 'open';
+  const net = netReading(proof, entry);
+  if (net === undefined) return 'open';
+  if (!Number.isFinite(net) || net < 0) return 'fails';
+  if (proof.low === null && proof.high === null) return 'check';
+  const holds = (proof.low === null || net >= proof.low) && (proof.high === null || net <= proof.high);
+  if (holds) return 'fits';
+  if (proof.id === 'contact-closed' && net > CONTACT_REJECT_OHMS) return 'fails';
+  return proof.severity === 'must' ? 'fails' : 'check';
+}
+
+/** Everything that stands between a swap and its signature. */
+export function signObstacles(state: SwapState, part: JudgedPart | null, proofs: readonly Proof[], practice: Practice): Obstacle[] {
+  if (!part) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
+  const safe = openSafeSteps(state, practice).map((step): Obstacle => ({ id: `safe-${step.id}`, kind: 'safe', text: `Make safe: ${step.title} is not confirmed.` }));
+  const proving = proofs.flatMap((proof): Obstacle[] => {
+    const verdict = proofVerdict(proof, state.proofs[proof.id]);
+    if (verdict === 'open') return [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} has not been proved.` }];
+    return verdict === 'fails' ? [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} failed its proof.` }] : [];
+  });
+  return [...safe, ...partObstacles(part, state), ...proving];
+}

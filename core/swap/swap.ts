@@ -1,0 +1,85 @@
+/**
+ * What is held about a swap while it is worked on? Plain data in sections; a change is one path and its new value, so
+ * that two people's changes can be laid over each other. Stages may be visited in any order; nothing is lost half way.
+ */
+import type { Practice } from '../case/case';
+import type { Schools } from '../loads/schools';
+import type { Readings } from '../readings/reading';
+
+export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: number[] };
+export type Choice = { partId: string; coil?: CoilChoice };
+export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
+export type Named = { by: string; reason: string };
+
+export type SwapState = {
+  family: string;
+  loadKind: string;
+  load: Readings;
+  duty: Readings;
+  supply: Readings;
+  removed: Readings;
+  /** Typed lines, kept as they were typed. */
+  typed: Record<string, string>;
+  /** Hazards present at this position, by id of `hazards`. */
+  hazards: Record<string, boolean>;
+  /** Confirmed steps of Make safe: who said so. */
+  safe: Record<string, string>;
+  schools: Partial<Schools>;
+  choice: { part?: Choice };
+  /** Check lines that were looked at, by need id. */
+  acknowledged: Record<string, Named>;
+  /** Failing must-lines overridden, by need id. */
+  overrides: Record<string, Named>;
+  proofs: Record<string, ProofEntry>;
+};
+
+export const emptySwap = (family: string, loadKind: string): SwapState => ({
+  family, loadKind, load: {}, duty: {}, supply: {}, removed: {}, typed: {}, hazards: {}, safe: {}, schools: {},
+  choice: {}, acknowledged: {}, overrides: {}, proofs: {},
+});
+
+const sections = ['load', 'duty', 'supply', 'removed', 'typed', 'hazards', 'safe', 'schools', 'choice', 'acknowledged', 'overrides', 'proofs'] as const;
+export type Section = (typeof sections)[number];
+
+/** One change: 'load.codeLetter' and its new value; null takes the entry away. */
+export type Change = { path: string; value: unknown };
+
+/** True for a path that a swap has: 'loadKind', or a section and a key. */
+export function isPath(path: string): boolean {
+  if (path === 'loadKind') return true;
+  const dot = path.indexOf('.');
+  return dot > 0 && dot < path.length - 1 && path.length < 100 && !/__proto__|constructor|prototype/.test(path) && sections.includes(path.slice(0, dot) as Section);
+}
+
+/** Returns a new state with the changes laid over it. Paths must have passed `isPath`. */
+export function applyChanges(state: SwapState, changes: readonly Change[]): SwapState {
+  const next = { ...state };
+  for (const { path, value } of changes) {
+    if (path === 'loadKind') {
+      next.loadKind = String(value);
+      continue;
+    }
+    const dot = path.indexOf('.');
+    const section = path.slice(0, dot) as Section;
+    const key = path.slice(dot + 1);
+    const entries: Record<string, unknown> = { ...(next[section] as Record<string, unknown>) };
+    if (value === null || value === undefined) delete entries[key];
+    else entries[key] = value;
+    (next as Record<string, unknown>)[section] = entries;
+  }
+  return next;
+}
+
+/** Returns the changes that lead from one state to another, by path. */
+export function diffStates(from: SwapState, to: SwapState): Change[] {
+  const changes: Change[] = from.loadKind === to.loadKind ? [] : [{ path: 'loadKind', value: to.loadKind }];
+  for (const section of sections) {
+    const a = from[section] as Record<string, unknown>;
+    const b = to[section] as Record<string, unknown>;
+    for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
+      if (JSON.stringify(a[key]) !== JSON.stringify(b[key])) changes.push({ path: `${section}.${key}`, value: b[key] ?? null });
+  }
+  return changes;
+}
+
+export type SitePractice = { practice: Practice; schools: Partial<Schools> };

@@ -1,0 +1,66 @@
+/**
+ * What is a worksheet? One calculation with its steps and sources; screen, HTTP route and test table come from it.
+ * Inputs are numbers in the unit of their name, or words. Outputs carry a verdict only where the trade gives a limit.
+ */
+import * as yup from 'yup';
+import { acceptedWords } from '../case/schema';
+import type { Field } from '../case/fields';
+import type { SourceId } from '../standards/source';
+
+export type WorksheetInput = Field & {
+  /** May be left out. */
+  optional?: boolean;
+  /** Starting value on the screen: made-up, plausible. */
+  sample: number | string;
+};
+
+export type WorksheetResult = {
+  /** False where the inputs have no answer; `refusal` says why and what to do. */
+  ok: boolean;
+  refusal?: string;
+  outputs: { name: string; label: string; value: number | null; unit: string }[];
+  steps: string[];
+  cautions: string[];
+};
+
+export type WorksheetValues = Record<string, number | string | undefined>;
+
+export type Worksheet = {
+  id: string;
+  title: string;
+  question: string;
+  inputs: readonly WorksheetInput[];
+  compute: (values: WorksheetValues) => WorksheetResult;
+  sources: readonly SourceId[];
+  /** Worked examples: inputs, expected output by name, relative tolerance, source of the expectation. */
+  examples: readonly { values: WorksheetValues; expect: Record<string, number>; tolerance: number; source: string }[];
+};
+
+const checkNumber = (input: WorksheetInput) =>
+  yup
+    .mixed()
+    .test('accepted', (value, context) => {
+      if (value === undefined || value === null || value === '') return input.optional === true || context.createError({ message: `${input.label} is missing; ${acceptedWords(input)} is accepted.` });
+      const holds =
+        input.kind === 'word'
+          ? typeof value === 'string' && input.words!.includes(value)
+          : typeof value === 'number' && Number.isFinite(value) && (input.above === undefined || value > input.above) && (input.min === undefined || value >= input.min) && (input.max === undefined || value <= input.max);
+      return holds || context.createError({ message: `${input.label} is ${JSON.stringify(value)}; accepted: ${acceptedWords(input)}.` });
+    })
+    .meta({ field: input, required: !input.optional });
+
+/** Yup schema of a worksheet's inputs; unknown names are refused. */
+export const worksheetSchema = (sheet: Worksheet) =>
+  yup
+    .object(Object.fromEntries(sheet.inputs.map((input) => [input.name, checkNumber(input)])))
+    .noUnknown(true, ({ unknown }) => `Unknown input: ${unknown}. Accepted: ${sheet.inputs.map((input) => input.name).join(', ')}.`)
+    .strict()
+    .typeError('The inputs must be a JSON object.');
+
+export const numberInput = (name: string, label: string, unit: string, range: { above?: number; min?: number; max: number }, sample: number, meaning: string, optional = false): WorksheetInput => ({
+  name, label, kind: 'number', unit, ...range, sample, meaning, optional,
+});
+export const wordInput = (name: string, label: string, words: readonly string[], meaning: string): WorksheetInput => ({ name, label, kind: 'word', words, sample: words[0]!, meaning });
+
+export const refuse = (refusal: string): WorksheetResult => ({ ok: false, refusal, outputs: [], steps: [], cautions: [] });
+export const answer = (outputs: WorksheetResult['outputs'], steps: string[], cautions: string[] = []): WorksheetResult => ({ ok: true, outputs, steps, cautions });

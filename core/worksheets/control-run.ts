@@ -1,0 +1,49 @@
+/**
+ * Coil volts left at the end of a control run while the coil pulls in.
+ * Method: the coil at inrush is an impedance V²/VA with its power factor; the transformer an impedance %Z x V²/VA,
+ * taken as reactance; the run a resistance. All in series on the no-load volts. At least 85 % must be left.
+ * Source: coil limits IEC 60947-4-1 (from memory); the series circuit is Ohm's law.
+ */
+import { formatQuantity as q } from '../quantities/format-quantity';
+import { coilLimits } from '../standards/contactor-limits';
+import { answer, numberInput, type Worksheet } from './contract';
+
+export const controlRun: Worksheet = {
+  id: 'control-run',
+  title: 'Volts left at the coil',
+  question: 'Does the coil keep 85 % at the end of its control run while it pulls in?',
+  inputs: [
+    numberInput('controlVolts', 'Control volts', 'V', { above: 0, max: 690 }, 120, 'Rated secondary volts; the coil has the same mark.'),
+    numberInput('transformerVA', 'Transformer', 'VA', { above: 0, max: 100000 }, 150, 'Rated VA of the control transformer.'),
+    numberInput('impedancePercent', 'Impedance', '%', { min: 0, max: 25 }, 6, 'Short-circuit impedance %Z.'),
+    numberInput('loopOhms', 'Run', 'ohm', { min: 0, max: 1000 }, 1.4, 'Resistance of both conductors of the run.'),
+    numberInput('inrushVA', 'Coil inrush', 'VA', { above: 0, max: 20000 }, 240, 'VA of the coil while pulling in.'),
+    numberInput('inrushPowerFactor', 'Inrush power factor', 'ratio', { above: 0, max: 1 }, 0.6, 'Power factor of the coil while pulling in, 0.4 to 0.8 is usual.'),
+  ],
+  compute: (v) => {
+    const volts = v.controlVolts as number;
+    const coil = (volts * volts) / (v.inrushVA as number);
+    const cos = v.inrushPowerFactor as number;
+    const sin = Math.sqrt(1 - cos * cos);
+    const reactance = (((v.impedancePercent as number) / 100) * volts * volts) / (v.transformerVA as number);
+    const loop = v.loopOhms as number;
+    const total = Math.hypot(coil * cos + loop, coil * sin + reactance);
+    const amps = volts / total;
+    const left = (amps * coil) / volts;
+    return answer(
+      [
+        { name: 'coilVolts', label: 'Volts at the coil', value: left * volts, unit: 'V' },
+        { name: 'percentLeft', label: 'Left', value: left * 100, unit: '%' },
+        { name: 'inrushAmps', label: 'Inrush current', value: amps, unit: 'A' },
+        { name: 'marginPercent', label: 'Above 85 % by', value: (left - coilLimits.pickUp) * 100, unit: '%' },
+      ],
+      [`Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA as number, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`, `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(reactance, 'ohm')}`, `Run: ${q(loop, 'ohm')}; together ${q(total, 'ohm')}, so ${q(amps, 'A')}`, `${q(amps, 'A')} x ${q(coil, 'ohm')} = ${q(left * volts, 'V')}, ${(left * 100).toFixed(1)} %`],
+      left < coilLimits.pickUp ? ['Less than 85 %: the coil may not pull in. Thicker or shorter run, a larger transformer, or an interposing relay.'] : [],
+    );
+  },
+  sources: ['coilLimits', 'ohmsLaw'],
+  examples: [
+    // By hand: coil 100 ohm resistive, run 10 ohm, no transformer impedance: 100/110.
+    { values: { controlVolts: 100, transformerVA: 1000, impedancePercent: 0, loopOhms: 10, inrushVA: 100, inrushPowerFactor: 1 }, expect: { percentLeft: 90.909 }, tolerance: 1e-4, source: 'by hand: 100 ohm and 10 ohm in series' },
+  ],
+};
