@@ -36,6 +36,7 @@ export const terms = {
   auxNormallyOpen: { iec: 'Auxiliaries, make', nfpa: 'Auxiliaries, NO', unit: 'count' },
   auxNormallyClosed: { iec: 'Auxiliaries, break', nfpa: 'Auxiliaries, NC', unit: 'count' },
   holding: both('Held closed by', ''),
+  coilSwap: both('Coil to be fitted', ''),
   maxAmbientC: both('Ambient', '°C'),
   maxOperationsPerHour: both('Switching rate', 'count'),
   electricalLifeOperations: both('Electrical life, operations', 'count'),

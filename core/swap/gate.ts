@@ -7,14 +7,17 @@ import type { Practice } from '../case/case';
 import type { Proof } from '../families/contract';
 import type { JudgedLine, JudgedPart } from '../matching/judge';
 import { openSafeSteps } from './make-safe';
-import type { ProofEntry, SwapState } from './swap';
+import type { Named, ProofEntry, SwapState } from './swap';
 
 export type Obstacle = { id: string; needId?: string; kind: 'safety' | 'override' | 'acknowledge' | 'proof' | 'safe' | 'choice'; text: string };
 
-const LEAST_REASON = 8; // characters: a reason that says something
+export const LEAST_REASON = 8; // characters: a reason that says something
 
-const named = (entry: { by?: string; reason?: string } | undefined) =>
-  Boolean(entry?.by && entry.by.trim() !== '' && (entry.reason ?? '').trim().length >= LEAST_REASON);
+/** What stands on a line now; an acknowledgement of other figures does not count. */
+export const lineSignature = ({ verdict, have, limit }: JudgedLine): string => JSON.stringify([verdict, have, limit]);
+
+const byName = (entry: Named | undefined, line: JudgedLine) => Boolean(entry?.by?.trim()) && entry!.seen === lineSignature(line);
+const withReason = (entry: Named | undefined, line: JudgedLine) => byName(entry, line) && (entry!.reason ?? '').trim().length >= LEAST_REASON;
 
 /** What this line still asks for before its part may go in. */
 export function lineObstacle(line: JudgedLine, state: SwapState): Obstacle | undefined {
@@ -22,10 +25,10 @@ export function lineObstacle(line: JudgedLine, state: SwapState): Obstacle | und
   const base = { id: `line-${id}`, needId: id };
   if (line.verdict === 'fails') {
     if (safety) return { ...base, kind: 'safety', text: `${line.because} A safety line cannot be overridden.` };
-    return named(state.overrides[id]) ? undefined : { ...base, kind: 'override', text: line.because };
+    return withReason(state.overrides[id], line) ? undefined : { ...base, kind: 'override', text: line.because };
   }
   if (line.verdict === 'fits') return undefined;
-  const noted = line.verdict === 'not-known' ? named(state.acknowledged[id]) : Boolean(state.acknowledged[id]?.by?.trim());
+  const noted = line.verdict === 'not-known' ? withReason(state.acknowledged[id], line) : byName(state.acknowledged[id], line);
   return noted ? undefined : { ...base, kind: 'acknowledge', text: line.because };
 }
 
@@ -57,7 +60,7 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
 
 /** Everything that stands between a swap and its signature. */
 export function signObstacles(state: SwapState, part: JudgedPart | null, proofs: readonly Proof[], practice: Practice): Obstacle[] {
-  if (!part) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
+  if (!part || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({ id: `safe-${step.id}`, kind: 'safe', text: `Make safe: ${step.title} is not confirmed.` }));
   const proving = proofs.flatMap((proof): Obstacle[] => {
     const verdict = proofVerdict(proof, state.proofs[proof.id]);

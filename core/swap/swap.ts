@@ -7,9 +7,11 @@ import type { Schools } from '../loads/schools';
 import type { Readings } from '../readings/reading';
 
 export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: number[] };
-export type Choice = { partId: string; coil?: CoilChoice };
+/** A part looked at; `taken` once nothing stood in its way. */
+export type Choice = { partId: string; name: string; coil?: CoilChoice; taken?: boolean };
 export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
-export type Named = { by: string; reason: string };
+/** Who looked at a line and why; `seen` is what stood there then, so that a changed figure asks again. */
+export type Named = { by: string; reason: string; seen: string };
 
 export type SwapState = {
   family: string;
@@ -81,5 +83,11 @@ export function diffStates(from: SwapState, to: SwapState): Change[] {
   }
   return changes;
 }
+
+/** Changes that put another part under consideration: what was said and proved of the one before does not carry over. */
+export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
+  { path: 'choice.part', value: choice },
+  ...(['acknowledged', 'overrides', 'proofs'] as const).flatMap((section) => Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null }))),
+];
 
 export type SitePractice = { practice: Practice; schools: Partial<Schools> };

@@ -56,14 +56,17 @@ export function chromium() {
 
 const hashOf = (file) => createHash('sha256').update(readFileSync(file)).digest('hex');
 
+const stampFile = path.join(root, 'node_modules/.loyal-coil-lock');
+
+/** Notes which lock file the installed packages belong to; npm calls it after every install. */
+export const stampPackages = () => writeFileSync(stampFile, hashOf(path.join(root, 'package-lock.json')));
+
 /** Runs `npm ci` when node_modules does not hold what the lock file says. */
 export function npmPackages() {
-  const stamp = path.join(root, 'node_modules/.loyal-coil-lock');
   const wanted = hashOf(path.join(root, 'package-lock.json'));
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted) return;
   say('installing the npm packages of the lock file (npm ci)');
   run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']);
-  writeFileSync(stamp, wanted);
 }
 
 /** A port that nothing uses on loopback. */

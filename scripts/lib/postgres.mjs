@@ -46,6 +46,7 @@ export function cluster(folder) {
   };
 
   async function start(wantedPort) {
+    mkdirSync(path.dirname(home), { recursive: true });
     mkdirSync(home, { recursive: true, mode: 0o700 });
     if (user.uid !== undefined) chownSync(home, user.uid, user.gid);
     else accessSync(home, constants.W_OK);

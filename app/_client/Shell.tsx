@@ -1,0 +1,70 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useColorScheme } from '@mui/material/styles';
+import { worksheets } from '@/core/worksheets/registry';
+import { Palette, type PaletteItem } from '@/ui/shell/Palette';
+import { TopBar } from '@/ui/shell/TopBar';
+import { api } from './api';
+
+type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[] };
+
+const fixed: PaletteItem[] = [
+  ...worksheets.map((sheet) => ({ id: `/worksheets/${sheet.id}`, group: 'Worksheets', title: sheet.title, detail: '', words: sheet.title })),
+  { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
+  { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
+  { id: '/interface', group: 'Go to', title: 'Interface, try it', detail: '', words: 'interface http try' },
+  { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },
+];
+
+/** Top bar and palette around every page. */
+export function Shell({ children, here, crumbs, practice }: { children: ReactNode; here?: string; crumbs?: ReactNode; practice?: string }) {
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [found, setFound] = useState<PaletteItem[]>([]);
+  const [busy, setBusy] = useState(false);
+  const router = useRouter();
+  const { mode, systemMode, setMode } = useColorScheme();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setOpen(true);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  useEffect(() => {
+    if (!open) return;
+    const stop = new AbortController();
+    const timer = setTimeout(async () => {
+      setBusy(true);
+      const answer = await api<FindAnswer>('GET', `/api/v1/find?q=${encodeURIComponent(text.slice(0, 80))}`, undefined, stop.signal);
+      if (stop.signal.aborted) return;
+      setBusy(false);
+      setFound(answer.ok ? [...answer.value.positions, ...answer.value.parts] : []);
+    }, 120);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
+  }, [open, text]);
+  const pick = useCallback(
+    (item: PaletteItem) => {
+      setOpen(false);
+      if (item.id === 'theme') setMode((mode === 'system' ? systemMode : mode) === 'dark' ? 'light' : 'dark');
+      else router.push(item.id);
+    },
+    [router, mode, systemMode, setMode],
+  );
+  const items = useMemo(() => [...found, ...fixed], [found]);
+  return (
+    <>
+      <TopBar here={here} crumbs={crumbs} practice={practice} onFind={() => setOpen(true)} />
+      {children}
+      <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />
+    </>
+  );
+}

@@ -1,0 +1,7 @@
+import { familyIds } from '@/core/families/registry';
+import { InterfacePage } from '../_client/InterfacePage';
+
+export const metadata = { title: 'Interface' };
+export default function Page() {
+  return <InterfacePage families={familyIds()} />;
+}

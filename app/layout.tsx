@@ -1,0 +1,26 @@
+import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
+import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
+import '@fontsource-variable/archivo/index.css';
+import '@fontsource-variable/jetbrains-mono/index.css';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import { ThemeRoot } from '@/ui/shell/ThemeRoot';
+import '@/ui/styles/base.css';
+import '@/ui/styles/panels.css';
+import '@/ui/styles/swap.css';
+
+export const metadata: Metadata = { title: { default: 'Loyal Coil', template: '%s · Loyal Coil' }, description: 'The bench where a maintenance electrician works out what goes back in.' };
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: [{ media: '(prefers-color-scheme: dark)', color: '#151210' }, { color: '#faf7ef' }] };
+
+export default function Layout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en" suppressHydrationWarning>
+      <body>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
+        <AppRouterCacheProvider>
+          <ThemeRoot>{children}</ThemeRoot>
+        </AppRouterCacheProvider>
+      </body>
+    </html>
+  );
+}

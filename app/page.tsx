@@ -1,0 +1,9 @@
+import { panelsDesk } from '@/services/panels';
+import { PanelsPage } from './_client/PanelsPage';
+
+export const dynamic = 'force-dynamic';
+
+export default async function Home({ searchParams }: { searchParams: Promise<{ panel?: string; position?: string }> }) {
+  const { panel, position } = await searchParams;
+  return <PanelsPage sites={await panelsDesk()} panel={panel} position={position} />;
+}

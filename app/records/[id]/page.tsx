@@ -1,0 +1,20 @@
+import { notFound } from 'next/navigation';
+import { loadRecord } from '@/services/records';
+import { ServiceError } from '@/services/service-error';
+import { RecordSheet } from '@/ui/record/RecordSheet';
+import { Shell } from '../../_client/Shell';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Swap record' };
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const record = await loadRecord((await params).id).catch((error) => {
+    if (error instanceof ServiceError) notFound();
+    throw error;
+  });
+  return (
+    <Shell here="/logbook">
+      <RecordSheet id={record.id} body={JSON.parse(JSON.stringify(record.body))} hash={record.hash} untouched={record.untouched} />
+    </Shell>
+  );
+}

@@ -1,0 +1,9 @@
+import { notFound } from 'next/navigation';
+import { worksheetOf } from '@/core/worksheets/registry';
+import { WorksheetsPage } from '../../_client/WorksheetsPage';
+
+export default async function Page({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  if (!worksheetOf(id)) notFound();
+  return <WorksheetsPage id={id} />;
+}

@@ -1,0 +1,32 @@
+/**
+ * The one connection pool of a process. DATABASE_URL names the server; nothing else is state.
+ * A server that does not answer is reported within seconds, so that the screen can say so and keep what was typed.
+ */
+import knexFactory, { type Knex } from 'knex';
+
+const holder = globalThis as { loyalCoilKnex?: Knex };
+
+/** Returns the process's pool, made at first use. */
+export function database(): Knex {
+  holder.loyalCoilKnex ??= connect(process.env.DATABASE_URL ?? 'postgres://loyal@127.0.0.1:5432/loyal_coil');
+  return holder.loyalCoilKnex;
+}
+
+export function connect(url: string): Knex {
+  return knexFactory({
+    client: 'pg',
+    connection: { connectionString: url, connectionTimeoutMillis: 3000, statement_timeout: 10_000 },
+    pool: { min: 0, max: 8, idleTimeoutMillis: 10_000, createRetryIntervalMillis: 100, createTimeoutMillis: 3000, propagateCreateError: true },
+    acquireConnectionTimeout: 4000,
+  });
+}
+
+/** True for errors that say the database cannot be reached, not that a statement was wrong. */
+export function isUnreachable(error: unknown): boolean {
+  const fault = error as { code?: string; name?: string; message?: string };
+  return (
+    fault?.name === 'KnexTimeoutError' ||
+    /^(ECONNREFUSED|ECONNRESET|ETIMEDOUT|EPIPE|57P0[123]|08\d{3}|53300)$/.test(fault?.code ?? '') ||
+    /Connection terminated|connection timeout|terminating connection|Connection ended/i.test(fault?.message ?? '')
+  );
+}

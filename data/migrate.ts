@@ -1,0 +1,15 @@
+/** Migrations in order; a new one is a new file and a new line here, never a change of an old one. */
+import type { Knex } from 'knex';
+import * as first from './migrations/0001-first';
+
+const all = { '0001-first': first } as const;
+
+/** Brings the database to the newest form. Safe to run again and beside another process. */
+export async function migrate(knex: Knex): Promise<void> {
+  const source: Knex.MigrationSource<keyof typeof all> = {
+    getMigrations: async () => Object.keys(all) as (keyof typeof all)[],
+    getMigrationName: (name) => name,
+    getMigration: async (name) => all[name],
+  };
+  await knex.migrate.latest({ migrationSource: source });
+}

@@ -1,0 +1,17 @@
+/** The palette's search over positions and parts. */
+import { database } from '../data/connection';
+import { findParts, findPositions } from '../data/find';
+
+type Item = { id: string; group: string; title: string; detail: string; words: string };
+const MOST = 8;
+
+/** Returns at most eight positions and eight parts whose words all occur. */
+export async function find(text: string): Promise<{ positions: Item[]; parts: Item[] }> {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
+  const knex = database();
+  const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
+  return {
+    positions: positions.map((row) => ({ id: `/?panel=${row.panel_id}&position=${row.id}`, group: 'Positions', title: `${row.tag} ${row.function}`, detail: `${row.panel}, ${row.site}`, words: `${row.tag} ${row.function} ${row.panel} ${row.site} ${row.family}` })),
+    parts: parts.map((row) => ({ id: `/parts/${row.id}`, group: 'Parts', title: row.name, detail: row.id, words: `${row.name} ${row.id} ${row.maker}` })),
+  };
+}

@@ -1,0 +1,141 @@
+/**
+ * Signing a swap: everything is judged again on the server, the record is written, stock goes down by one and the position
+ * shows the new part, all in one transaction. A second signature of the same swap returns the first record.
+ */
+import { createHash, randomUUID } from 'node:crypto';
+import * as yup from 'yup';
+import type { Proof } from '../core/families/contract';
+import { contextOf } from '../core/judge-case';
+import { judgePart, type JudgedPart } from '../core/matching/judge';
+import { compileNeed } from '../core/matching/evaluate';
+import { formatQuantity } from '../core/quantities/format-quantity';
+import { termOf } from '../core/quantities/terms';
+import type { Reading, Readings, ReadingValue } from '../core/readings/reading';
+import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
+import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
+import { netReading, proofVerdict, signObstacles } from '../core/swap/gate';
+import { safeSteps } from '../core/swap/make-safe';
+import type { SwapState } from '../core/swap/swap';
+import { partById, takeFromStock, type PartRow } from '../data/catalogue';
+import { database } from '../data/connection';
+import { recordBySwap, type RecordRow, type SwapRow } from '../data/swaps';
+import { chosenSpec, coilText, needsOfSwap, withCoil } from './match';
+import { notFound, ServiceError } from './service-error';
+import { loadSwap, type SwapView } from './swaps';
+import { validate } from './validate';
+
+export const signSchema = yup.object({
+  version: yup.number().strict().integer().min(1).required('version is missing.'),
+  by: yup.string().strict().trim().min(2, 'A record needs the name of who signs it.').max(80, 'The name is longer than 80 characters.').required('A record needs the name of who signs it.'),
+  remark: yup.string().strict().max(2000, 'The remark is longer than 2000 characters.').default(''),
+});
+
+const limitsOf = (proof: Proof) => {
+  if (proof.kind === 'yes-no') return 'yes';
+  const unit = (value: number) => formatQuantity(value, proof.unit);
+  if (proof.low === null && proof.high === null) return 'not known';
+  if (proof.high === null) return `at least ${unit(proof.low!)}`;
+  return proof.low === null || proof.low === 0 ? `at most ${unit(proof.high)}` : `${unit(proof.low)} to ${unit(proof.high)}`;
+};
+
+function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['site']['practice']): RecordLine[] {
+  return part.lines.map(({ need, ...line }) => ({
+    ...line, id: need.id, term: termOf(line.quantity, practice),
+    ...(state.acknowledged[need.id] && line.verdict !== 'fits' ? { acknowledgedBy: state.acknowledged[need.id]!.by, note: state.acknowledged[need.id]!.reason } : {}),
+    ...(state.overrides[need.id] && line.verdict === 'fails' ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason } : {}),
+  }));
+}
+
+/** The chosen part judged, with its proofs and terminal map; null where nothing is chosen or it left the catalogue. */
+export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
+  const choice = swap.state.choice.part;
+  if (!choice || !part) return null;
+  const { family, needs, removed } = needsOfSwap(swap);
+  const spec = chosenSpec(family, part, choice.coil);
+  const plain = caseOfSwap(swap.state, swap.site.practice);
+  const context = contextOf(plain, { schools: schoolsOf(swap.state, swap.site.schools), assumed: assumedMarks(swap.state) });
+  return {
+    judged: judgePart(needs.map(compileNeed), spec, swap.site.practice),
+    judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
+    proofs: family.proofs({ need: context, part: spec }),
+    terminals: family.terminals(context, removed, spec),
+  };
+}
+
+/** Readings of the part now fitted, for the position's next swap. */
+function fittedReadings(part: PartRow, state: SwapState): Readings {
+  const raw = state.choice.part?.coil ? withCoil(part.raw, state.choice.part.coil) : part.raw;
+  const one = (mark: unknown): Reading =>
+    mark === null ? { state: 'unreadable' } : mark === 'none' || mark === false || (Array.isArray(mark) && mark.length === 0) ? { state: 'absent' } : { state: 'read', value: mark as ReadingValue };
+  return { type: { state: 'read', value: part.name }, ...Object.fromEntries(Object.entries(raw).map(([id, mark]) => [id, one(mark)])) };
+}
+
+/** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
+export async function signSwap(id: string, body: unknown): Promise<{ recordId: string }> {
+  const { version, by, remark } = await validate(signSchema, body);
+  const swap = await loadSwap(id);
+  const knex = database();
+  return knex.transaction(async (trx) => {
+    const row = await trx<SwapRow>('swaps').where({ id }).forUpdate().first();
+    if (!row) throw notFound('This swap');
+    const signed = await recordBySwap(trx, id);
+    if (signed) return { recordId: signed.id };
+    if (row.version !== version || swap.version !== version)
+      throw new ServiceError(409, [{ field: 'version', reason: 'Somebody saved this swap since you read it. Look at it again before you sign.' }], { version: row.version, state: row.state });
+    const part = swap.state.choice.part ? await partById(trx, swap.state.choice.part.partId) : undefined;
+    const choice = await judgeChoice(swap, part);
+    const obstacles = signObstacles(swap.state, choice?.judged ?? null, choice?.proofs ?? [], swap.site.practice);
+    if (!choice || !part || obstacles.length > 0) throw new ServiceError(422, obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })));
+    const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
+    const now = new Date();
+    const record = recordBody(swap, part, choice, stock, { by, remark, at: now });
+    const recordId = randomUUID();
+    await trx<RecordRow>('records').insert({ id: recordId, swap_id: id, position_id: row.position_id, signed_at: now, signed_by: by, body: JSON.stringify(record) as unknown as RecordBody, hash: hashOf(record) });
+    await trx<SwapRow>('swaps').where({ id }).update({ status: 'signed' });
+    const { load, duty, supply } = swap.state;
+    await trx('positions').where({ id: row.position_id }).update({
+      device_name: part.name, footprint: part.footprint, fitted_on: now, load_kind: swap.state.loadKind, hazards: JSON.stringify(swap.state.hazards),
+      readings: JSON.stringify({ load, duty, supply, removed: fittedReadings(part, swap.state) }), rating: ratingOf(choice.judged),
+    });
+    await trx('events').insert({ position_id: row.position_id, at: now, kind: 'swap', text: `${part.name} fitted, signed by ${by}`, record_id: recordId });
+    return { recordId };
+  });
+}
+
+const ratingOf = (part: JudgedPart): string => {
+  const running = part.lines.find((line) => line.need.id === 'running');
+  return typeof running?.have === 'number' ? `${Math.round(running.have * 10) / 10} A` : '';
+};
+
+/** SHA-256 over the canonical JSON of a record. */
+export const hashOf = (body: RecordBody): string => createHash('sha256').update(canonicalJson(JSON.parse(JSON.stringify(body)))).digest('hex');
+
+type Judged = NonNullable<Awaited<ReturnType<typeof judgeChoice>>>;
+
+function recordBody(swap: SwapView, part: PartRow, choice: Judged, stock: RecordBody['stock'], signature: { by: string; remark: string; at: Date }): RecordBody {
+  const { state, site } = swap;
+  const coil = state.choice.part?.coil;
+  return {
+    format: 'loyal-coil/swap-record', version: 1,
+    position: { site: site.name, panel: swap.panel.name, tag: swap.position.tag, function: swap.position.function },
+    practice: site.practice, signedAt: signature.at.toISOString(), signedBy: signature.by, remark: signature.remark,
+    removed: choice.judgedRemoved && { name: swap.position.deviceName, verdict: choice.judgedRemoved.verdict, lines: recordLines(choice.judgedRemoved, { ...state, acknowledged: {}, overrides: {} }, site.practice) },
+    fitted: { partId: part.id, name: part.name, verdict: choice.judged.verdict, lines: recordLines(choice.judged, state, site.practice), coil: coil ? coilText(coil) : coilText(part.raw) },
+    terminals: choice.terminals,
+    proofs: choice.proofs.map((proof): RecordProof => {
+      const entry = state.proofs[proof.id];
+      return { id: proof.id, when: proof.when, title: proof.title, reading: entry?.reading ?? null, leadOhms: entry?.leadOhms ?? null, net: netReading(proof, entry) ?? null, unit: proof.unit, limits: limitsOf(proof), verdict: proofVerdict(proof, entry) };
+    }),
+    madeSafe: safeSteps(state, site.practice).map((step) => ({ step: step.title, by: state.safe[step.id] ?? '' })),
+    stock, readings: { loadKind: state.loadKind, load: state.load, duty: state.duty, supply: state.supply, removed: state.removed },
+  };
+}
+
+/** The chosen part of a swap judged, with its proofs and terminal map. Throws 404 where nothing is chosen. */
+export async function choiceDetail(id: string) {
+  const swap = await loadSwap(id);
+  const chosen = swap.state.choice.part;
+  const choice = await judgeChoice(swap, chosen ? await partById(database(), chosen.partId) : undefined);
+  if (!choice) throw notFound('A chosen part');
+  return { judged: choice.judged, proofs: choice.proofs, terminals: choice.terminals };
+}

@@ -1,0 +1,101 @@
+/** Opening, reading and saving swaps. A save names the version it was made on; nothing is overwritten in silence. */
+import { randomUUID } from 'node:crypto';
+import * as yup from 'yup';
+import type { Practice } from '../core/case/case';
+import { familyOf } from '../core/families/registry';
+import type { Schools } from '../core/loads/schools';
+import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
+import { database } from '../data/connection';
+import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
+import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
+import { swapStateOf } from './panels';
+import { notFound, ServiceError } from './service-error';
+import { validate } from './validate';
+
+export type SwapView = {
+  id: string; version: number; status: SwapRow['status']; state: SwapState; recordId: string | null;
+  position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null };
+  panel: { id: string; name: string; note: string };
+  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Schools> };
+  history: { at: string; kind: EventRow['kind']; text: string }[];
+};
+
+const UUID = /^[0-9a-f-]{36}$/i;
+const LARGEST_CHANGE = 20_000; // characters of one value: a plate text, not a book
+
+const changeSchema = yup.object({
+  path: yup.string().strict().required('A change has no path.').test('path', 'This path is not part of a swap; a section and a key are accepted, such as load.codeLetter.', (path) => path !== undefined && isPath(path)),
+  value: yup.mixed().nullable().test('size', `A value may hold at most ${LARGEST_CHANGE} characters. Shorten the text.`, (value) => (JSON.stringify(value ?? null)?.length ?? 0) <= LARGEST_CHANGE),
+});
+export const saveSchema = yup.object({
+  version: yup.number().strict().integer('version must be a whole number.').min(1).required('version is missing: the one the change was made on.'),
+  changes: yup.array().of(changeSchema).min(1, 'There is no change.').max(300, 'At most 300 changes go in one save.').required('changes is missing.'),
+});
+export const openSchema = yup.object({ positionId: yup.string().strict().max(200).required('positionId is missing.') });
+
+const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
+
+/** Readings are checked for their form; whether a figure is possible is said on its line. */
+function checkReadings(changes: readonly Change[]): void {
+  for (const { path, value } of changes) {
+    const section = path.split('.')[0]!;
+    if (!['load', 'duty', 'supply', 'removed'].includes(section) || value === null || value === undefined) continue;
+    const reading = value as { state?: unknown; value?: unknown };
+    const fault =
+      typeof value !== 'object' || !readingStates.includes(reading.state as string)
+        ? `A reading needs a state: ${readingStates.join(', ')}.`
+        : typeof reading.value === 'number' && !(Number.isFinite(reading.value) && Math.abs(reading.value) <= 1e7 && (reading.value >= 0 || path.endsWith('ambientC')))
+          ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
+          : undefined;
+    if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
+  }
+}
+
+/** Returns a swap with its place, or throws 404. */
+export async function loadSwap(id: string): Promise<SwapView> {
+  if (!UUID.test(id)) throw notFound('This swap');
+  const knex = database();
+  const row = await swapById(knex, id);
+  if (!row) throw notFound('This swap');
+  const place = (await positionWithPlace(knex, row.position_id))!;
+  const [events, record] = await Promise.all([eventsOf(knex, row.position_id), recordBySwap(knex, id)]);
+  const { position, panel, site } = place;
+  return {
+    id: row.id, version: row.version, status: row.status, state: row.state, recordId: record?.id ?? null,
+    position: { id: position.id, tag: position.tag, function: position.function, deviceName: position.device_name, footprint: position.footprint },
+    panel: { id: panel.id, name: panel.name, note: panel.note },
+    site: { id: site.id, name: site.name, practice: site.practice, timeZone: site.time_zone, schools: site.schools },
+    history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),
+  };
+}
+
+/** Opens a swap at a position, or returns the one that is open there: a double click opens one. */
+export async function openSwap(body: unknown): Promise<{ id: string }> {
+  const { positionId } = await validate(openSchema, body);
+  const knex = database();
+  const place = await positionWithPlace(knex, positionId);
+  if (!place) throw notFound('This position');
+  const { position } = place;
+  if (!familyOf(position.family) || !position.load_kind)
+    throw new ServiceError(422, [{ field: 'positionId', reason: `${position.tag} is a ${position.family}; that family is not on the bench yet.` }]);
+  const row = await insertSwap(knex, { id: randomUUID(), position_id: position.id, status: 'open', version: 1, state: swapStateOf(position), opened_at: new Date() });
+  return { id: row.id };
+}
+
+/** Saves changes. Throws 409 with the state as it stands when somebody saved first, or when it is signed. */
+export async function saveSwap(id: string, body: unknown): Promise<{ version: number }> {
+  if (!UUID.test(id)) throw notFound('This swap');
+  const { version, changes } = (await validate(saveSchema, body)) as { version: number; changes: Change[] };
+  checkReadings(changes);
+  const knex = database();
+  const row = await swapById(knex, id);
+  if (!row) throw notFound('This swap');
+  if (row.status === 'signed') throw new ServiceError(409, [{ field: 'status', reason: 'This swap is signed and cannot be changed. Start a new one at the position.' }], { signed: true });
+  const stale = async () => {
+    const now = (await swapById(knex, id))!;
+    return new ServiceError(409, [{ field: 'version', reason: 'Somebody saved this swap since you read it. Choose what to keep; nothing was overwritten.' }], { version: now.version, state: now.state });
+  };
+  if (row.version !== version) throw await stale();
+  if (!(await saveState(knex, id, version, applyChanges(row.state, changes)))) throw await stale();
+  return { version: version + 1 };
+}

@@ -1,0 +1,47 @@
+'use client';
+
+import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
+import { useEffect, useState } from 'react';
+import { Bar } from 'react-chartjs-2';
+
+Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
+
+export type Fall = { label: string; count: number };
+const tones = ['--line-strong', '--copper', '--check', '--note', '--unknown', '--fits', '--fails', '--muted'];
+
+/** Why the rest fell: one bar, split by the line that each part fell on first, and its table. */
+export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judged: number; table: boolean; onTable: () => void }) {
+  const [colors, setColors] = useState<string[]>([]);
+  useEffect(() => {
+    const take = () => setColors(tones.map((name) => getComputedStyle(document.documentElement).getPropertyValue(name).trim()));
+    take();
+    const watch = new MutationObserver(take);
+    watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
+    return () => watch.disconnect();
+  }, []);
+  const total = falls.reduce((sum, fall) => sum + fall.count, 0);
+  if (total === 0) return null;
+  return (
+    <section aria-label="Why the rest fell" className="stack" style={{ gap: 6 }}>
+      <div className="row-flex" style={{ flexWrap: 'nowrap' }}>
+        <b style={{ whiteSpace: 'nowrap', fontSize: 13 }}>Why the rest fell</b>
+        <div style={{ flex: 1, height: 26, minWidth: 80 }} aria-hidden="true">
+          {colors.length > 0 && (
+            <Bar
+              data={{ labels: [''], datasets: falls.map((fall, i) => ({ label: fall.label, data: [fall.count], backgroundColor: colors[i % colors.length] })) }}
+              options={{ indexAxis: 'y', responsive: true, maintainAspectRatio: false, animation: false, scales: { x: { stacked: true, display: false, max: total }, y: { stacked: true, display: false } }, plugins: { legend: { display: false }, tooltip: { enabled: true, position: 'nearest' } } }}
+            />
+          )}
+        </div>
+        <button type="button" className="plain" style={{ minHeight: 44, textDecoration: 'underline', whiteSpace: 'nowrap' }} aria-expanded={table} onClick={onTable}>{table ? 'Hide the table' : 'Show the table'}</button>
+      </div>
+      <p className="muted" style={{ fontSize: 12.5 }}>{falls.slice(0, 6).map((fall) => `${fall.label.toLowerCase()} ${fall.count}`).join(' · ')}</p>
+      {table && (
+        <table className="plain sheet">
+          <thead><tr><th scope="col">First line that failed</th><th scope="col">Parts</th><th scope="col">Share of {judged}</th></tr></thead>
+          <tbody>{falls.map((fall) => <tr key={fall.label}><td>{fall.label}</td><td className="figure">{fall.count}</td><td className="figure">{((100 * fall.count) / judged).toFixed(1)} %</td></tr>)}</tbody>
+        </table>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,68 @@
+'use client';
+
+import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
+import { useColorScheme } from '@mui/material/styles';
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { useSyncExternalStore } from 'react';
+
+const desks = [
+  ['/', 'Panels'],
+  ['/worksheets', 'Worksheets'],
+  ['/logbook', 'Logbook'],
+  ['/interface', 'Interface'],
+] as const;
+
+function CoilSign() {
+  return (
+    <svg width="26" height="16" viewBox="0 0 26 16" fill="none" stroke="currentColor" strokeWidth="2.2" aria-hidden="true">
+      <path d="M0 8h4M22 8h4M4 8c0-7 6-7 6 0s-6 7-3 0M10 8c0-7 6-7 6 0s-6 7-3 0M16 8c0-7 6-7 6 0" />
+    </svg>
+  );
+}
+
+const never = () => () => {};
+
+function NightSwitch() {
+  const { mode, systemMode, setMode } = useColorScheme();
+  const mounted = useSyncExternalStore(never, () => true, () => false);
+  const dark = mounted && (mode === 'system' ? systemMode : mode) === 'dark';
+  return (
+    <button type="button" className="icon-button" aria-label={dark ? 'Day theme' : 'Night-shift theme'} aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
+      {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
+    </button>
+  );
+}
+
+/** Bar over every desk: name, desks or crumbs, finder, practice, theme. */
+export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crumbs?: ReactNode; practice?: string; onFind: () => void }) {
+  return (
+    <header className="topbar">
+      <a className="skip" href="#main">
+        Skip to the content
+      </a>
+      <Link className="name" href="/">
+        <CoilSign />
+        Loyal Coil
+      </Link>
+      {crumbs ? (
+        <div className="crumbs">{crumbs}</div>
+      ) : (
+        <nav aria-label="Desks" style={{ flex: 1 }}>
+          {desks.map(([href, title]) => (
+            <Link key={href} href={href} aria-current={here === href ? 'page' : undefined}>
+              {title}
+            </Link>
+          ))}
+        </nav>
+      )}
+      <button type="button" className="find" onClick={onFind} aria-label="Find anything, Ctrl K">
+        <span>Find anything</span>
+        <span className="figure">Ctrl K</span>
+      </button>
+      {practice && <span className="chip practice">{practice}</span>}
+      <NightSwitch />
+    </header>
+  );
+}

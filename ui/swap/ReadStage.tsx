@@ -1,0 +1,71 @@
+'use client';
+
+import { contactorPlate } from '@/core/plates/contactor-plate';
+import { loadPlates } from '@/core/plates/load-plates';
+import type { PlateReading } from '@/core/plates/parse-plate';
+import type { Readings } from '@/core/readings/reading';
+import type { Change, SwapState } from '@/core/swap/swap';
+import { supplyCard, wiringCard, type EditField } from '../plates/edit-field';
+import { Plate } from '../plates/Plate';
+import { RatingRows } from '../plates/RatingRows';
+import { TypedLine } from '../plates/TypedLine';
+
+const loadKinds = Object.values(loadPlates);
+const onPlate = (section: EditField['section'], fields: (typeof loadKinds)[number]['fields']): EditField[] => fields.filter((field) => field.kind !== 'rows').map((field) => ({ ...field, section }));
+const removedFields = onPlate('removed', contactorPlate.fields);
+const examples: Record<string, string> = {
+  'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15', 'motor-1ph': '1 HP 115/230 V 16/8 A 1 PH 60 HZ CODE L',
+  'hermetic-compressor': 'V 208/230 PH 1 RLA 15.4 LRA 83 FAN FLA 0.9 MCA 20.2 MOP 35', 'resistive-heater': '6 kW 400 V 3 PH',
+};
+
+/** How many marks are read, and how many want something. */
+export function tally(readings: Readings): string {
+  const all = Object.values(readings);
+  const worn = all.filter((reading) => reading.state === 'unreadable').length;
+  const confirm = all.filter((reading) => reading.state === 'assumed' || reading.toConfirm).length;
+  return [`${all.length - worn - confirm} read`, confirm ? `${confirm} to confirm` : '', worn ? `${worn} worn` : ''].filter(Boolean).join(' · ');
+}
+
+/** Changes that a typed line makes: what it found, and what it had found before and now has not. */
+function changesOf(section: 'load' | 'removed', found: PlateReading, before: Readings): Change[] {
+  const gone = Object.entries(before).filter(([id, reading]) => reading.from?.startsWith('typed line') && !found.readings[id]).map(([id]) => ({ path: `${section}.${id}`, value: null }));
+  return [...gone, ...Object.entries(found.readings).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading }))];
+}
+
+/** Read: the load's plate decides; the one that came out is evidence; the card says what the panel offers. */
+export function ReadStage({ state, panelName, position, onChange, onFocus }: { state: SwapState; panelName: string; position: string; onChange: (changes: Change[]) => void; onFocus: (field: EditField) => void }) {
+  const plate = loadPlates[state.loadKind] ?? loadKinds[0]!;
+  const set = (field: EditField, reading: unknown) => onChange([{ path: `${field.section}.${field.id}`, value: reading }]);
+  const system = state.supply.systemVolts?.value;
+  const typed = (section: 'load' | 'removed', text: string, found: PlateReading) => onChange([{ path: `typed.${section}`, value: text === '' ? null : text }, ...changesOf(section, found, state[section])]);
+  return (
+    <div className="stack">
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <div>
+          <h1>What the plates say</h1>
+          <p className="muted">The load’s plate decides. The one that came out is evidence, not the order.</p>
+        </div>
+        <label className="row-flex">
+          <span className="muted">The load is a</span>
+          <select className="text-in" style={{ width: 180, fontFamily: 'var(--sans)' }} value={plate.id} onChange={(event) => onChange([{ path: 'loadKind', value: event.target.value }])}>
+            {loadKinds.map((kind) => (
+              <option key={kind.id} value={kind.id}>{kind.title.toLowerCase()}</option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <TypedLine plate={plate} label="Type or paste the load plate" text={state.typed.load ?? ''} example={examples[plate.id]!} onType={(text, found) => typed('load', text, found)} />
+      <Plate title={`Load plate · ${position}`} note={tally(state.load)} fields={onPlate('load', plate.fields)} readings={state} onChange={set} onFocus={onFocus} />
+      <TypedLine plate={contactorPlate} label="Type or paste the old part" text={state.typed.removed ?? ''} example="SIZE 1 3P COIL 120V 60HZ 1NO" onType={(text, found) => typed('removed', text, found)} />
+      <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
+        <Plate title="Removed plate · contactor" note="evidence" fields={removedFields} readings={state} onChange={set} onFocus={onFocus}>
+          <RatingRows reading={state.removed.ratings} systemVolts={typeof system === 'number' ? system : undefined} onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])} />
+        </Plate>
+        <div className="stack">
+          <Plate card title={`Supply card · ${panelName}`} note={tally(state.supply)} fields={supplyCard} readings={state} onChange={set} onFocus={onFocus} />
+          <Plate card title="Wiring and duty" note={tally(state.duty)} fields={wiringCard} readings={state} onChange={set} onFocus={onFocus} />
+        </div>
+      </div>
+    </div>
+  );
+}

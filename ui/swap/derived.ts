@@ -1,0 +1,49 @@
+import type { DeviceFamily, NeedContext } from '@/core/families/contract';
+import { familyOf } from '@/core/families/registry';
+import { contextOf } from '@/core/judge-case';
+import type { Schools } from '@/core/loads/schools';
+import { compileNeed } from '@/core/matching/evaluate';
+import { judgePart, type JudgedPart } from '@/core/matching/judge';
+import type { Need } from '@/core/needs/need';
+import type { Practice } from '@/core/case/case';
+import { formatValue } from '@/core/quantities/format-quantity';
+import { termOf } from '@/core/quantities/terms';
+import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
+import { safeSteps, type SafeStep } from '@/core/swap/make-safe';
+import type { SwapState } from '@/core/swap/swap';
+
+/** Everything that follows from a swap's state; worked out in the browser by the same core as on the server. */
+export type Derived = { family: DeviceFamily; context: NeedContext; schools: Schools; needs: Need[]; removed: JudgedPart | null; cautions: string[]; steps: SafeStep[]; openSteps: number };
+
+export function derive(state: SwapState, practice: Practice, siteSchools: Partial<Schools>): Derived {
+  const family = familyOf(state.family)!;
+  const plain = caseOfSwap(state, practice);
+  const schools = schoolsOf(state, siteSchools);
+  const context = contextOf(plain, { schools, assumed: assumedMarks(state) });
+  const needs = family.needs(context);
+  const steps = safeSteps(state, practice);
+  return {
+    family, context, schools, needs, cautions: family.cautions(context), steps,
+    openSteps: steps.filter(({ id }) => !state.safe[id]).length,
+    removed: plain.removed && judgePart(needs.map(compileNeed), family.canonical(plain.removed.spec), practice),
+  };
+}
+
+/** The old part's verdict in a sentence: the line of the load that fell first says it best. */
+export function removedSentence(removed: JudgedPart | null, practice: Practice): string {
+  if (!removed) return 'Nothing of the part that came out has been read.';
+  const fell = removed.lines.filter((line) => line.verdict === 'fails');
+  const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
+  if (first) {
+    const needed = formatValue(first.limit, first.unit, 'up');
+    const rest = fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '';
+    return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : formatValue(first.have, first.unit, 'down')} against ${needed} needed.${rest}`;
+  }
+  if (removed.verdict === 'fits') return 'The part that came out was right: it holds on every line.';
+  if (removed.verdict === 'check') return 'The part that came out holds on every must; some lines want a look.';
+  const open = removed.lines.filter((line) => line.verdict === 'not-known').length;
+  return `Whether the part that came out was right is not known: ${open} line${open === 1 ? '' : 's'} could not be judged.`;
+}
+
+export const groupWords: Record<Need['group'], string> = { safety: 'Safety', load: 'Load', coil: 'Coil', fit: 'Place and service' };
+export const groupOrder: Need['group'][] = ['safety', 'load', 'coil', 'fit'];
