@@ -30,7 +30,7 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
   const control = state.supply.controlVolts?.value;
   const kind = state.supply.controlKind?.value;
   const hertz = state.supply.controlHertz?.value;
-  const coil = field.section === 'removed' && field.id === 'coilVolts' && worn && typeof control === 'number';
+  const coil = field.section === 'removed' && (field.id === 'coilVolts' || field.id === 'coilMarks') && worn && typeof control === 'number';
   return (
     <Note title={`${worn ? 'Worn mark' : 'Mark'}: ${field.label}`} tone={worn ? 'not-known' : 'note'}>
       <p>{field.meaning}</p>
@@ -40,6 +40,7 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
       {coil && (
         <p style={{ marginTop: 6 }}>
           <button type="button" className="quiet" onClick={() => onChange([
+            { path: 'removed.coilMarks', value: null },
             { path: 'removed.coilVolts', value: { state: 'worked-out', value: control, from: 'the control circuit that fed it' } },
             ...(typeof kind === 'string' ? [{ path: 'removed.coilKind', value: { state: 'worked-out', value: kind, from: 'the control circuit that fed it' } }] : []),
             ...(typeof hertz === 'number' ? [{ path: 'removed.coilHertz', value: { state: 'worked-out', value: [hertz], from: 'the control circuit that fed it' } }] : []),

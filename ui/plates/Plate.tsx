@@ -1,14 +1,21 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Readings } from '@/core/readings/reading';
 import type { EditField } from './edit-field';
 import { MarkField, type FieldChange } from './MarkField';
 
-const wideIds = new Set(['type', 'standard', 'grounding', 'plateVolts']);
+const LEAST_SHOWN = 4;
+const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts']);
 
 /** A plate: stamped for load and removed part, a card for the supply. */
 export function Plate({ title, note, card, fields, readings, onChange, onFocus, children }: { title: string; note: string; card?: boolean; fields: readonly EditField[]; readings: Partial<Record<EditField['section'], Readings>>; onChange: FieldChange; onFocus: (field: EditField) => void; children?: ReactNode }) {
+  const [all, setAll] = useState(false);
+  const looked = (field: EditField) => readings[field.section]?.[field.id] !== undefined;
+  const seen = fields.filter(looked);
+  // With some marks read, those nobody looked at wait behind one touch.
+  const shown = all || seen.length < LEAST_SHOWN ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
+  const hidden = fields.length - shown.length;
   return (
     <section className={`plate ${card ? 'card' : ''}`} aria-label={title}>
       <header>
@@ -16,9 +23,12 @@ export function Plate({ title, note, card, fields, readings, onChange, onFocus, 
         <span>{note}</span>
       </header>
       <div className="marks">
-        {fields.map((field) => (
+        {shown.map((field) => (
           <MarkField key={`${field.section}.${field.id}`} field={field} reading={readings[field.section]?.[field.id]} wide={wideIds.has(field.id)} onChange={onChange} onFocus={onFocus} />
         ))}
+        {(all || hidden > 0) && seen.length >= LEAST_SHOWN && (
+          <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>{all ? 'Fewer marks' : `${hidden} more marks`}</button>
+        )}
       </div>
       {children}
     </section>

@@ -37,6 +37,7 @@ export function readingText(field: EditField, reading: Reading | undefined): str
   if (!reading || reading.value === undefined) return '';
   const { value } = reading;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (field.id === 'coilMarks') return (value as { volts: number; kind?: string; hertz?: number[] }[]).map(({ volts, kind, hertz }) => `${volts}\u2009V ${hertz?.length ? `${hertz.join('/')}\u2009Hz` : (kind ?? '').toUpperCase()}`).join(', ');
   if (Array.isArray(value)) return value.map((entry) => (typeof entry === 'number' ? formatQuantity(entry, '') : String(entry))).join('/') + (field.unit && field.kind !== 'volts' ? `\u2009${field.unit}` : '');
   if (typeof value === 'number') return formatQuantity(value, field.id === 'kilowatts' ? 'kW' : field.unit);
   return field.kind === 'volts' ? `${value}\u2009V` : value;
@@ -51,6 +52,10 @@ export function readEdited(field: EditField, text: string): Edited {
   const range = (value: number): Edited =>
     outside(value) ? { ok: false, fault: `${field.label} is ${formatQuantity(value, field.unit)}; ${field.min !== undefined ? `${field.min}` : 'above 0'} to ${formatQuantity(field.max, field.unit)} is accepted. Read it again.` }
     : field.unit === 'count' && field.max <= 1000 && !Number.isInteger(value) ? { ok: false, fault: `${field.label} is ${value}; a whole number is needed.` } : { ok: true, value };
+  if (field.id === 'coilMarks') {
+    const marks = [...clean.matchAll(/(\d+(?:\.\d+)?)\s*V?\s*(AC|DC)?\s*(?:(\d+(?:\/\d+)?)\s*Hz)?/gi)].map(([, volts, kind, hertz]) => ({ volts: Number(volts), kind: kind?.toLowerCase() ?? (hertz ? 'ac' : null), hertz: hertz ? hertz.split('/').map(Number) : [] }));
+    return marks.length > 0 && marks.every(({ volts }) => volts > 0 && volts <= 690) ? { ok: true, value: marks } : { ok: false, fault: 'Coil marks are written such as 110 V 50 Hz, 120 V 60 Hz; up to 690 V.' };
+  }
   if (field.kind === 'text') return { ok: true, value: clean.slice(0, 120) };
   if (field.kind === 'word' || field.kind === 'letter') {
     const word = field.words?.find((one) => one.toLowerCase() === clean.toLowerCase());

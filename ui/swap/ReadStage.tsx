@@ -1,5 +1,6 @@
 'use client';
 
+import { useState } from 'react';
 import { contactorPlate } from '@/core/plates/contactor-plate';
 import { loadPlates } from '@/core/plates/load-plates';
 import type { PlateReading } from '@/core/plates/parse-plate';
@@ -35,6 +36,7 @@ function changesOf(section: 'load' | 'removed', found: PlateReading, before: Rea
 /** Read: the load's plate decides; the one that came out is evidence; the card says what the panel offers. */
 export function ReadStage({ state, panelName, position, onChange, onFocus }: { state: SwapState; panelName: string; position: string; onChange: (changes: Change[]) => void; onFocus: (field: EditField) => void }) {
   const plate = loadPlates[state.loadKind] ?? loadKinds[0]!;
+  const [target, setTarget] = useState<'load' | 'removed'>('load');
   const set = (field: EditField, reading: unknown) => onChange([{ path: `${field.section}.${field.id}`, value: reading }]);
   const system = state.supply.systemVolts?.value;
   const typed = (section: 'load' | 'removed', text: string, found: PlateReading) => onChange([{ path: `typed.${section}`, value: text === '' ? null : text }, ...changesOf(section, found, state[section])]);
@@ -54,9 +56,20 @@ export function ReadStage({ state, panelName, position, onChange, onFocus }: { s
           </select>
         </label>
       </div>
-      <TypedLine plate={plate} label="Type or paste the load plate" text={state.typed.load ?? ''} example={examples[plate.id]!} onType={(text, found) => typed('load', text, found)} />
+      <div className="row-flex" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+        <select className="text-in" style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }} aria-label="Which plate is typed" value={target} onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}>
+          <option value="load">Load plate</option>
+          <option value="removed">Old part</option>
+        </select>
+        <div style={{ flex: 1, minWidth: 0 }}>
+          {target === 'load' ? (
+            <TypedLine key={plate.id} plate={plate} label="Type or paste" text={state.typed.load ?? ''} example={examples[plate.id]!} onType={(text, found) => typed('load', text, found)} />
+          ) : (
+            <TypedLine key="removed" plate={contactorPlate} label="Type or paste" text={state.typed.removed ?? ''} example="SIZE 1 3P COIL 120V 60HZ 1NO" onType={(text, found) => typed('removed', text, found)} />
+          )}
+        </div>
+      </div>
       <Plate title={`Load plate · ${position}`} note={tally(state.load)} fields={onPlate('load', plate.fields)} readings={state} onChange={set} onFocus={onFocus} />
-      <TypedLine plate={contactorPlate} label="Type or paste the old part" text={state.typed.removed ?? ''} example="SIZE 1 3P COIL 120V 60HZ 1NO" onType={(text, found) => typed('removed', text, found)} />
       <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
         <Plate title="Removed plate · contactor" note="evidence" fields={removedFields} readings={state} onChange={set} onFocus={onFocus}>
           <RatingRows reading={state.removed.ratings} systemVolts={typeof system === 'number' ? system : undefined} onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])} />
