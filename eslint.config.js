@@ -16,10 +16,8 @@ export default tseslint.config(
           interfaceVersion: 3,
           name: 'house',
           resolve(source, file) {
-            if (source.startsWith('@/'))
-              return { found: true, path: new URL(`./${source.slice(2)}`, import.meta.url).pathname };
-            if (source.startsWith('.'))
-              return { found: true, path: new URL(source, `file://${file}`).pathname };
+            if (source.startsWith('@/')) return { found: true, path: new URL(`./${source.slice(2)}`, import.meta.url).pathname };
+            if (source.startsWith('.')) return { found: true, path: new URL(source, `file://${file}`).pathname };
             return { found: false };
           },
         },
@@ -35,16 +33,10 @@ export default tseslint.config(
           basePath: import.meta.dirname,
           zones: [
             ...outside.map((from) => zone('./core', from, 'core knows the trade and nothing of the outside')),
-            ...['./app', './services', './ui', './workers'].map((from) =>
-              zone('./data', from, 'data knows only core types'),
-            ),
+            ...['./app', './services', './ui', './workers'].map((from) => zone('./data', from, 'data knows only core types')),
             ...['./app', './ui'].map((from) => zone('./services', from, 'services do not know screens')),
-            ...['./app', './services', './data'].map((from) =>
-              zone('./ui', from, 'ui draws what it is handed'),
-            ),
-            ...['./app', './services', './data', './ui'].map((from) =>
-              zone('./workers', from, 'workers run the core'),
-            ),
+            ...['./app', './services', './data'].map((from) => zone('./ui', from, 'ui draws what it is handed')),
+            ...['./app', './services', './data', './ui'].map((from) => zone('./workers', from, 'workers run the core')),
             zone('./app', './data', 'app calls services'),
           ],
         },
@@ -54,10 +46,7 @@ export default tseslint.config(
   {
     files: ['core/**/*.ts'],
     rules: {
-      'no-restricted-imports': [
-        'error',
-        { patterns: ['react*', 'next*', 'knex*', 'pg', 'node:*', '@mui/*', 'chart.js'] },
-      ],
+      'no-restricted-imports': ['error', { patterns: ['react*', 'next*', 'knex*', 'pg', 'node:*', '@mui/*', 'chart.js'] }],
       'no-restricted-globals': ['error', 'fetch', 'process', 'window', 'document'],
       'no-restricted-properties': [
         'error',

@@ -9,8 +9,15 @@ import '@/ui/styles/base.css';
 import '@/ui/styles/panels.css';
 import '@/ui/styles/swap.css';
 
-export const metadata: Metadata = { title: { default: 'Loyal Coil', template: '%s · Loyal Coil' }, description: 'The bench where a maintenance electrician works out what goes back in.' };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: [{ media: '(prefers-color-scheme: dark)', color: '#151210' }, { color: '#faf7ef' }] };
+export const metadata: Metadata = {
+  title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },
+  description: 'The bench where a maintenance electrician works out what goes back in.',
+};
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [{ media: '(prefers-color-scheme: dark)', color: '#151210' }, { color: '#faf7ef' }],
+};
 
 export default function Layout({ children }: { children: ReactNode }) {
   return (

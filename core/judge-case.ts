@@ -29,7 +29,11 @@ export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedCont
 
 const plainLines = (part: JudgedPart): { verdict: JudgedPart['verdict']; lines: Line[] } => ({
   verdict: part.verdict,
-  lines: part.lines.map(({ need: _need, ...line }) => line),
+  lines: part.lines.map((line) => {
+    const plain: Partial<typeof line> = { ...line };
+    delete plain.need;
+    return plain as Line;
+  }),
 });
 
 /**
@@ -42,13 +46,22 @@ export function judgeCase(plain: PlainCase, options: CaseOptions = {}): CaseAnsw
   const family = familyOf(plain.family);
   if (!family) throw new DefectError(`Family '${plain.family}' is not in the registry.`);
   const needs = family.needs(contextOf(plain, options));
-  const candidates = plain.candidates.map((part: Part) => ({ id: part.id, spec: family.canonical(part.spec) }));
+  const candidates = plain.candidates.map((part: Part) => ({
+    id: part.id,
+    spec: family.canonical(part.spec),
+  }));
   const removed = plain.removed ? family.canonical(plain.removed.spec) : null;
   const specs = [...(removed ? [removed] : []), ...candidates.map((part) => part.spec)];
   const asked = askedNeeds(needs, specs);
   return {
-    needs: plainNeeds(asked.map(({ need }) => need), specs),
+    needs: plainNeeds(
+      asked.map(({ need }) => need),
+      specs,
+    ),
     removed: removed && plainLines(judgePart(asked, removed, plain.practice)),
-    candidates: candidates.map((part) => ({ id: part.id, ...plainLines(judgePart(asked, part.spec, plain.practice)) })),
+    candidates: candidates.map((part) => ({
+      id: part.id,
+      ...plainLines(judgePart(asked, part.spec, plain.practice)),
+    })),
   };
 }

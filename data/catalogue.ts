@@ -5,12 +5,22 @@ import type { Canonical } from '../core/matching/evaluate';
 import { notFailingSql } from '../core/matching/sql';
 import type { Need } from '../core/needs/need';
 
-export type PartRow = { id: string; family: string; maker: string; name: string; footprint: string; coil_exchangeable: boolean; raw: PartSpec; spec: Canonical };
+export type PartRow = {
+  id: string;
+  family: string;
+  maker: string;
+  name: string;
+  footprint: string;
+  coil_exchangeable: boolean;
+  raw: PartSpec;
+  spec: Canonical;
+};
 export type StockRow = { id: number; site_id: string; part_id: string; place: string; quantity: number };
 
 export const partsOfFamily = (knex: Knex, family: string): Promise<PartRow[]> => knex<PartRow>('parts').where({ family }).orderBy('id');
 export const partById = (knex: Knex, id: string): Promise<PartRow | undefined> => knex<PartRow>('parts').where({ id }).first();
-export const stockOfSite = (knex: Knex, siteId: string): Promise<StockRow[]> => knex<StockRow>('stock').where({ site_id: siteId }).where('quantity', '>', 0).orderBy('place');
+export const stockOfSite = (knex: Knex, siteId: string): Promise<StockRow[]> =>
+  knex<StockRow>('stock').where({ site_id: siteId }).where('quantity', '>', 0).orderBy('place');
 
 /** Counts up with every change of the catalogue, so that processes know when to read it again. */
 export async function catalogueVersion(knex: Knex): Promise<number> {
@@ -23,14 +33,27 @@ export async function partIdsNotFailing(knex: Knex, family: string, needs: reado
   return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
 }
 
-export const countParts = async (knex: Knex, family: string): Promise<number> => Number((await knex('parts').where({ family }).count('* as n').first())!.n);
+export const countParts = async (knex: Knex, family: string): Promise<number> =>
+  Number((await knex('parts').where({ family }).count('* as n').first())!.n);
 
 /** Takes one from the first place that has it; undefined when the shelf is empty. */
-export async function takeFromStock(knex: Knex, siteId: string, partId: string): Promise<{ place: string; before: number; after: number } | undefined> {
-  const row = await knex<StockRow>('stock').where({ site_id: siteId, part_id: partId }).where('quantity', '>', 0).orderBy('place').forUpdate().first();
+export async function takeFromStock(
+  knex: Knex,
+  siteId: string,
+  partId: string,
+): Promise<{ place: string; before: number; after: number } | undefined> {
+  const row = await knex<StockRow>('stock')
+    .where({ site_id: siteId, part_id: partId })
+    .where('quantity', '>', 0)
+    .orderBy('place')
+    .forUpdate()
+    .first();
   if (!row) return undefined;
-  await knex<StockRow>('stock').where({ id: row.id }).update({ quantity: row.quantity - 1 });
+  await knex<StockRow>('stock')
+    .where({ id: row.id })
+    .update({ quantity: row.quantity - 1 });
   return { place: row.place, before: row.quantity, after: row.quantity - 1 };
 }
 
-export const stockOfPart = (knex: Knex, partId: string): Promise<StockRow[]> => knex<StockRow>('stock').where({ part_id: partId }).where('quantity', '>', 0).orderBy('place');
+export const stockOfPart = (knex: Knex, partId: string): Promise<StockRow[]> =>
+  knex<StockRow>('stock').where({ part_id: partId }).where('quantity', '>', 0).orderBy('place');

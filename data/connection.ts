@@ -16,7 +16,14 @@ export function connect(url: string): Knex {
   return knexFactory({
     client: 'pg',
     connection: { connectionString: url, connectionTimeoutMillis: 3000, statement_timeout: 10_000 },
-    pool: { min: 0, max: 8, idleTimeoutMillis: 10_000, createRetryIntervalMillis: 100, createTimeoutMillis: 3000, propagateCreateError: true },
+    pool: {
+      min: 0,
+      max: 8,
+      idleTimeoutMillis: 10_000,
+      createRetryIntervalMillis: 100,
+      createTimeoutMillis: 3000,
+      propagateCreateError: true,
+    },
     acquireConnectionTimeout: 4000,
   });
 }

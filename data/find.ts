@@ -2,19 +2,38 @@ import type { Knex } from 'knex';
 
 const like = (word: string) => `%${word.replace(/[%_\\]/g, '\\$&')}%`;
 
-export type FoundPosition = { id: string; panel_id: string; tag: string; function: string; family: string; panel: string; site: string };
+export type FoundPosition = {
+  id: string;
+  panel_id: string;
+  tag: string;
+  function: string;
+  family: string;
+  panel: string;
+  site: string;
+};
 
 /** Positions in whose tag, function, family, panel or site every word occurs. */
 export const findPositions = (knex: Knex, words: string[], most: number): Promise<FoundPosition[]> =>
   words
     .reduce(
-      (query, word) => query.whereRaw(`(positions.tag || ' ' || positions.function || ' ' || positions.family || ' ' || panels.name || ' ' || sites.name) ilike ?`, [like(word)]),
+      (query, word) =>
+        query.whereRaw(
+          `(positions.tag || ' ' || positions.function || ' ' || positions.family || ' ' || panels.name || ' ' || sites.name) ilike ?`,
+          [like(word)],
+        ),
       knex('positions').join('panels', 'panels.id', 'positions.panel_id').join('sites', 'sites.id', 'panels.site_id'),
     )
-    .select('positions.id', 'positions.panel_id', 'positions.tag', 'positions.function', 'positions.family', { panel: 'panels.name', site: 'sites.name' })
+    .select('positions.id', 'positions.panel_id', 'positions.tag', 'positions.function', 'positions.family', {
+      panel: 'panels.name',
+      site: 'sites.name',
+    })
     .orderBy(['sites.sort', 'panels.sort', 'positions.slot'])
     .limit(most);
 
 /** Parts in whose name or id every word occurs. */
 export const findParts = (knex: Knex, words: string[], most: number): Promise<{ id: string; name: string; maker: string }[]> =>
-  words.reduce((query, word) => query.whereRaw(`(name || ' ' || id) ilike ?`, [like(word)]), knex('parts')).select('id', 'name', 'maker').orderBy('id').limit(most);
+  words
+    .reduce((query, word) => query.whereRaw(`(name || ' ' || id) ilike ?`, [like(word)]), knex('parts'))
+    .select('id', 'name', 'maker')
+    .orderBy('id')
+    .limit(most);

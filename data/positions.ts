@@ -4,14 +4,47 @@ import type { Practice } from '../core/case/case';
 import type { Schools } from '../core/loads/schools';
 import type { Readings } from '../core/readings/reading';
 
-export type SiteRow = { id: string; name: string; practice: Practice; time_zone: string; schools: Partial<Schools>; sort: number };
-export type PanelRow = { id: string; site_id: string; name: string; note: string; rails: number; sort: number };
+export type SiteRow = {
+  id: string;
+  name: string;
+  practice: Practice;
+  time_zone: string;
+  schools: Partial<Schools>;
+  sort: number;
+};
+export type PanelRow = {
+  id: string;
+  site_id: string;
+  name: string;
+  note: string;
+  rails: number;
+  sort: number;
+};
 export type PositionReadings = { load?: Readings; duty?: Readings; supply?: Readings; removed?: Readings };
 export type PositionRow = {
-  id: string; panel_id: string; tag: string; function: string; family: string; rating: string; rail: number; slot: number;
-  load_kind: string | null; readings: PositionReadings; hazards: Record<string, boolean>; device_name: string; footprint: string | null; fitted_on: Date | null;
+  id: string;
+  panel_id: string;
+  tag: string;
+  function: string;
+  family: string;
+  rating: string;
+  rail: number;
+  slot: number;
+  load_kind: string | null;
+  readings: PositionReadings;
+  hazards: Record<string, boolean>;
+  device_name: string;
+  footprint: string | null;
+  fitted_on: Date | null;
 };
-export type EventRow = { id: number; position_id: string; at: Date; kind: 'fault' | 'swap' | 'measurement' | 'note'; text: string; record_id: string | null };
+export type EventRow = {
+  id: number;
+  position_id: string;
+  at: Date;
+  kind: 'fault' | 'swap' | 'measurement' | 'note';
+  text: string;
+  record_id: string | null;
+};
 
 export const allSites = (knex: Knex): Promise<SiteRow[]> => knex<SiteRow>('sites').orderBy('sort');
 export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').orderBy('sort');
@@ -19,7 +52,10 @@ export const allPositions = (knex: Knex): Promise<PositionRow[]> => knex<Positio
 export const allEvents = (knex: Knex): Promise<EventRow[]> => knex<EventRow>('events').orderBy('at', 'desc');
 
 /** A position with its panel and site, or undefined. */
-export async function positionWithPlace(knex: Knex, id: string): Promise<{ position: PositionRow; panel: PanelRow; site: SiteRow } | undefined> {
+export async function positionWithPlace(
+  knex: Knex,
+  id: string,
+): Promise<{ position: PositionRow; panel: PanelRow; site: SiteRow } | undefined> {
   const position = await knex<PositionRow>('positions').where({ id }).first();
   if (!position) return undefined;
   const panel = (await knex<PanelRow>('panels').where({ id: position.panel_id }).first())!;

@@ -3,12 +3,29 @@ import type { Knex } from 'knex';
 import type { RecordBody } from '../core/record/record';
 import type { SwapState } from '../core/swap/swap';
 
-export type SwapRow = { id: string; position_id: string; status: 'open' | 'signed'; version: number; state: SwapState; opened_at: Date };
-export type RecordRow = { id: string; swap_id: string; position_id: string; signed_at: Date; signed_by: string; body: RecordBody; hash: string };
+export type SwapRow = {
+  id: string;
+  position_id: string;
+  status: 'open' | 'signed';
+  version: number;
+  state: SwapState;
+  opened_at: Date;
+};
+export type RecordRow = {
+  id: string;
+  swap_id: string;
+  position_id: string;
+  signed_at: Date;
+  signed_by: string;
+  body: RecordBody;
+  hash: string;
+};
 
 export const swapById = (knex: Knex, id: string): Promise<SwapRow | undefined> => knex<SwapRow>('swaps').where({ id }).first();
-export const openSwaps = (knex: Knex): Promise<Pick<SwapRow, 'id' | 'position_id'>[]> => knex<SwapRow>('swaps').where({ status: 'open' }).select('id', 'position_id');
-export const openSwapOf = (knex: Knex, positionId: string): Promise<SwapRow | undefined> => knex<SwapRow>('swaps').where({ position_id: positionId, status: 'open' }).first();
+export const openSwaps = (knex: Knex): Promise<Pick<SwapRow, 'id' | 'position_id'>[]> =>
+  knex<SwapRow>('swaps').where({ status: 'open' }).select('id', 'position_id');
+export const openSwapOf = (knex: Knex, positionId: string): Promise<SwapRow | undefined> =>
+  knex<SwapRow>('swaps').where({ position_id: positionId, status: 'open' }).first();
 
 /** Inserts a swap; where one is open already, that one stays. Returns the open one. */
 export async function insertSwap(knex: Knex, row: SwapRow): Promise<SwapRow> {
@@ -21,10 +38,13 @@ export async function insertSwap(knex: Knex, row: SwapRow): Promise<SwapRow> {
 
 /** Saves a state made on `version`; false when somebody else saved first. */
 export async function saveState(knex: Knex, id: string, version: number, state: SwapState): Promise<boolean> {
-  const changed = await knex<SwapRow>('swaps').where({ id, version, status: 'open' }).update({ state: JSON.stringify(state) as unknown as SwapState, version: version + 1 });
+  const changed = await knex<SwapRow>('swaps')
+    .where({ id, version, status: 'open' })
+    .update({ state: JSON.stringify(state) as unknown as SwapState, version: version + 1 });
   return changed === 1;
 }
 
-export const recordBySwap = (knex: Knex, swapId: string): Promise<RecordRow | undefined> => knex<RecordRow>('records').where({ swap_id: swapId }).first();
+export const recordBySwap = (knex: Knex, swapId: string): Promise<RecordRow | undefined> =>
+  knex<RecordRow>('records').where({ swap_id: swapId }).first();
 export const recordById = (knex: Knex, id: string): Promise<RecordRow | undefined> => knex<RecordRow>('records').where({ id }).first();
 export const recordsNewestFirst = (knex: Knex): Promise<RecordRow[]> => knex<RecordRow>('records').orderBy('signed_at', 'desc').limit(500);

@@ -9,8 +9,7 @@ import { answers, startServer } from './lib/server.mjs';
 const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT ?? 3100);
 if (!(Number.isInteger(port) && port > 0 && port < 65536)) fail(`PORT is '${process.env.PORT}'; it must be 1 to 65535.`);
-if (!(await portIsFree(port)))
-  fail(`Port ${port} is in use on 127.0.0.1. Stop what uses it, or choose another: PORT=3200 npm run demo.`);
+if (!(await portIsFree(port))) fail(`Port ${port} is in use on 127.0.0.1. Stop what uses it, or choose another: PORT=3200 npm run demo.`);
 
 npmPackages();
 let pg;

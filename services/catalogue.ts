@@ -14,7 +14,11 @@ export async function catalogueOf(knex: Knex, family: string): Promise<Held> {
   const held = (holder.loyalCoilCatalogue ??= new Map());
   const known = held.get(family);
   if (known && (await known.catch(() => undefined))?.version === version) return known;
-  const fresh = partsOfFamily(knex, family).then((parts) => ({ version, parts, byId: new Map(parts.map((part) => [part.id, part])) }));
+  const fresh = partsOfFamily(knex, family).then((parts) => ({
+    version,
+    parts,
+    byId: new Map(parts.map((part) => [part.id, part])),
+  }));
   held.set(family, fresh);
   fresh.catch(() => held.delete(family));
   return fresh;

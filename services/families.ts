@@ -3,4 +3,12 @@ import { dutyFields, loadFields, supplyFields } from '../core/case/fields';
 
 /** Families with the fields that a case may give, their units and what is accepted. */
 export const describeFamilies = () =>
-  families.map(({ id, title, loads, fields }) => ({ id, title, loads, spec: fields, supply: supplyFields, load: loadFields, duty: dutyFields }));
+  families.map(({ id, title, loads, fields }) => ({
+    id,
+    title,
+    loads,
+    spec: fields,
+    supply: supplyFields,
+    load: loadFields,
+    duty: dutyFields,
+  }));

@@ -11,7 +11,19 @@ export async function find(text: string): Promise<{ positions: Item[]; parts: It
   const knex = database();
   const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
   return {
-    positions: positions.map((row) => ({ id: `/?panel=${row.panel_id}&position=${row.id}`, group: 'Positions', title: `${row.tag} ${row.function}`, detail: `${row.panel}, ${row.site}`, words: `${row.tag} ${row.function} ${row.panel} ${row.site} ${row.family}` })),
-    parts: parts.map((row) => ({ id: `/parts/${row.id}`, group: 'Parts', title: row.name, detail: row.id, words: `${row.name} ${row.id} ${row.maker}` })),
+    positions: positions.map((row) => ({
+      id: `/?panel=${row.panel_id}&position=${row.id}`,
+      group: 'Positions',
+      title: `${row.tag} ${row.function}`,
+      detail: `${row.panel}, ${row.site}`,
+      words: `${row.tag} ${row.function} ${row.panel} ${row.site} ${row.family}`,
+    })),
+    parts: parts.map((row) => ({
+      id: `/parts/${row.id}`,
+      group: 'Parts',
+      title: row.name,
+      detail: row.id,
+      words: `${row.name} ${row.id} ${row.maker}`,
+    })),
   };
 }

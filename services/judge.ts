@@ -10,7 +10,11 @@ export const plainCaseSchema = caseSchema(familyIds());
 /** Returns the answer; `ignored` lists names in the case that this family does not use. Throws ServiceError 422. */
 export async function judgePlainCase(body: unknown): Promise<CaseAnswer & { ignored?: string[] }> {
   const cast = (await validate(plainCaseSchema, body)) as unknown as PlainCase;
-  const plain: PlainCase = { ...cast, duty: (cast.duty as Marks | null | undefined) ?? {}, removed: cast.removed ?? null };
+  const plain: PlainCase = {
+    ...cast,
+    duty: (cast.duty as Marks | null | undefined) ?? {},
+    removed: cast.removed ?? null,
+  };
   const answer = judgeCase(plain);
   const ignored = unusedNames(plain);
   return ignored.length > 0 ? { ...answer, ignored } : answer;

@@ -18,12 +18,25 @@ import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
 
 export type BoardColumn = {
-  partId: string; coil: CoilChoice | null; name: string; maker: string; footprint: string; sameFootprint: boolean;
-  shelf: { place: string; quantity: number }[]; coilText: string; part: JudgedPart;
+  partId: string;
+  coil: CoilChoice | null;
+  name: string;
+  maker: string;
+  footprint: string;
+  sameFootprint: boolean;
+  shelf: { place: string; quantity: number }[];
+  coilText: string;
+  part: JudgedPart;
 };
 export type Board = {
-  needs: Need[]; removed: (JudgedPart & { name: string }) | null; columns: BoardColumn[];
-  judged: number; holding: number; onShelf: number; fell: { needId: string; quantity: string; count: number }[]; filtered: number;
+  needs: Need[];
+  removed: (JudgedPart & { name: string }) | null;
+  columns: BoardColumn[];
+  judged: number;
+  holding: number;
+  onShelf: number;
+  fell: { needId: string; quantity: string; count: number }[];
+  filtered: number;
 };
 
 const flag = (name: string) => yup.boolean().default(false).typeError(`${name} must be true or false.`);
@@ -32,22 +45,56 @@ export const matchSchema = yup.object({
   sameFootprint: flag('sameFootprint'),
   coilSwap: yup.boolean().default(true).typeError('coilSwap must be true or false.'),
   hideChecks: flag('hideChecks'),
-  limit: yup.number().integer().min(1, 'limit is 1 to 60.').max(60, 'limit is 1 to 60.').default(24).typeError('limit must be a whole number, 1 to 60.'),
+  limit: yup
+    .number()
+    .integer()
+    .min(1, 'limit is 1 to 60.')
+    .max(60, 'limit is 1 to 60.')
+    .default(24)
+    .typeError('limit must be a whole number, 1 to 60.'),
 });
 
 /** A part with another coil asks for a line of its own: that the coil is to be ordered and fitted. */
 const coilSwapNeed: Need = {
-  id: 'coil-swap', group: 'coil', severity: 'should', safety: false, onlyWhereCarried: true,
-  ways: [{ quantity: 'coilSwap', unit: '', relation: '=', figure: { kind: 'field', name: 'coilSwap' }, limit: 'as it is' }],
-  because: 'Same contactor with another coil: the coil must be had, fitted and its mark read before it goes in.', brief: 'coil', source: 'commonPractice', inputs: [],
+  id: 'coil-swap',
+  group: 'coil',
+  severity: 'should',
+  safety: false,
+  onlyWhereCarried: true,
+  ways: [
+    {
+      quantity: 'coilSwap',
+      unit: '',
+      relation: '=',
+      figure: { kind: 'field', name: 'coilSwap' },
+      limit: 'as it is',
+    },
+  ],
+  because: 'Same contactor with another coil: the coil must be had, fitted and its mark read before it goes in.',
+  brief: 'coil',
+  source: 'commonPractice',
+  inputs: [],
 };
 
 /** Family, needs and the judged removed part of a swap; the same for board, choice and signature. */
-export function needsOfSwap({ state, site }: Pick<SwapView, 'state' | 'site'>): { family: DeviceFamily; needs: Need[]; compiled: CompiledNeed[]; removed: Canonical | null } {
+export function needsOfSwap({ state, site }: Pick<SwapView, 'state' | 'site'>): {
+  family: DeviceFamily;
+  needs: Need[];
+  compiled: CompiledNeed[];
+  removed: Canonical | null;
+} {
   const family = familyOf(state.family)!;
   const plain = caseOfSwap(state, site.practice);
-  const needs = [...family.needs(contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) })), coilSwapNeed];
-  return { family, needs, compiled: needs.map(compileNeed), removed: plain.removed && family.canonical(plain.removed.spec) };
+  const needs = [
+    ...family.needs(contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) })),
+    coilSwapNeed,
+  ];
+  return {
+    family,
+    needs,
+    compiled: needs.map(compileNeed),
+    removed: plain.removed && family.canonical(plain.removed.spec),
+  };
 }
 
 /** The coil that this control supply asks for, or undefined while that is not known. */
@@ -56,7 +103,11 @@ export function wantedCoil(state: SwapState): CoilChoice | undefined {
   const kind = state.supply.controlKind?.value;
   const hertz = state.supply.controlHertz?.value;
   if (typeof volts !== 'number' || (kind !== 'ac' && kind !== 'dc')) return undefined;
-  return { coilVolts: volts, coilKind: kind, coilHertz: kind === 'ac' && typeof hertz === 'number' ? [hertz] : [] };
+  return {
+    coilVolts: volts,
+    coilKind: kind,
+    coilHertz: kind === 'ac' && typeof hertz === 'number' ? [hertz] : [],
+  };
 }
 
 const coilNames = ['coilVolts', 'coilVoltsMin', 'coilVoltsMax', 'coilKind', 'coilHertz', 'coilMarks', 'coilOhms'];
@@ -75,7 +126,8 @@ export function chosenSpec(family: DeviceFamily, part: PartRow, coil: CoilChoice
 }
 
 export const coilText = (spec: PartSpec): string => {
-  const one = (volts: unknown, kind: unknown, hertz: unknown) => `${volts} V ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`;
+  const one = (volts: unknown, kind: unknown, hertz: unknown) =>
+    `${volts} V ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`;
   if (Array.isArray(spec.coilMarks)) return (spec.coilMarks as PartSpec[]).map((mark) => one(mark.volts, mark.kind, mark.hertz)).join(', ');
   return one(spec.coilVoltsMin ? `${spec.coilVoltsMin}-${spec.coilVoltsMax}` : spec.coilVolts, spec.coilKind, spec.coilHertz);
 };
@@ -84,7 +136,14 @@ const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL firs
 
 type Candidate = { id: string; spec: Canonical; onShelf: number; part: PartRow; coil?: CoilChoice };
 
-function candidatesOf(parts: PartRow[], shelf: Map<string, StockRow[]>, swap: SwapView, family: DeviceFamily, compiled: CompiledNeed[], filters: { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean }): Candidate[] {
+function candidatesOf(
+  parts: PartRow[],
+  shelf: Map<string, StockRow[]>,
+  swap: SwapView,
+  family: DeviceFamily,
+  compiled: CompiledNeed[],
+  filters: { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean },
+): Candidate[] {
   const coilLines = compiled.filter(({ need }) => need.group === 'coil' && need.severity === 'must');
   const coil = filters.coilSwap ? wantedCoil(swap.state) : undefined;
   const onShelf = (part: PartRow) => (shelf.get(part.id) ?? []).reduce((sum, row) => sum + row.quantity, 0);
@@ -93,7 +152,8 @@ function candidatesOf(parts: PartRow[], shelf: Map<string, StockRow[]>, swap: Sw
     if ((filters.inCrib && quantity === 0) || (filters.sameFootprint && part.footprint !== swap.position.footprint)) return [];
     const own: Candidate = { id: part.id, spec: part.spec, onShelf: quantity, part };
     // In the catalogue the right coil can be ordered at once; another coil only helps what lies on the shelf.
-    if (!coil || !part.coil_exchangeable || quantity === 0 || !coilLines.some(({ verdict }) => verdict(part.spec) === 'fails')) return [own];
+    if (!coil || !part.coil_exchangeable || quantity === 0 || !coilLines.some(({ verdict }) => verdict(part.spec) === 'fails'))
+      return [own];
     return [own, { id: `${part.id}+coil`, spec: chosenSpec(family, part, coil), onShelf: quantity, part, coil }];
   });
 }
@@ -119,15 +179,34 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
   const columns = shown.map((entry): BoardColumn => {
     const { part, coil, spec } = byId.get(entry.id)!;
     return {
-      partId: part.id, coil: coil ?? null, name: part.name, maker: part.maker, footprint: part.footprint, sameFootprint: part.footprint === swap.position.footprint,
-      shelf: (shelf.get(part.id) ?? []).map(({ place, quantity }) => ({ place, quantity })), coilText: coil ? coilText(coil) : coilText(part.raw),
+      partId: part.id,
+      coil: coil ?? null,
+      name: part.name,
+      maker: part.maker,
+      footprint: part.footprint,
+      sameFootprint: part.footprint === swap.position.footprint,
+      shelf: (shelf.get(part.id) ?? []).map(({ place, quantity }) => ({ place, quantity })),
+      coilText: coil ? coilText(coil) : coilText(part.raw),
       part: judgePart(compiled, spec, swap.site.practice),
     };
   });
   return {
-    needs, columns, judged: ranking.judged, holding: ranking.holding, filtered: catalogue.parts.length - parts.length,
+    needs,
+    columns,
+    judged: ranking.judged,
+    holding: ranking.holding,
+    filtered: catalogue.parts.length - parts.length,
     onShelf: ranking.order.filter((entry) => entry.onShelf > 0 && entry.verdict !== 'fails').length,
-    removed: removed && { name: swap.position.deviceName, ...judgePart(compiled, removed, swap.site.practice) },
-    fell: ranking.fell.map(({ needId, count }) => ({ needId, count, quantity: needs.find((need) => need.id === needId)!.ways[0].quantity })).sort((a, b) => b.count - a.count),
+    removed: removed && {
+      name: swap.position.deviceName,
+      ...judgePart(compiled, removed, swap.site.practice),
+    },
+    fell: ranking.fell
+      .map(({ needId, count }) => ({
+        needId,
+        count,
+        quantity: needs.find((need) => need.id === needId)!.ways[0].quantity,
+      }))
+      .sort((a, b) => b.count - a.count),
   };
 }

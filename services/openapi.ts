@@ -14,26 +14,46 @@ type Json = Record<string, unknown>;
 
 /** A mark is a value, null (worn) or "none" (no such mark). */
 function fieldJson(field: Field, mark: boolean): Json {
-  const bounds = { ...(field.above !== undefined ? { exclusiveMinimum: field.above } : {}), ...(field.min !== undefined ? { minimum: field.min } : {}), ...(field.max !== undefined ? { maximum: field.max } : {}) };
+  const bounds = {
+    ...(field.above !== undefined ? { exclusiveMinimum: field.above } : {}),
+    ...(field.min !== undefined ? { minimum: field.min } : {}),
+    ...(field.max !== undefined ? { maximum: field.max } : {}),
+  };
   const number = { type: 'number', ...bounds };
   const value: Json =
-    field.kind === 'number' ? number
-    : field.kind === 'flag' ? { type: 'boolean' }
-    : field.kind === 'hertz' ? { type: 'array', items: number }
-    : field.kind === 'volts-text' ? { anyOf: [number, { type: 'string' }] }
-    : field.words ? { type: 'string', enum: [...field.words] }
-    : { type: 'string' };
+    field.kind === 'number'
+      ? number
+      : field.kind === 'flag'
+        ? { type: 'boolean' }
+        : field.kind === 'hertz'
+          ? { type: 'array', items: number }
+          : field.kind === 'volts-text'
+            ? { anyOf: [number, { type: 'string' }] }
+            : field.words
+              ? { type: 'string', enum: [...field.words] }
+              : { type: 'string' };
   const description = `${field.meaning}${field.unit && field.unit !== 'count' ? ` Unit: ${field.unit}.` : ''}`;
   return mark ? { anyOf: [value, { type: 'null' }, { const: 'none' }], description } : { ...value, description };
 }
 
 /** JSON Schema of a Yup schema. */
 export function jsonSchemaOf(schema: yup.ISchema<unknown>): Json {
-  const meta = (schema as yup.AnySchema).spec.meta as { field?: Field; rows?: yup.AnySchema; required?: boolean; meaning?: string } | undefined;
+  const meta = (schema as yup.AnySchema).spec.meta as
+    { field?: Field; rows?: yup.AnySchema; required?: boolean; meaning?: string } | undefined;
   if (meta?.field) return fieldJson(meta.field, meta.required === undefined);
-  if (meta?.rows) return { anyOf: [{ type: 'array', items: jsonSchemaOf(meta.rows) }, { type: 'null' }, { const: 'none' }], description: meta.meaning };
+  if (meta?.rows)
+    return {
+      anyOf: [{ type: 'array', items: jsonSchemaOf(meta.rows) }, { type: 'null' }, { const: 'none' }],
+      description: meta.meaning,
+    };
   const any = schema as yup.AnySchema & { fields?: Record<string, yup.AnySchema>; innerType?: yup.AnySchema };
-  const description = any.describe() as { tests: { name?: string; params?: Record<string, unknown> }[]; oneOf?: unknown[]; default?: unknown; optional: boolean; nullable: boolean };
+  const description = any.describe() as {
+    tests: { name?: string; params?: Record<string, unknown> }[];
+    oneOf?: unknown[];
+    default?: unknown;
+    optional: boolean;
+    nullable: boolean;
+  };
   const test = (name: string) => description.tests.find((entry) => entry.name === name)?.params?.[name];
   const type = any.type === 'mixed' ? {} : { type: description.nullable ? [any.type, 'null'] : any.type };
   const out: Json = { ...type };
@@ -43,27 +63,57 @@ export function jsonSchemaOf(schema: yup.ISchema<unknown>): Json {
   if (any.fields) {
     const entries = Object.entries(any.fields);
     out.properties = Object.fromEntries(entries.map(([name, inner]) => [name, jsonSchemaOf(inner)]));
-    const required = entries.filter(([, inner]) => (inner.spec.meta as { required?: boolean } | undefined)?.required === true || (!(inner.describe() as { optional: boolean }).optional && inner.spec.default === undefined)).map(([name]) => name);
+    const required = entries
+      .filter(
+        ([, inner]) =>
+          (inner.spec.meta as { required?: boolean } | undefined)?.required === true ||
+          (!(inner.describe() as { optional: boolean }).optional && inner.spec.default === undefined),
+      )
+      .map(([name]) => name);
     if (required.length > 0) out.required = required;
   }
   if (any.innerType) out.items = jsonSchemaOf(any.innerType);
   return out;
 }
 
-const faults = { description: 'What is wrong: field, reason and what is accepted.', content: { 'application/json': { schema: { $ref: '#/components/schemas/Faults' } } } };
-const ok = (description: string, schema: Json = { type: 'object' }) => ({ description, content: { 'application/json': { schema } } });
-const body = (schema: yup.ISchema<unknown>) => ({ required: true, content: { 'application/json': { schema: jsonSchemaOf(schema) } } });
+const faults = {
+  description: 'What is wrong: field, reason and what is accepted.',
+  content: { 'application/json': { schema: { $ref: '#/components/schemas/Faults' } } },
+};
+const ok = (description: string, schema: Json = { type: 'object' }) => ({
+  description,
+  content: { 'application/json': { schema } },
+});
+const body = (schema: yup.ISchema<unknown>) => ({
+  required: true,
+  content: { 'application/json': { schema: jsonSchemaOf(schema) } },
+});
 const idParameter = [{ name: 'id', in: 'path', required: true, schema: { type: 'string' } }];
 const post = (summary: string, schema: yup.ISchema<unknown>, answer: Json, parameters: unknown[] = []) => ({
-  post: { summary, parameters, requestBody: body(schema), responses: { 200: answer, 400: faults, 404: faults, 409: faults, 413: faults, 422: faults, 503: faults } },
+  post: {
+    summary,
+    parameters,
+    requestBody: body(schema),
+    responses: { 200: answer, 400: faults, 404: faults, 409: faults, 413: faults, 422: faults, 503: faults },
+  },
 });
-const get = (summary: string, answer: Json, parameters: unknown[] = []) => ({ get: { summary, parameters, responses: { 200: answer, 404: faults, 503: faults } } });
+const get = (summary: string, answer: Json, parameters: unknown[] = []) => ({
+  get: { summary, parameters, responses: { 200: answer, 404: faults, 503: faults } },
+});
 
 const line: Json = {
   type: 'object',
   properties: {
-    quantity: { type: 'string' }, relation: { enum: ['>=', '<=', '=', 'within', 'one-of', 'includes'] }, limit: {}, unit: { type: 'string' }, have: {}, margin: { type: ['number', 'null'] },
-    verdict: { enum: ['fits', 'check', 'fails', 'not-known', null] }, severity: { enum: ['must', 'should'] }, because: { type: 'string' }, source: { type: 'string' },
+    quantity: { type: 'string' },
+    relation: { enum: ['>=', '<=', '=', 'within', 'one-of', 'includes'] },
+    limit: {},
+    unit: { type: 'string' },
+    have: {},
+    margin: { type: ['number', 'null'] },
+    verdict: { enum: ['fits', 'check', 'fails', 'not-known', null] },
+    severity: { enum: ['must', 'should'] },
+    because: { type: 'string' },
+    source: { type: 'string' },
   },
 };
 const verdict = { enum: ['fits', 'check', 'fails', 'not-known'] };
@@ -71,18 +121,39 @@ const lines = { type: 'array', items: { $ref: '#/components/schemas/Line' } };
 
 /** Returns the document. */
 export function openApi(): Json {
-  const sheets = worksheets.map((sheet) => [`/api/v1/worksheets/${sheet.id}`, post(sheet.title, worksheetSchema(sheet), ok('Outputs, steps, cautions and sources.'))]);
+  const sheets = worksheets.map((sheet) => [
+    `/api/v1/worksheets/${sheet.id}`,
+    post(sheet.title, worksheetSchema(sheet), ok('Outputs, steps, cautions and sources.')),
+  ]);
   return {
     openapi: '3.1.0',
-    info: { title: 'Loyal Coil', version: '1', description: 'Judges what goes back into a motor or building panel. Decision support for qualified people.' },
+    info: {
+      title: 'Loyal Coil',
+      version: '1',
+      description: 'Judges what goes back into a motor or building panel. Decision support for qualified people.',
+    },
     paths: {
-      '/api/v1/judge': post('Judge a plain case', plainCaseSchema, ok('Need lines, the removed part and every candidate with verdicts, figures, reasons and sources.', { $ref: '#/components/schemas/Answer' })),
+      '/api/v1/judge': post(
+        'Judge a plain case',
+        plainCaseSchema,
+        ok('Need lines, the removed part and every candidate with verdicts, figures, reasons and sources.', {
+          $ref: '#/components/schemas/Answer',
+        }),
+      ),
       '/api/v1/families': get('Families and their fields', ok('Families.')),
       '/api/v1/worksheets': get('Worksheets and their inputs', ok('Worksheets.')),
       ...Object.fromEntries(sheets),
       '/api/v1/swaps': post('Open a swap at a position, or get the one that is open', openSchema, ok('The id of the swap.')),
-      '/api/v1/swaps/{id}': { ...get('Read a swap', ok('The swap.'), idParameter), patch: post('Save changes', saveSchema, ok('The new version.'), idParameter).post },
-      '/api/v1/swaps/{id}/match': post('Fit board of a swap', matchSchema, ok('Needs, removed part, ranked columns and why the rest fell.'), idParameter),
+      '/api/v1/swaps/{id}': {
+        ...get('Read a swap', ok('The swap.'), idParameter),
+        patch: post('Save changes', saveSchema, ok('The new version.'), idParameter).post,
+      },
+      '/api/v1/swaps/{id}/match': post(
+        'Fit board of a swap',
+        matchSchema,
+        ok('Needs, removed part, ranked columns and why the rest fell.'),
+        idParameter,
+      ),
       '/api/v1/swaps/{id}/sign': post('Sign a swap', signSchema, ok('The id of the record.'), idParameter),
       '/api/v1/records/{id}': get('A signed record', ok('The record with its hash.'), idParameter),
       '/api/v1/records/{id}/pdf': get('A signed record as PDF', { description: 'PDF.' }, idParameter),
@@ -92,8 +163,29 @@ export function openApi(): Json {
     components: {
       schemas: {
         Line: line,
-        Answer: { type: 'object', properties: { needs: lines, removed: { type: ['object', 'null'], properties: { verdict, lines } }, candidates: { type: 'array', items: { type: 'object', properties: { id: { type: 'string' }, verdict, lines } } } } },
-        Faults: { type: 'object', properties: { faults: { type: 'array', items: { type: 'object', properties: { field: { type: 'string' }, reason: { type: 'string' } } } } } },
+        Answer: {
+          type: 'object',
+          properties: {
+            needs: lines,
+            removed: { type: ['object', 'null'], properties: { verdict, lines } },
+            candidates: {
+              type: 'array',
+              items: { type: 'object', properties: { id: { type: 'string' }, verdict, lines } },
+            },
+          },
+        },
+        Faults: {
+          type: 'object',
+          properties: {
+            faults: {
+              type: 'array',
+              items: {
+                type: 'object',
+                properties: { field: { type: 'string' }, reason: { type: 'string' } },
+              },
+            },
+          },
+        },
       },
     },
   };

@@ -10,12 +10,29 @@ import { openSwaps } from '../data/swaps';
 
 export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'repeat-failure';
 export type PositionView = {
-  id: string; tag: string; function: string; family: string; rating: string; rail: number; states: PositionState[]; onTheBench: boolean;
-  deviceName: string; fittedOn: string | null; load: string; wrong: string[]; swapId: string | null;
+  id: string;
+  tag: string;
+  function: string;
+  family: string;
+  rating: string;
+  rail: number;
+  states: PositionState[];
+  onTheBench: boolean;
+  deviceName: string;
+  fittedOn: string | null;
+  load: string;
+  wrong: string[];
+  swapId: string | null;
   history: { at: string; kind: EventRow['kind']; text: string; recordId: string | null }[];
 };
 export type PanelView = { id: string; name: string; note: string; rails: number; positions: PositionView[] };
-export type SiteView = { id: string; name: string; practice: SiteRow['practice']; timeZone: string; panels: PanelView[] };
+export type SiteView = {
+  id: string;
+  name: string;
+  practice: SiteRow['practice'];
+  timeZone: string;
+  panels: PanelView[];
+};
 
 const REPEAT_COUNT = 3; // faults within a year: look for the cause (common practice)
 const YEAR_MS = 365 * 24 * 3600 * 1000;
@@ -23,7 +40,11 @@ const YEAR_MS = 365 * 24 * 3600 * 1000;
 /** The state of a swap as a position's own record would open it. */
 export const swapStateOf = (position: PositionRow): SwapState => ({
   ...emptySwap(position.family, position.load_kind ?? ''),
-  load: position.readings.load ?? {}, duty: position.readings.duty ?? {}, supply: position.readings.supply ?? {}, removed: position.readings.removed ?? {}, hazards: position.hazards,
+  load: position.readings.load ?? {},
+  duty: position.readings.duty ?? {},
+  supply: position.readings.supply ?? {},
+  removed: position.readings.removed ?? {},
+  hazards: position.hazards,
 });
 
 /** Judges what is fitted at a position, or undefined where its family is not on the bench. */
@@ -42,8 +63,19 @@ export function judgeFitted(position: PositionRow, site: SiteRow): JudgedPart | 
 function loadWords({ load_kind, readings }: PositionRow): string {
   const load = readings.load ?? {};
   const value = (id: string) => load[id]?.value;
-  const power = value('horsepower') ? `${value('horsepower')} hp` : value('kilowatts') ? `${value('kilowatts')} kW` : value('ratedLoadAmps') ? `${value('ratedLoadAmps')} A` : '';
-  const words: Record<string, string> = { 'motor-3ph': 'three-phase motor', 'motor-1ph': 'single-phase motor', 'hermetic-compressor': 'compressor', 'resistive-heater': 'heater' };
+  const power = value('horsepower')
+    ? `${value('horsepower')} hp`
+    : value('kilowatts')
+      ? `${value('kilowatts')} kW`
+      : value('ratedLoadAmps')
+        ? `${value('ratedLoadAmps')} A`
+        : '';
+  const words: Record<string, string> = {
+    'motor-3ph': 'three-phase motor',
+    'motor-1ph': 'single-phase motor',
+    'hermetic-compressor': 'compressor',
+    'resistive-heater': 'heater',
+  };
   return load_kind ? `${words[load_kind] ?? load_kind} ${power}, plate ${value('plateVolts') ?? '?'} V` : '';
 }
 
@@ -56,25 +88,56 @@ function viewOf(position: PositionRow, site: SiteRow, events: EventRow[], swapId
   if (wrong.length > 0) states.push('wrong-part');
   if (faults >= REPEAT_COUNT) states.push('repeat-failure');
   return {
-    id: position.id, tag: position.tag, function: position.function, family: position.family, rating: position.rating, rail: position.rail,
-    states: states.length > 0 ? states : ['healthy'], onTheBench: familyOf(position.family) !== undefined && position.load_kind !== null,
-    deviceName: position.device_name, fittedOn: position.fitted_on?.toISOString() ?? null, load: loadWords(position), wrong, swapId,
-    history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text, recordId: event.record_id })),
+    id: position.id,
+    tag: position.tag,
+    function: position.function,
+    family: position.family,
+    rating: position.rating,
+    rail: position.rail,
+    states: states.length > 0 ? states : ['healthy'],
+    onTheBench: familyOf(position.family) !== undefined && position.load_kind !== null,
+    deviceName: position.device_name,
+    fittedOn: position.fitted_on?.toISOString() ?? null,
+    load: loadWords(position),
+    wrong,
+    swapId,
+    history: events.map((event) => ({
+      at: event.at.toISOString(),
+      kind: event.kind,
+      text: event.text,
+      recordId: event.record_id,
+    })),
   };
 }
 
 /** Returns everything that the panels desk shows. */
 export async function panelsDesk(now = new Date()): Promise<SiteView[]> {
   const knex = database();
-  const [sites, panels, positions, events, swaps] = await Promise.all([allSites(knex), allPanels(knex), allPositions(knex), allEvents(knex), openSwaps(knex)]);
+  const [sites, panels, positions, events, swaps] = await Promise.all([
+    allSites(knex),
+    allPanels(knex),
+    allPositions(knex),
+    allEvents(knex),
+    openSwaps(knex),
+  ]);
   const swapOf = new Map(swaps.map((swap) => [swap.position_id, swap.id]));
   const eventsBy = group(events);
   return sites.map((site) => ({
-    id: site.id, name: site.name, practice: site.practice, timeZone: site.time_zone,
-    panels: panels.filter((panel) => panel.site_id === site.id).map((panel) => ({
-      id: panel.id, name: panel.name, note: panel.note, rails: panel.rails,
-      positions: positions.filter((position) => position.panel_id === panel.id).map((position) => viewOf(position, site, eventsBy.get(position.id) ?? [], swapOf.get(position.id) ?? null, now)),
-    })),
+    id: site.id,
+    name: site.name,
+    practice: site.practice,
+    timeZone: site.time_zone,
+    panels: panels
+      .filter((panel) => panel.site_id === site.id)
+      .map((panel) => ({
+        id: panel.id,
+        name: panel.name,
+        note: panel.note,
+        rails: panel.rails,
+        positions: positions
+          .filter((position) => position.panel_id === panel.id)
+          .map((position) => viewOf(position, site, eventsBy.get(position.id) ?? [], swapOf.get(position.id) ?? null, now)),
+      })),
   }));
 }
 

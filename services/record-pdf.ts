@@ -6,7 +6,13 @@ import type { RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
-const words = { fits: 'fits', check: 'check', 'not-known': 'not known', fails: 'FAILS', open: 'open' } as const;
+const words = {
+  fits: 'fits',
+  check: 'check',
+  'not-known': 'not known',
+  fails: 'FAILS',
+  open: 'open',
+} as const;
 /** The shapes of the screen, in print: disc with tick, triangle, dashed ring, square with cross. */
 const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–' } as const;
 
@@ -21,7 +27,10 @@ function collect(doc: PDFKit.PDFDocument): Promise<Buffer> {
 
 function open(options: PDFKit.PDFDocumentOptions): PDFKit.PDFDocument {
   const doc = new PDFDocument({ ...options, font: font('DejaVuSans.ttf') });
-  doc.registerFont('plain', font('DejaVuSans.ttf')).registerFont('bold', font('DejaVuSans-Bold.ttf')).registerFont('figures', font('DejaVuSansMono.ttf'));
+  doc
+    .registerFont('plain', font('DejaVuSans.ttf'))
+    .registerFont('bold', font('DejaVuSans-Bold.ttf'))
+    .registerFont('figures', font('DejaVuSansMono.ttf'));
   return doc;
 }
 
@@ -37,27 +46,57 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
   const y = doc.y;
   doc.font('plain').fontSize(8.5).text(`${marks[line.verdict!]}  ${words[line.verdict!]}`, x, y, { width: 72 });
   doc.text(line.term, x + 74, y, { width: 150 });
-  doc.font('figures').fontSize(8).text(`${line.relation === 'includes' ? '' : line.relation} ${shown(line.limit, line.unit)}`, x + 226, y, { width: 130 });
+  doc
+    .font('figures')
+    .fontSize(8)
+    .text(`${line.relation === 'includes' ? '' : line.relation} ${shown(line.limit, line.unit)}`, x + 226, y, { width: 130 });
   doc.text(shown(line.have, line.unit), x + 360, y, { width: 140 });
   doc.y = Math.max(doc.y, y + 13);
   const remarks = [
     line.acknowledgedBy && `Looked at by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`,
     line.overriddenBy && `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`,
   ].filter(Boolean);
-  for (const remark of remarks) doc.font('plain').fontSize(8).text(remark as string, x + 74, doc.y, { width: 420 });
+  for (const remark of remarks)
+    doc
+      .font('plain')
+      .fontSize(8)
+      .text(remark as string, x + 74, doc.y, { width: 420 });
 }
 
 /** Returns the record as an A4 PDF. */
 export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer> {
-  const doc = open({ size: 'A4', margin: 48, info: { Title: `Swap record ${body.position.tag}`, Creator: 'Loyal Coil' } });
+  const doc = open({
+    size: 'A4',
+    margin: 48,
+    info: { Title: `Swap record ${body.position.tag}`, Creator: 'Loyal Coil' },
+  });
   const done = collect(doc);
   const { position } = body;
-  doc.font('bold').fontSize(17).text(`Swap record ${position.tag}`).font('plain').fontSize(10).text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
-  doc.text(`Signed by ${body.signedBy} on ${body.signedAt.replace('T', ' ').slice(0, 16)} UTC. Practice: ${body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC'}.`);
+  doc
+    .font('bold')
+    .fontSize(17)
+    .text(`Swap record ${position.tag}`)
+    .font('plain')
+    .fontSize(10)
+    .text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
+  doc.text(
+    `Signed by ${body.signedBy} on ${body.signedAt.replace('T', ' ').slice(0, 16)} UTC. Practice: ${body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC'}.`,
+  );
   if (body.remark) doc.moveDown(0.3).text(body.remark);
   const overridden = body.fitted.lines.filter((line) => line.overriddenBy);
-  if (overridden.length > 0) doc.moveDown(0.4).font('bold').fillColor('#8c1d1d').text(`${overridden.length} line${overridden.length > 1 ? 's' : ''} of need did not hold and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. Read them below.`).fillColor('black');
-  for (const [title, part] of [[`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${words[body.fitted.verdict]}`, body.fitted], body.removed ? [`Came out: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
+  if (overridden.length > 0)
+    doc
+      .moveDown(0.4)
+      .font('bold')
+      .fillColor('#8c1d1d')
+      .text(
+        `${overridden.length} line${overridden.length > 1 ? 's' : ''} of need did not hold and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. Read them below.`,
+      )
+      .fillColor('black');
+  for (const [title, part] of [
+    [`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${words[body.fitted.verdict]}`, body.fitted],
+    body.removed ? [`Came out: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
+  ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
     heading(doc, title);
     for (const line of part.lines) lineRow(doc, line);
   }
@@ -65,15 +104,34 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
   for (const proof of body.proofs) {
     if (doc.y > doc.page.height - 80) doc.addPage();
     const y = doc.y;
-    doc.font('plain').fontSize(8.5).text(`${marks[proof.verdict]}  ${words[proof.verdict]}`, 48, y, { width: 72 }).text(proof.title, 122, y, { width: 190 });
-    doc.font('figures').fontSize(8).text(proof.net === null ? '' : shown(proof.net, proof.unit), 316, y, { width: 90 }).text(proof.limits, 408, y, { width: 140 });
+    doc
+      .font('plain')
+      .fontSize(8.5)
+      .text(`${marks[proof.verdict]}  ${words[proof.verdict]}`, 48, y, { width: 72 })
+      .text(proof.title, 122, y, { width: 190 });
+    doc
+      .font('figures')
+      .fontSize(8)
+      .text(proof.net === null ? '' : shown(proof.net, proof.unit), 316, y, { width: 90 })
+      .text(proof.limits, 408, y, { width: 140 });
     doc.y = Math.max(doc.y, y + 13);
   }
   heading(doc, 'Terminal map, old to new');
-  doc.font('figures').fontSize(8.5).text(body.terminals.map((move) => `${move.from} → ${move.to}`).join('    '), 48);
+  doc
+    .font('figures')
+    .fontSize(8.5)
+    .text(body.terminals.map((move) => `${move.from} → ${move.to}`).join('    '), 48);
   heading(doc, 'Made safe');
-  doc.font('plain').fontSize(8.5).text(body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; '), 48);
-  doc.moveDown(1).fontSize(7.5).fillColor('#555').text(`Record ${id}. SHA-256 of its canonical JSON: ${hash}`, 48).text('Decision support for qualified people. Local codes, the makers’ instructions and licensed practice govern.', 48);
+  doc
+    .font('plain')
+    .fontSize(8.5)
+    .text(body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; '), 48);
+  doc
+    .moveDown(1)
+    .fontSize(7.5)
+    .fillColor('#555')
+    .text(`Record ${id}. SHA-256 of its canonical JSON: ${hash}`, 48)
+    .text('Decision support for qualified people. Local codes, the makers’ instructions and licensed practice govern.', 48);
   doc.end();
   return done;
 }
@@ -87,8 +145,21 @@ export async function labelPdf({ body }: RecordView): Promise<Buffer> {
   const running = body.fitted.lines.find((line) => line.id === 'running');
   doc.font('bold').fontSize(13).text(`${body.position.tag}  ${body.position.function}`, { width, height: 16, ellipsis: true });
   doc.font('plain').fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
-  doc.font('figures').fontSize(8.5).text(`${running ? shown(running.have, running.unit) : ''}  coil ${body.fitted.coil}`, { width, height: 12, ellipsis: true });
-  doc.font('plain').fontSize(7).text(`${body.signedAt.slice(0, 10)}  ${body.signedBy}${body.stock ? `  spare: ${body.stock.place}, ${body.stock.after} left` : ''}`, { width, height: 20 });
+  doc
+    .font('figures')
+    .fontSize(8.5)
+    .text(`${running ? shown(running.have, running.unit) : ''}  coil ${body.fitted.coil}`, {
+      width,
+      height: 12,
+      ellipsis: true,
+    });
+  doc
+    .font('plain')
+    .fontSize(7)
+    .text(`${body.signedAt.slice(0, 10)}  ${body.signedBy}${body.stock ? `  spare: ${body.stock.place}, ${body.stock.after} left` : ''}`, {
+      width,
+      height: 20,
+    });
   doc.end();
   return done;
 }

@@ -5,7 +5,13 @@ import { notFound } from './service-error';
 
 export type RecordView = Pick<RecordRow, 'id' | 'body' | 'hash'> & { signedAt: string; untouched: boolean };
 
-const viewOf = (row: RecordRow): RecordView => ({ id: row.id, body: row.body, hash: row.hash, signedAt: row.signed_at.toISOString(), untouched: hashOf(row.body) === row.hash });
+const viewOf = (row: RecordRow): RecordView => ({
+  id: row.id,
+  body: row.body,
+  hash: row.hash,
+  signedAt: row.signed_at.toISOString(),
+  untouched: hashOf(row.body) === row.hash,
+});
 
 /** Returns a record with the answer to whether its body still has the hash it was signed with. */
 export async function loadRecord(id: string): Promise<RecordView> {

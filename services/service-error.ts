@@ -12,4 +12,5 @@ export class ServiceError extends Error {
   }
 }
 
-export const notFound = (what: string): ServiceError => new ServiceError(404, [{ field: 'id', reason: `${what} is not here. It may have been renamed; go back to the panels.` }]);
+export const notFound = (what: string): ServiceError =>
+  new ServiceError(404, [{ field: 'id', reason: `${what} is not here. It may have been renamed; go back to the panels.` }]);

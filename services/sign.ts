@@ -26,7 +26,13 @@ import { validate } from './validate';
 
 export const signSchema = yup.object({
   version: yup.number().strict().integer().min(1).required('version is missing.'),
-  by: yup.string().strict().trim().min(2, 'A record needs the name of who signs it.').max(80, 'The name is longer than 80 characters.').required('A record needs the name of who signs it.'),
+  by: yup
+    .string()
+    .strict()
+    .trim()
+    .min(2, 'A record needs the name of who signs it.')
+    .max(80, 'The name is longer than 80 characters.')
+    .required('A record needs the name of who signs it.'),
   remark: yup.string().strict().max(2000, 'The remark is longer than 2000 characters.').default(''),
 });
 
@@ -40,9 +46,15 @@ const limitsOf = (proof: Proof) => {
 
 function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['site']['practice']): RecordLine[] {
   return part.lines.map(({ need, ...line }) => ({
-    ...line, id: need.id, term: termOf(line.quantity, practice),
-    ...(state.acknowledged[need.id] && line.verdict !== 'fits' ? { acknowledgedBy: state.acknowledged[need.id]!.by, note: state.acknowledged[need.id]!.reason } : {}),
-    ...(state.overrides[need.id] && line.verdict === 'fails' ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason } : {}),
+    ...line,
+    id: need.id,
+    term: termOf(line.quantity, practice),
+    ...(state.acknowledged[need.id] && line.verdict !== 'fits'
+      ? { acknowledgedBy: state.acknowledged[need.id]!.by, note: state.acknowledged[need.id]!.reason }
+      : {}),
+    ...(state.overrides[need.id] && line.verdict === 'fails'
+      ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason }
+      : {}),
   }));
 }
 
@@ -53,7 +65,10 @@ export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
   const { family, needs, removed } = needsOfSwap(swap);
   const spec = chosenSpec(family, part, choice.coil);
   const plain = caseOfSwap(swap.state, swap.site.practice);
-  const context = contextOf(plain, { schools: schoolsOf(swap.state, swap.site.schools), assumed: assumedMarks(swap.state) });
+  const context = contextOf(plain, {
+    schools: schoolsOf(swap.state, swap.site.schools),
+    assumed: assumedMarks(swap.state),
+  });
   return {
     judged: judgePart(needs.map(compileNeed), spec, swap.site.practice),
     judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
@@ -66,8 +81,15 @@ export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
 function fittedReadings(part: PartRow, state: SwapState): Readings {
   const raw = state.choice.part?.coil ? withCoil(part.raw, state.choice.part.coil) : part.raw;
   const one = (mark: unknown): Reading =>
-    mark === null ? { state: 'unreadable' } : mark === 'none' || mark === false || (Array.isArray(mark) && mark.length === 0) ? { state: 'absent' } : { state: 'read', value: mark as ReadingValue };
-  return { type: { state: 'read', value: part.name }, ...Object.fromEntries(Object.entries(raw).map(([id, mark]) => [id, one(mark)])) };
+    mark === null
+      ? { state: 'unreadable' }
+      : mark === 'none' || mark === false || (Array.isArray(mark) && mark.length === 0)
+        ? { state: 'absent' }
+        : { state: 'read', value: mark as ReadingValue };
+  return {
+    type: { state: 'read', value: part.name },
+    ...Object.fromEntries(Object.entries(raw).map(([id, mark]) => [id, one(mark)])),
+  };
 }
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
@@ -81,23 +103,57 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
     const signed = await recordBySwap(trx, id);
     if (signed) return { recordId: signed.id };
     if (row.version !== version || swap.version !== version)
-      throw new ServiceError(409, [{ field: 'version', reason: 'Somebody saved this swap since you read it. Look at it again before you sign.' }], { version: row.version, state: row.state });
+      throw new ServiceError(
+        409,
+        [
+          {
+            field: 'version',
+            reason: 'Somebody saved this swap since you read it. Look at it again before you sign.',
+          },
+        ],
+        { version: row.version, state: row.state },
+      );
     const part = swap.state.choice.part ? await partById(trx, swap.state.choice.part.partId) : undefined;
     const choice = await judgeChoice(swap, part);
     const obstacles = signObstacles(swap.state, choice?.judged ?? null, choice?.proofs ?? [], swap.site.practice);
-    if (!choice || !part || obstacles.length > 0) throw new ServiceError(422, obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })));
+    if (!choice || !part || obstacles.length > 0)
+      throw new ServiceError(
+        422,
+        obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })),
+      );
     const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
     const now = new Date();
     const record = recordBody(swap, part, choice, stock, { by, remark, at: now });
     const recordId = randomUUID();
-    await trx<RecordRow>('records').insert({ id: recordId, swap_id: id, position_id: row.position_id, signed_at: now, signed_by: by, body: JSON.stringify(record) as unknown as RecordBody, hash: hashOf(record) });
+    await trx<RecordRow>('records').insert({
+      id: recordId,
+      swap_id: id,
+      position_id: row.position_id,
+      signed_at: now,
+      signed_by: by,
+      body: JSON.stringify(record) as unknown as RecordBody,
+      hash: hashOf(record),
+    });
     await trx<SwapRow>('swaps').where({ id }).update({ status: 'signed' });
     const { load, duty, supply } = swap.state;
-    await trx('positions').where({ id: row.position_id }).update({
-      device_name: part.name, footprint: part.footprint, fitted_on: now, load_kind: swap.state.loadKind, hazards: JSON.stringify(swap.state.hazards),
-      readings: JSON.stringify({ load, duty, supply, removed: fittedReadings(part, swap.state) }), rating: ratingOf(choice.judged),
+    await trx('positions')
+      .where({ id: row.position_id })
+      .update({
+        device_name: part.name,
+        footprint: part.footprint,
+        fitted_on: now,
+        load_kind: swap.state.loadKind,
+        hazards: JSON.stringify(swap.state.hazards),
+        readings: JSON.stringify({ load, duty, supply, removed: fittedReadings(part, swap.state) }),
+        rating: ratingOf(choice.judged),
+      });
+    await trx('events').insert({
+      position_id: row.position_id,
+      at: now,
+      kind: 'swap',
+      text: `${part.name} fitted, signed by ${by}`,
+      record_id: recordId,
     });
-    await trx('events').insert({ position_id: row.position_id, at: now, kind: 'swap', text: `${part.name} fitted, signed by ${by}`, record_id: recordId });
     return { recordId };
   });
 }
@@ -108,26 +164,74 @@ const ratingOf = (part: JudgedPart): string => {
 };
 
 /** SHA-256 over the canonical JSON of a record. */
-export const hashOf = (body: RecordBody): string => createHash('sha256').update(canonicalJson(JSON.parse(JSON.stringify(body)))).digest('hex');
+export const hashOf = (body: RecordBody): string =>
+  createHash('sha256')
+    .update(canonicalJson(JSON.parse(JSON.stringify(body))))
+    .digest('hex');
 
 type Judged = NonNullable<Awaited<ReturnType<typeof judgeChoice>>>;
 
-function recordBody(swap: SwapView, part: PartRow, choice: Judged, stock: RecordBody['stock'], signature: { by: string; remark: string; at: Date }): RecordBody {
+function recordBody(
+  swap: SwapView,
+  part: PartRow,
+  choice: Judged,
+  stock: RecordBody['stock'],
+  signature: { by: string; remark: string; at: Date },
+): RecordBody {
   const { state, site } = swap;
   const coil = state.choice.part?.coil;
   return {
-    format: 'loyal-coil/swap-record', version: 1,
-    position: { site: site.name, panel: swap.panel.name, tag: swap.position.tag, function: swap.position.function },
-    practice: site.practice, signedAt: signature.at.toISOString(), signedBy: signature.by, remark: signature.remark,
-    removed: choice.judgedRemoved && { name: swap.position.deviceName, verdict: choice.judgedRemoved.verdict, lines: recordLines(choice.judgedRemoved, { ...state, acknowledged: {}, overrides: {} }, site.practice) },
-    fitted: { partId: part.id, name: part.name, verdict: choice.judged.verdict, lines: recordLines(choice.judged, state, site.practice), coil: coil ? coilText(coil) : coilText(part.raw) },
+    format: 'loyal-coil/swap-record',
+    version: 1,
+    position: {
+      site: site.name,
+      panel: swap.panel.name,
+      tag: swap.position.tag,
+      function: swap.position.function,
+    },
+    practice: site.practice,
+    signedAt: signature.at.toISOString(),
+    signedBy: signature.by,
+    remark: signature.remark,
+    removed: choice.judgedRemoved && {
+      name: swap.position.deviceName,
+      verdict: choice.judgedRemoved.verdict,
+      lines: recordLines(choice.judgedRemoved, { ...state, acknowledged: {}, overrides: {} }, site.practice),
+    },
+    fitted: {
+      partId: part.id,
+      name: part.name,
+      verdict: choice.judged.verdict,
+      lines: recordLines(choice.judged, state, site.practice),
+      coil: coil ? coilText(coil) : coilText(part.raw),
+    },
     terminals: choice.terminals,
     proofs: choice.proofs.map((proof): RecordProof => {
       const entry = state.proofs[proof.id];
-      return { id: proof.id, when: proof.when, title: proof.title, reading: entry?.reading ?? null, leadOhms: entry?.leadOhms ?? null, net: netReading(proof, entry) ?? null, unit: proof.unit, limits: limitsOf(proof), verdict: proofVerdict(proof, entry) };
+      return {
+        id: proof.id,
+        when: proof.when,
+        title: proof.title,
+        reading: entry?.reading ?? null,
+        leadOhms: entry?.leadOhms ?? null,
+        net: netReading(proof, entry) ?? null,
+        unit: proof.unit,
+        limits: limitsOf(proof),
+        verdict: proofVerdict(proof, entry),
+      };
     }),
-    madeSafe: safeSteps(state, site.practice).map((step) => ({ step: step.title, by: state.safe[step.id] ?? '' })),
-    stock, readings: { loadKind: state.loadKind, load: state.load, duty: state.duty, supply: state.supply, removed: state.removed },
+    madeSafe: safeSteps(state, site.practice).map((step) => ({
+      step: step.title,
+      by: state.safe[step.id] ?? '',
+    })),
+    stock,
+    readings: {
+      loadKind: state.loadKind,
+      load: state.load,
+      duty: state.duty,
+      supply: state.supply,
+      removed: state.removed,
+    },
   };
 }
 

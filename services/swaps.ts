@@ -13,7 +13,11 @@ import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
 export type SwapView = {
-  id: string; version: number; status: SwapRow['status']; state: SwapState; recordId: string | null;
+  id: string;
+  version: number;
+  status: SwapRow['status'];
+  state: SwapState;
+  recordId: string | null;
   position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null };
   panel: { id: string; name: string; note: string };
   site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Schools> };
@@ -24,14 +28,41 @@ const UUID = /^[0-9a-f-]{36}$/i;
 const LARGEST_CHANGE = 20_000; // characters of one value: a plate text, not a book
 
 const changeSchema = yup.object({
-  path: yup.string().strict().required('A change has no path.').test('path', 'This path is not part of a swap; a section and a key are accepted, such as load.codeLetter.', (path) => path !== undefined && isPath(path)),
-  value: yup.mixed().nullable().test('size', `A value may hold at most ${LARGEST_CHANGE} characters. Shorten the text.`, (value) => (JSON.stringify(value ?? null)?.length ?? 0) <= LARGEST_CHANGE),
+  path: yup
+    .string()
+    .strict()
+    .required('A change has no path.')
+    .test(
+      'path',
+      'This path is not part of a swap; a section and a key are accepted, such as load.codeLetter.',
+      (path) => path !== undefined && isPath(path),
+    ),
+  value: yup
+    .mixed()
+    .nullable()
+    .test(
+      'size',
+      `A value may hold at most ${LARGEST_CHANGE} characters. Shorten the text.`,
+      (value) => (JSON.stringify(value ?? null)?.length ?? 0) <= LARGEST_CHANGE,
+    ),
 });
 export const saveSchema = yup.object({
-  version: yup.number().strict().integer('version must be a whole number.').min(1).required('version is missing: the one the change was made on.'),
-  changes: yup.array().of(changeSchema).min(1, 'There is no change.').max(300, 'At most 300 changes go in one save.').required('changes is missing.'),
+  version: yup
+    .number()
+    .strict()
+    .integer('version must be a whole number.')
+    .min(1)
+    .required('version is missing: the one the change was made on.'),
+  changes: yup
+    .array()
+    .of(changeSchema)
+    .min(1, 'There is no change.')
+    .max(300, 'At most 300 changes go in one save.')
+    .required('changes is missing.'),
 });
-export const openSchema = yup.object({ positionId: yup.string().strict().max(200).required('positionId is missing.') });
+export const openSchema = yup.object({
+  positionId: yup.string().strict().max(200).required('positionId is missing.'),
+});
 
 const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
 
@@ -44,7 +75,8 @@ function checkReadings(changes: readonly Change[]): void {
     const fault =
       typeof value !== 'object' || !readingStates.includes(reading.state as string)
         ? `A reading needs a state: ${readingStates.join(', ')}.`
-        : typeof reading.value === 'number' && !(Number.isFinite(reading.value) && Math.abs(reading.value) <= 1e7 && (reading.value >= 0 || path.endsWith('ambientC')))
+        : typeof reading.value === 'number' &&
+            !(Number.isFinite(reading.value) && Math.abs(reading.value) <= 1e7 && (reading.value >= 0 || path.endsWith('ambientC')))
           ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
           : undefined;
     if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
@@ -61,10 +93,26 @@ export async function loadSwap(id: string): Promise<SwapView> {
   const [events, record] = await Promise.all([eventsOf(knex, row.position_id), recordBySwap(knex, id)]);
   const { position, panel, site } = place;
   return {
-    id: row.id, version: row.version, status: row.status, state: row.state, recordId: record?.id ?? null,
-    position: { id: position.id, tag: position.tag, function: position.function, deviceName: position.device_name, footprint: position.footprint },
+    id: row.id,
+    version: row.version,
+    status: row.status,
+    state: row.state,
+    recordId: record?.id ?? null,
+    position: {
+      id: position.id,
+      tag: position.tag,
+      function: position.function,
+      deviceName: position.device_name,
+      footprint: position.footprint,
+    },
     panel: { id: panel.id, name: panel.name, note: panel.note },
-    site: { id: site.id, name: site.name, practice: site.practice, timeZone: site.time_zone, schools: site.schools },
+    site: {
+      id: site.id,
+      name: site.name,
+      practice: site.practice,
+      timeZone: site.time_zone,
+      schools: site.schools,
+    },
     history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),
   };
 }
@@ -77,8 +125,20 @@ export async function openSwap(body: unknown): Promise<{ id: string }> {
   if (!place) throw notFound('This position');
   const { position } = place;
   if (!familyOf(position.family) || !position.load_kind)
-    throw new ServiceError(422, [{ field: 'positionId', reason: `${position.tag} is a ${position.family}; that family is not on the bench yet.` }]);
-  const row = await insertSwap(knex, { id: randomUUID(), position_id: position.id, status: 'open', version: 1, state: swapStateOf(position), opened_at: new Date() });
+    throw new ServiceError(422, [
+      {
+        field: 'positionId',
+        reason: `${position.tag} is a ${position.family}; that family is not on the bench yet.`,
+      },
+    ]);
+  const row = await insertSwap(knex, {
+    id: randomUUID(),
+    position_id: position.id,
+    status: 'open',
+    version: 1,
+    state: swapStateOf(position),
+    opened_at: new Date(),
+  });
   return { id: row.id };
 }
 
@@ -90,10 +150,29 @@ export async function saveSwap(id: string, body: unknown): Promise<{ version: nu
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');
-  if (row.status === 'signed') throw new ServiceError(409, [{ field: 'status', reason: 'This swap is signed and cannot be changed. Start a new one at the position.' }], { signed: true });
+  if (row.status === 'signed')
+    throw new ServiceError(
+      409,
+      [
+        {
+          field: 'status',
+          reason: 'This swap is signed and cannot be changed. Start a new one at the position.',
+        },
+      ],
+      { signed: true },
+    );
   const stale = async () => {
     const now = (await swapById(knex, id))!;
-    return new ServiceError(409, [{ field: 'version', reason: 'Somebody saved this swap since you read it. Choose what to keep; nothing was overwritten.' }], { version: now.version, state: now.state });
+    return new ServiceError(
+      409,
+      [
+        {
+          field: 'version',
+          reason: 'Somebody saved this swap since you read it. Choose what to keep; nothing was overwritten.',
+        },
+      ],
+      { version: now.version, state: now.state },
+    );
   };
   if (row.version !== version) throw await stale();
   if (!(await saveState(knex, id, version, applyChanges(row.state, changes)))) throw await stale();

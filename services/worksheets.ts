@@ -14,4 +14,11 @@ export async function computeWorksheet(id: string, body: unknown): Promise<Works
 }
 
 /** Worksheets with their inputs and units. */
-export const describeWorksheets = () => worksheets.map(({ id, title, question, inputs, sources }) => ({ id, title, question, inputs, sources: sources.map(citeSource) }));
+export const describeWorksheets = () =>
+  worksheets.map(({ id, title, question, inputs, sources }) => ({
+    id,
+    title,
+    question,
+    inputs,
+    sources: sources.map(citeSource),
+  }));

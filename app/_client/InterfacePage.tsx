@@ -26,35 +26,86 @@ export function InterfacePage({ families }: { families: string[] }) {
     setAnswer(await api<CaseAnswer>('POST', '/api/v1/judge', body));
     setBusy(false);
   };
-  const parts = answer?.ok ? [...(answer.value.removed ? [{ id: 'removed', ...answer.value.removed }] : []), ...answer.value.candidates] : [];
+  const parts = answer?.ok
+    ? [...(answer.value.removed ? [{ id: 'removed', ...answer.value.removed }] : []), ...answer.value.candidates]
+    : [];
   return (
     <Shell here="/interface">
       <main className="middle stack" id="main" style={{ maxWidth: 1240, margin: '0 auto' }}>
         <div>
           <h1>Interface</h1>
-          <p className="muted">POST /api/v1/judge takes a whole case in plain JSON and needs no database. Families: {families.join(', ')}. The document is at <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and <a href="/api/v1/worksheets">/api/v1/worksheets</a>.</p>
+          <p className="muted">
+            POST /api/v1/judge takes a whole case in plain JSON and needs no database. Families: {families.join(', ')}. The document is at{' '}
+            <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and{' '}
+            <a href="/api/v1/worksheets">/api/v1/worksheets</a>.
+          </p>
         </div>
         <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, alignItems: 'start' }}>
           <div className="stack">
             <label className="stack" style={{ gap: 4 }}>
               <span>Case</span>
-              <textarea className="text-in wide" style={{ fontFamily: 'var(--figures)', fontSize: 12.5, minHeight: 480 }} spellCheck={false} value={text} onChange={(event) => setText(event.target.value)} />
+              <textarea
+                className="text-in wide"
+                style={{ fontFamily: 'var(--figures)', fontSize: 12.5, minHeight: 480 }}
+                spellCheck={false}
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+              />
             </label>
-            <div><button type="button" className="quiet" disabled={busy} onClick={judge}>{busy ? 'Judging' : 'Judge this case'}</button></div>
+            <div>
+              <button type="button" className="quiet" disabled={busy} onClick={judge}>
+                {busy ? 'Judging' : 'Judge this case'}
+              </button>
+            </div>
           </div>
           <div className="stack" role="status">
             {fault && <p className="say fails">{fault}</p>}
-            {answer && !answer.ok && answer.faults.map((one) => <p key={one.field + one.reason} className="say fails"><span className="figure">{one.field}</span> {one.reason}</p>)}
+            {answer &&
+              !answer.ok &&
+              answer.faults.map((one) => (
+                <p key={one.field + one.reason} className="say fails">
+                  <span className="figure">{one.field}</span> {one.reason}
+                </p>
+              ))}
             {parts.map((part) => (
               <section key={part.id} className="sheet" style={{ overflowX: 'auto' }} aria-label={part.id}>
                 <table className="plain">
-                  <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>{part.id}: {verdictWords[part.verdict]}</caption>
-                  <tbody>{part.lines.map((line, i) => <tr key={i}><td style={{ width: 26 }}><VerdictMark verdict={line.verdict!} size={16} /></td><td className="figure" style={{ fontSize: 12 }}>{line.quantity}</td><td style={{ fontSize: 12.5 }}>{line.because}<br /><small className="muted">{line.source}</small></td></tr>)}</tbody>
+                  <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
+                    {part.id}: {verdictWords[part.verdict]}
+                  </caption>
+                  <tbody>
+                    {part.lines.map((line, i) => (
+                      <tr key={i}>
+                        <td style={{ width: 26 }}>
+                          <VerdictMark verdict={line.verdict!} size={16} />
+                        </td>
+                        <td className="figure" style={{ fontSize: 12 }}>
+                          {line.quantity}
+                        </td>
+                        <td style={{ fontSize: 12.5 }}>
+                          {line.because}
+                          <br />
+                          <small className="muted">{line.source}</small>
+                        </td>
+                      </tr>
+                    ))}
+                  </tbody>
                 </table>
               </section>
             ))}
-            {!answer && !fault && <p className="muted">The answer will stand here: needs, the removed part, every candidate, every line with verdict, figures, reason and source.</p>}
-            {answer?.ok && <details><summary style={{ minHeight: 44, cursor: 'pointer' }}>As JSON</summary><pre className="json" tabIndex={0}>{JSON.stringify(answer.value, null, 2)}</pre></details>}
+            {!answer && !fault && (
+              <p className="muted">
+                The answer will stand here: needs, the removed part, every candidate, every line with verdict, figures, reason and source.
+              </p>
+            )}
+            {answer?.ok && (
+              <details>
+                <summary style={{ minHeight: 44, cursor: 'pointer' }}>As JSON</summary>
+                <pre className="json" tabIndex={0}>
+                  {JSON.stringify(answer.value, null, 2)}
+                </pre>
+              </details>
+            )}
           </div>
         </div>
       </main>

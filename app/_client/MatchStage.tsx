@@ -12,10 +12,16 @@ import { FitBoard, type Column } from '@/ui/board/FitBoard';
 import { WhyFell } from '@/ui/board/WhyFell';
 import type { Filters } from './use-board';
 
-const filterWords: [keyof Filters, string][] = [['inCrib', 'In the crib'], ['sameFootprint', 'Same footprint'], ['coilSwap', 'Coil swap allowed'], ['hideChecks', 'Only fits']];
+const filterWords: [keyof Filters, string][] = [
+  ['inCrib', 'In the crib'],
+  ['sameFootprint', 'Same footprint'],
+  ['coilSwap', 'Coil swap allowed'],
+  ['hideChecks', 'Only fits'],
+];
 const FIRST_COLUMNS = 5;
 
-const where = (column: BoardColumn) => (column.shelf.length > 0 ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ') : 'catalogue');
+const where = (column: BoardColumn) =>
+  column.shelf.length > 0 ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ') : 'catalogue';
 const keyOf = (column: BoardColumn) => `${column.partId}${column.coil ? '+coil' : ''}`;
 
 function sentence(board: Board): string {
@@ -26,8 +32,21 @@ function sentence(board: Board): string {
 }
 
 type Props = {
-  board?: Board; fault?: string; busy: boolean; filters: Filters; onFilters: (filters: Filters) => void; practice: Practice; chosenKey?: string; title: string; part: JudgedPart | null;
-  state: SwapState; name: string; onName: (name: string) => void; onChange: (changes: Change[]) => void; onChoose: (column: BoardColumn) => void; onCell: (line: JudgedLine, name: string) => void;
+  board?: Board;
+  fault?: string;
+  busy: boolean;
+  filters: Filters;
+  onFilters: (filters: Filters) => void;
+  practice: Practice;
+  chosenKey?: string;
+  title: string;
+  part: JudgedPart | null;
+  state: SwapState;
+  name: string;
+  onName: (name: string) => void;
+  onChange: (changes: Change[]) => void;
+  onChoose: (column: BoardColumn) => void;
+  onCell: (line: JudgedLine, name: string) => void;
 };
 
 /** Match: the fit board over crib and catalogue, and why the rest fell. */
@@ -36,28 +55,78 @@ export function MatchStage(props: Props) {
   const [all, setAll] = useState(false);
   const [table, setTable] = useState(false);
   const columns = (board?.columns ?? []).slice(0, all ? undefined : FIRST_COLUMNS);
-  const shown: Column[] = columns.map((column) => ({ key: keyOf(column), name: column.name, where: where(column), note: column.coil ? 'other coil' : column.sameFootprint ? 'same footprint' : '', part: column.part }));
+  const shown: Column[] = columns.map((column) => ({
+    key: keyOf(column),
+    name: column.name,
+    where: where(column),
+    note: column.coil ? 'other coil' : column.sameFootprint ? 'same footprint' : '',
+    part: column.part,
+  }));
   return (
     <>
       <div>
         <h1>What can go back in</h1>
-        <p className="muted" role="status">{board ? sentence(board) : (props.fault ?? 'Judging the catalogue.')} {props.busy && <CircularProgress size={13} aria-label="Judging" />}</p>
+        <p className="muted" role="status">
+          {board ? sentence(board) : (props.fault ?? 'Judging the catalogue.')}{' '}
+          {props.busy && <CircularProgress size={13} aria-label="Judging" />}
+        </p>
       </div>
       <div className="row-flex" role="group" aria-label="Filters">
         {filterWords.map(([id, words]) => (
-          <button key={id} type="button" className="pill" aria-pressed={filters[id]} onClick={() => props.onFilters({ ...filters, [id]: !filters[id] })}>{words}</button>
+          <button
+            key={id}
+            type="button"
+            className="pill"
+            aria-pressed={filters[id]}
+            onClick={() => props.onFilters({ ...filters, [id]: !filters[id] })}
+          >
+            {words}
+          </button>
         ))}
-        {board && board.columns.length > FIRST_COLUMNS && <button type="button" className="pill" aria-pressed={all} onClick={() => setAll(!all)}>{all ? 'Fewer columns' : `${board.columns.length} columns`}</button>}
+        {board && board.columns.length > FIRST_COLUMNS && (
+          <button type="button" className="pill" aria-pressed={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer columns' : `${board.columns.length} columns`}
+          </button>
+        )}
       </div>
-      {board && board.columns.length === 0 && <p className="say not-known">Nothing is left by these filters. Take one off; the reason the rest fell stands below.</p>}
+      {board && board.columns.length === 0 && (
+        <p className="say not-known">Nothing is left by these filters. Take one off; the reason the rest fell stands below.</p>
+      )}
       {board && (
         <FitBoard
-          needs={board.needs} removed={board.removed ? { name: board.removed.name, part: board.removed } : null} columns={shown} chosen={props.chosenKey} practice={props.practice}
-          onChoose={(key) => { const column = board.columns.find((one) => keyOf(one) === key); if (column) props.onChoose(column); }} onCell={props.onCell}
+          needs={board.needs}
+          removed={board.removed ? { name: board.removed.name, part: board.removed } : null}
+          columns={shown}
+          chosen={props.chosenKey}
+          practice={props.practice}
+          onChoose={(key) => {
+            const column = board.columns.find((one) => keyOf(one) === key);
+            if (column) props.onChoose(column);
+          }}
+          onCell={props.onCell}
         />
       )}
-      {board && props.chosenKey && props.part && <ChoicePanel title={props.title} part={props.part} state={props.state} name={props.name} onName={props.onName} onChange={props.onChange} />}
-      {board && <WhyFell judged={board.judged} table={table} onTable={() => setTable(!table)} falls={board.fell.map((fall) => ({ label: termOf(fall.quantity, props.practice), count: fall.count }))} />}
+      {board && props.chosenKey && props.part && (
+        <ChoicePanel
+          title={props.title}
+          part={props.part}
+          state={props.state}
+          name={props.name}
+          onName={props.onName}
+          onChange={props.onChange}
+        />
+      )}
+      {board && (
+        <WhyFell
+          judged={board.judged}
+          table={table}
+          onTable={() => setTable(!table)}
+          falls={board.fell.map((fall) => ({
+            label: termOf(fall.quantity, props.practice),
+            count: fall.count,
+          }))}
+        />
+      )}
     </>
   );
 }

@@ -28,8 +28,14 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
   return (
     <Shell here="/" practice={site?.practice === 'IEC' ? 'IEC · 50 Hz' : 'NFPA 70 · 60 Hz'}>
       <PanelsDesk
-        sites={sites} panelId={here} positionId={position} starting={starting} fault={fault} onStart={start}
-        onPanel={(id) => go(`panel=${id}`)} onPosition={(id) => go(`panel=${here}&position=${id}`)}
+        sites={sites}
+        panelId={here}
+        positionId={position}
+        starting={starting}
+        fault={fault}
+        onStart={start}
+        onPanel={(id) => go(`panel=${id}`)}
+        onPosition={(id) => go(`panel=${here}&position=${id}`)}
         desks={
           <>
             <p className="label">Desks</p>

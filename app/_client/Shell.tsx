@@ -11,7 +11,13 @@ import { api } from './api';
 type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[] };
 
 const fixed: PaletteItem[] = [
-  ...worksheets.map((sheet) => ({ id: `/worksheets/${sheet.id}`, group: 'Worksheets', title: sheet.title, detail: '', words: sheet.title })),
+  ...worksheets.map((sheet) => ({
+    id: `/worksheets/${sheet.id}`,
+    group: 'Worksheets',
+    title: sheet.title,
+    detail: '',
+    words: sheet.title,
+  })),
   { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
   { id: '/interface', group: 'Go to', title: 'Interface, try it', detail: '', words: 'interface http try' },

@@ -17,8 +17,21 @@ import { removedSentence, type Derived } from '@/ui/swap/derived';
 import type { Stage } from '@/ui/swap/StageRail';
 
 type Props = {
-  stage: Stage; view: SwapView; state: SwapState; derived: Derived; board?: Board; focus?: EditField; pickedNeed?: string; cell?: { line: JudgedLine; name: string };
-  part: JudgedPart | null; title: string; name: string; onName: (name: string) => void; onChange: (changes: Change[]) => void; onNext: (stage: Stage) => void; onTake: () => void;
+  stage: Stage;
+  view: SwapView;
+  state: SwapState;
+  derived: Derived;
+  board?: Board;
+  focus?: EditField;
+  pickedNeed?: string;
+  cell?: { line: JudgedLine; name: string };
+  part: JudgedPart | null;
+  title: string;
+  name: string;
+  onName: (name: string) => void;
+  onChange: (changes: Change[]) => void;
+  onNext: (stage: Stage) => void;
+  onTake: () => void;
   sign: { obstacles: number; signing: boolean; fault?: string; onSign: () => void };
 };
 
@@ -34,17 +47,65 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
   return (
     <Note title={`${worn ? 'Worn mark' : 'Mark'}: ${field.label}`} tone={worn ? 'not-known' : 'note'}>
       <p>{field.meaning}</p>
-      {reading && <p className="muted">{stateMeaning[reading.state]}{reading.from ? ` From: ${reading.from}.` : ''}</p>}
-      {(worn || !reading) && <p style={{ marginTop: 6 }}><b>To recover it:</b> {field.recovery}</p>}
-      {!worn && <p style={{ marginTop: 6 }}><button type="button" className="quiet" onClick={() => onChange([{ path: `${field.section}.${field.id}`, value: { state: 'unreadable' } }])}>Cannot be read</button></p>}
+      {reading && (
+        <p className="muted">
+          {stateMeaning[reading.state]}
+          {reading.from ? ` From: ${reading.from}.` : ''}
+        </p>
+      )}
+      {(worn || !reading) && (
+        <p style={{ marginTop: 6 }}>
+          <b>To recover it:</b> {field.recovery}
+        </p>
+      )}
+      {!worn && (
+        <p style={{ marginTop: 6 }}>
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => onChange([{ path: `${field.section}.${field.id}`, value: { state: 'unreadable' } }])}
+          >
+            Cannot be read
+          </button>
+        </p>
+      )}
       {coil && (
         <p style={{ marginTop: 6 }}>
-          <button type="button" className="quiet" onClick={() => onChange([
-            { path: 'removed.coilMarks', value: null },
-            { path: 'removed.coilVolts', value: { state: 'worked-out', value: control, from: 'the control circuit that fed it' } },
-            ...(typeof kind === 'string' ? [{ path: 'removed.coilKind', value: { state: 'worked-out', value: kind, from: 'the control circuit that fed it' } }] : []),
-            ...(typeof hertz === 'number' ? [{ path: 'removed.coilHertz', value: { state: 'worked-out', value: [hertz], from: 'the control circuit that fed it' } }] : []),
-          ])}>Use the circuit’s {control} V</button>
+          <button
+            type="button"
+            className="quiet"
+            onClick={() =>
+              onChange([
+                { path: 'removed.coilMarks', value: null },
+                {
+                  path: 'removed.coilVolts',
+                  value: { state: 'worked-out', value: control, from: 'the control circuit that fed it' },
+                },
+                ...(typeof kind === 'string'
+                  ? [
+                      {
+                        path: 'removed.coilKind',
+                        value: { state: 'worked-out', value: kind, from: 'the control circuit that fed it' },
+                      },
+                    ]
+                  : []),
+                ...(typeof hertz === 'number'
+                  ? [
+                      {
+                        path: 'removed.coilHertz',
+                        value: {
+                          state: 'worked-out',
+                          value: [hertz],
+                          from: 'the control circuit that fed it',
+                        },
+                      },
+                    ]
+                  : []),
+              ])
+            }
+          >
+            Use the circuit’s {control} V
+          </button>
         </p>
       )}
     </Note>
@@ -54,18 +115,42 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
 function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onChange: Props['onChange'] }) {
   const need = derived.needs.find((one) => one.id === id);
   if (!need) return null;
-  const start = id === 'locked-rotor' ? 'startWhenUnread' : id === 'resistive-headroom' ? 'resistiveHeadroom' : id === 'unit-maximum' ? 'unitMaximum' : undefined;
+  const start =
+    id === 'locked-rotor'
+      ? 'startWhenUnread'
+      : id === 'resistive-headroom'
+        ? 'resistiveHeadroom'
+        : id === 'unit-maximum'
+          ? 'unitMaximum'
+          : undefined;
   const school = schoolChoices.find((one) => one.id === start);
   return (
     <Note title={`Why ${formatValue(need.ways[0].limit, need.ways[0].unit, 'up')}`}>
       <p>{need.because}</p>
-      <p className="muted">{citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}</p>
+      <p className="muted">
+        {citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}
+      </p>
       {need.school && <p className="muted">School: {need.school}.</p>}
       {school && (
         <label className="stack" style={{ gap: 4, marginTop: 8 }}>
           <span>{school.question}</span>
-          <select className="text-in wide" value={String(derived.schools[school.id])} onChange={(event) => onChange([{ path: `schools.${school.id}`, value: school.choices.find((one) => String(one.value) === event.target.value)!.value }])}>
-            {school.choices.map((one) => <option key={one.value} value={one.value}>{one.words}</option>)}
+          <select
+            className="text-in wide"
+            value={String(derived.schools[school.id])}
+            onChange={(event) =>
+              onChange([
+                {
+                  path: `schools.${school.id}`,
+                  value: school.choices.find((one) => String(one.value) === event.target.value)!.value,
+                },
+              ])
+            }
+          >
+            {school.choices.map((one) => (
+              <option key={one.value} value={one.value}>
+                {one.words}
+              </option>
+            ))}
           </select>
           <small className="muted">{school.reason}</small>
         </label>
@@ -81,41 +166,96 @@ function breath({ derived, view }: Props): string {
     return way ? `${formatValue(way.limit, way.unit, 'up')}` : undefined;
   };
   const words = [
-    limit('poles') && `${limit('poles')} poles`, limit('volts') && `at ${limit('volts')}`, limit('running') && `at least ${limit('running')} running`, limit('locked-rotor') && `${limit('locked-rotor')} starting`,
-    limit('jogging') && 'jogging', limit('coil-volts') && `coil ${limit('coil-volts')} ${String(view.state.supply.controlKind?.value ?? '').toUpperCase()}`, limit('aux-open') && `${limit('aux-open')} normally open`,
+    limit('poles') && `${limit('poles')} poles`,
+    limit('volts') && `at ${limit('volts')}`,
+    limit('running') && `at least ${limit('running')} running`,
+    limit('locked-rotor') && `${limit('locked-rotor')} starting`,
+    limit('jogging') && 'jogging',
+    limit('coil-volts') && `coil ${limit('coil-volts')} ${String(view.state.supply.controlKind?.value ?? '').toUpperCase()}`,
+    limit('aux-open') && `${limit('aux-open')} normally open`,
   ].filter(Boolean);
   return `${words.join(', ')}.`;
 }
 
 function foot(props: Props) {
   const { stage, derived, board, part, state, sign, onNext, view } = props;
-  const go = (to: Stage, words: string, small: string) => <button type="button" className="go" onClick={() => onNext(to)}>{words}<small>{small}</small></button>;
+  const go = (to: Stage, words: string, small: string) => (
+    <button type="button" className="go" onClick={() => onNext(to)}>
+      {words}
+      <small>{small}</small>
+    </button>
+  );
   const unknown = derived.needs.filter((need) => need.ways[0].limit === null).length;
   if (view.status === 'signed') return null;
-  if (stage === 'safe') return go('read', 'Read the plates', derived.openSteps > 0 ? `${derived.openSteps} steps stay open; Prove waits for them` : 'all confirmed');
-  if (stage === 'read') return go('need', 'See what it needs', unknown > 0 ? `${unknown} line${unknown > 1 ? 's' : ''} will show as not known` : 'every line is known');
-  if (stage === 'need') return go('match', 'See what can go back in', board ? `${board.judged} contactors, ${board.onShelf} on the shelf` : 'crib first, then the catalogue');
+  if (stage === 'safe')
+    return go(
+      'read',
+      'Read the plates',
+      derived.openSteps > 0 ? `${derived.openSteps} steps stay open; Prove waits for them` : 'all confirmed',
+    );
+  if (stage === 'read')
+    return go(
+      'need',
+      'See what it needs',
+      unknown > 0 ? `${unknown} line${unknown > 1 ? 's' : ''} will show as not known` : 'every line is known',
+    );
+  if (stage === 'need')
+    return go(
+      'match',
+      'See what can go back in',
+      board ? `${board.judged} contactors, ${board.onShelf} on the shelf` : 'crib first, then the catalogue',
+    );
   if (stage === 'match') {
     if (!state.choice.part || !part) return <p className="muted">Choose a column by its name.</p>;
     if (state.choice.part.taken) return go('prove', 'Prove it', props.title);
     const open = partObstacles(part, state);
     const safety = open.some(({ kind }) => kind === 'safety');
     return (
-      <button type="button" className="go" disabled={open.length > 0} onClick={() => { props.onTake(); onNext(derived.openSteps > 0 ? 'safe' : 'prove'); }}>
+      <button
+        type="button"
+        className="go"
+        disabled={open.length > 0}
+        onClick={() => {
+          props.onTake();
+          onNext(derived.openSteps > 0 ? 'safe' : 'prove');
+        }}
+      >
         Take {props.title}
-        <small>{safety ? 'a safety line fails: it cannot go in' : open.length > 0 ? `${open.length} line${open.length > 1 ? 's' : ''} to look at first` : 'then prove it'}</small>
+        <small>
+          {safety
+            ? 'a safety line fails: it cannot go in'
+            : open.length > 0
+              ? `${open.length} line${open.length > 1 ? 's' : ''} to look at first`
+              : 'then prove it'}
+        </small>
       </button>
     );
   }
-  if (stage === 'prove') return go('record', 'Put it on record', sign.obstacles > 0 ? `${sign.obstacles} things still open` : 'everything is proved');
+  if (stage === 'prove')
+    return go('record', 'Put it on record', sign.obstacles > 0 ? `${sign.obstacles} things still open` : 'everything is proved');
   return (
     <div className="stack">
       <label className="stack" style={{ gap: 4 }}>
         <span>Signed by</span>
-        <input className="text-in wide" value={props.name} maxLength={80} onChange={(event) => props.onName(event.target.value)} autoComplete="name" />
+        <input
+          className="text-in wide"
+          value={props.name}
+          maxLength={80}
+          onChange={(event) => props.onName(event.target.value)}
+          autoComplete="name"
+        />
       </label>
-      {sign.fault && <p className="say fails" role="alert">{sign.fault}</p>}
-      <button type="button" className="go" disabled={sign.obstacles > 0 || sign.signing || props.name.trim().length < 2} onClick={sign.onSign}>
+      {sign.fault && (
+        <p className="say fails" role="alert">
+          {sign.fault}
+        </p>
+      )}
+      <button
+        type="button"
+        className="go"
+        disabled={sign.obstacles > 0 || sign.signing || props.name.trim().length < 2}
+        onClick={sign.onSign}
+      >
         {sign.signing ? 'Signing' : 'Sign the record'}
         <small>{sign.obstacles > 0 ? `${sign.obstacles} things still open` : 'stock goes down by one'}</small>
       </button>
@@ -130,25 +270,72 @@ export function SwapCard(props: Props) {
   const removedTone = derived.removed ? tone[derived.removed.verdict] : 'not-known';
   return (
     <RunningCard foot={foot(props)}>
-      {stage === 'safe' && <Note title="Never live">The list cannot see the panel. If anything differs from the drawing, stop and find out.</Note>}
+      {stage === 'safe' && (
+        <Note title="Never live">The list cannot see the panel. If anything differs from the drawing, stop and find out.</Note>
+      )}
       {stage === 'read' && props.focus && <FocusNote field={props.focus} state={state} onChange={props.onChange} />}
-      {stage === 'read' && !props.focus && <Note title="Keys"><p>Enter goes on to the next mark. Alt U: cannot be read. Alt 1 to 6: stages. The sign beside a mark says in which state it is.</p></Note>}
-      {(stage === 'match' || stage === 'prove') && <Note title="The need in one breath"><p style={{ fontSize: 15.5, fontWeight: 600 }}>{breath(props)}</p></Note>}
+      {stage === 'read' && !props.focus && (
+        <Note title="Keys">
+          <p>
+            Enter goes on to the next mark. Alt U: cannot be read. Alt 1 to 6: stages. The sign beside a mark says in which state it is.
+          </p>
+        </Note>
+      )}
+      {(stage === 'match' || stage === 'prove') && (
+        <Note title="The need in one breath">
+          <p style={{ fontSize: 15.5, fontWeight: 600 }}>{breath(props)}</p>
+        </Note>
+      )}
       {stage === 'match' && props.cell && (
         <Note title={`${props.cell.name}: ${termOf(props.cell.line.quantity, view.site.practice)}`} tone={tone[props.cell.line.verdict]}>
-          <p>{verdictWords[props.cell.line.verdict]}: {props.cell.line.because}</p>
+          <p>
+            {verdictWords[props.cell.line.verdict]}: {props.cell.line.because}
+          </p>
           <p className="muted">{props.cell.line.source}</p>
         </Note>
       )}
-      {(stage === 'need' || stage === 'read') && <Note title="Was the old one right?" tone={removedTone}><p>{removedSentence(derived.removed, view.site.practice)}</p></Note>}
+      {(stage === 'need' || stage === 'read') && (
+        <Note title="Was the old one right?" tone={removedTone}>
+          <p>{removedSentence(derived.removed, view.site.practice)}</p>
+        </Note>
+      )}
       {stage === 'need' && props.pickedNeed && <NeedNote derived={derived} id={props.pickedNeed} onChange={props.onChange} />}
       {unknown.length > 0 && stage !== 'safe' && stage !== 'record' && (
-        <Note title="Not known" tone="not-known">{unknown.map((need) => <p key={need.id}>{termOf(need.ways[0].quantity, view.site.practice)}: {need.because.split('. ')[0]}.</p>)}</Note>
+        <Note title="Not known" tone="not-known">
+          {unknown.map((need) => (
+            <p key={need.id}>
+              {termOf(need.ways[0].quantity, view.site.practice)}: {need.because.split('. ')[0]}.
+            </p>
+          ))}
+        </Note>
       )}
-      {derived.cautions.length > 0 && <Note title="Mind" tone="check">{derived.cautions.map((text) => <p key={text}>{text}</p>)}</Note>}
-      {state.hazards.controlElsewhere && stage !== 'record' && <Note title="Live from elsewhere" tone="fails">Control volts come from another panel. Isolating this one leaves A1 live.</Note>}
-      {stage === 'record' && state.choice.part && <Note title="Goes in">{props.title}{props.part ? `: ${verdictWords[props.part.verdict]}` : ''}</Note>}
-      {stage === 'record' && view.history.length > 0 && <Note title="History here">{view.history.slice(0, 4).map((event, i) => <p key={i}><span className="figure">{event.at.slice(0, 10)}</span> {event.text}</p>)}</Note>}
+      {derived.cautions.length > 0 && (
+        <Note title="Mind" tone="check">
+          {derived.cautions.map((text) => (
+            <p key={text}>{text}</p>
+          ))}
+        </Note>
+      )}
+      {state.hazards.controlElsewhere && stage !== 'record' && (
+        <Note title="Live from elsewhere" tone="fails">
+          Control volts come from another panel. Isolating this one leaves A1 live.
+        </Note>
+      )}
+      {stage === 'record' && state.choice.part && (
+        <Note title="Goes in">
+          {props.title}
+          {props.part ? `: ${verdictWords[props.part.verdict]}` : ''}
+        </Note>
+      )}
+      {stage === 'record' && view.history.length > 0 && (
+        <Note title="History here">
+          {view.history.slice(0, 4).map((event, i) => (
+            <p key={i}>
+              <span className="figure">{event.at.slice(0, 10)}</span> {event.text}
+            </p>
+          ))}
+        </Note>
+      )}
     </RunningCard>
   );
 }

@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
+import type { Proof, TerminalMove } from '@/core/families/contract';
 import { signObstacles } from '@/core/swap/gate';
 import { chooseChanges } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -24,7 +25,12 @@ import { useBoard, type Filters } from './use-board';
 import { useName } from './use-name';
 import { useSwap } from './use-swap';
 
-const saveWords = { saved: 'Saved', saving: 'Saving', offline: 'Not saved: kept on this device, trying again', refused: 'Not saved' } as const;
+const saveWords = {
+  saved: 'Saved',
+  saving: 'Saving',
+  offline: 'Not saved: kept on this device, trying again',
+  refused: 'Not saved',
+} as const;
 const columnKey = (partId: string, coil: unknown) => `${partId}${coil ? '+coil' : ''}`;
 
 /** The swap bench: six stages around one swap. */
@@ -38,14 +44,22 @@ export function SwapPage({ view }: { view: SwapView }) {
   const { practice, schools } = view.site;
   const derived = useMemo(() => derive(state, practice, schools), [state, practice, schools]);
   const [name, setName] = useName();
-  const [filters, setFilters] = useState<Filters>({ inCrib: false, sameFootprint: false, coilSwap: true, hideChecks: false });
+  const [filters, setFilters] = useState<Filters>({
+    inCrib: false,
+    sameFootprint: false,
+    coilSwap: true,
+    hideChecks: false,
+  });
   const [focus, setFocus] = useState<EditField>();
   const [pickedNeed, setPickedNeed] = useState<string>();
   const [cell, setCell] = useState<{ line: JudgedLine; name: string }>();
   const [remark, setRemark] = useState('');
   const [signing, setSigning] = useState(false);
   const [signFault, setSignFault] = useState<string>();
-  const stamp = useMemo(() => JSON.stringify([state.load, state.supply, state.duty, state.removed, state.loadKind, state.schools]), [state]);
+  const stamp = useMemo(
+    () => JSON.stringify([state.load, state.supply, state.duty, state.removed, state.loadKind, state.schools]),
+    [state],
+  );
   const { board, fault: boardFault, busy } = useBoard(view.id, stage !== 'safe' && stage !== 'read', filters, stamp, swap.flush);
 
   const choice = state.choice.part;
@@ -77,7 +91,9 @@ export function SwapPage({ view }: { view: SwapView }) {
   }, [router, undo, view.id]);
 
   const unknown = derived.needs.filter((need) => need.ways[0].limit === null);
-  const worn = [...Object.values(state.load), ...Object.values(state.removed), ...Object.values(state.supply)].filter((reading) => reading.state === 'unreadable').length;
+  const worn = [...Object.values(state.load), ...Object.values(state.removed), ...Object.values(state.supply)].filter(
+    (reading) => reading.state === 'unreadable',
+  ).length;
   const proofsOpen = obstacles.filter(({ kind }) => kind === 'proof').length;
   const notes: Record<Stage, string> = {
     safe: derived.openSteps === 0 ? 'confirmed' : `${derived.openSteps} to confirm`,
@@ -87,13 +103,24 @@ export function SwapPage({ view }: { view: SwapView }) {
     prove: !choice?.taken ? '' : proofsOpen > 0 ? `${proofsOpen} open` : 'proved',
     record: view.status === 'signed' ? 'signed' : 'not signed',
   };
-  const done: Record<Stage, boolean> = { safe: derived.openSteps === 0, read: worn === 0, need: unknown.length === 0, match: Boolean(choice?.taken), prove: Boolean(choice?.taken) && proofsOpen === 0, record: view.status === 'signed' };
+  const done: Record<Stage, boolean> = {
+    safe: derived.openSteps === 0,
+    read: worn === 0,
+    need: unknown.length === 0,
+    match: Boolean(choice?.taken),
+    prove: Boolean(choice?.taken) && proofsOpen === 0,
+    record: view.status === 'signed',
+  };
 
   const sign = async () => {
     setSigning(true);
     setSignFault(undefined);
     await swap.flush();
-    const answer = await api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, { version: swap.version(), by: name.trim(), remark });
+    const answer = await api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
+      version: swap.version(),
+      by: name.trim(),
+      remark,
+    });
     if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
     setSigning(false);
     setSignFault(answer.faults.map((fault) => fault.reason).join(' '));
@@ -102,7 +129,11 @@ export function SwapPage({ view }: { view: SwapView }) {
   const next = (to: Stage) => router.replace(`${base}?stage=${to}`, { scroll: false });
   const crumbs = (
     <>
-      <Link href={`/?panel=${view.panel.id}`}>{view.site.name}</Link> / <Link href={`/?panel=${view.panel.id}&position=${view.position.id}`}>{view.panel.name}</Link> / <b>{view.position.tag} {view.position.function}</b>
+      <Link href={`/?panel=${view.panel.id}`}>{view.site.name}</Link> /{' '}
+      <Link href={`/?panel=${view.panel.id}&position=${view.position.id}`}>{view.panel.name}</Link> /{' '}
+      <b>
+        {view.position.tag} {view.position.function}
+      </b>
     </>
   );
   return (
@@ -112,30 +143,113 @@ export function SwapPage({ view }: { view: SwapView }) {
           <StageRail now={stage} notes={notes} done={done} base={base} />
           <p className="save-state" role="status">
             {saveWords[swap.save]}
-            {swap.canUndo && <> · <button type="button" className="plain" style={{ textDecoration: 'underline', minHeight: 30 }} onClick={swap.undo}>Undo</button></>}
+            {swap.canUndo && (
+              <>
+                {' '}
+                ·{' '}
+                <button type="button" className="plain" style={{ textDecoration: 'underline', minHeight: 30 }} onClick={swap.undo}>
+                  Undo
+                </button>
+              </>
+            )}
           </p>
         </div>
         <main className="middle stack" id="main">
-          {swap.fault && <p className="say fails" role="alert">{swap.fault}</p>}
-          {view.status === 'signed' && <p className="say note">This swap is signed. <Link href={`/records/${view.recordId}`}>Open its record</Link>. To change anything, start a new swap at the position.</p>}
+          {swap.fault && (
+            <p className="say fails" role="alert">
+              {swap.fault}
+            </p>
+          )}
+          {view.status === 'signed' && (
+            <p className="say note">
+              This swap is signed. <Link href={`/records/${view.recordId}`}>Open its record</Link>. To change anything, start a new swap at
+              the position.
+            </p>
+          )}
           {stage === 'safe' && <SafeStage state={state} steps={derived.steps} name={name} onName={setName} onChange={change} />}
-          {stage === 'read' && <ReadStage state={state} panelName={view.panel.name} position={view.position.function} onChange={change} onFocus={setFocus} />}
-          {stage === 'need' && <NeedStage needs={derived.needs} removed={derived.removed} chosen={part} practice={practice} picked={pickedNeed} onPick={setPickedNeed} />}
+          {stage === 'read' && (
+            <ReadStage state={state} panelName={view.panel.name} position={view.position.function} onChange={change} onFocus={setFocus} />
+          )}
+          {stage === 'need' && (
+            <NeedStage
+              needs={derived.needs}
+              removed={derived.removed}
+              chosen={part}
+              practice={practice}
+              picked={pickedNeed}
+              onPick={setPickedNeed}
+            />
+          )}
           {stage === 'match' && (
             <MatchStage
-              board={board} fault={boardFault} busy={busy} filters={filters} onFilters={setFilters} practice={practice} chosenKey={chosenKey} title={title} part={part} state={state} name={name} onName={setName} onChange={change}
+              board={board}
+              fault={boardFault}
+              busy={busy}
+              filters={filters}
+              onFilters={setFilters}
+              practice={practice}
+              chosenKey={chosenKey}
+              title={title}
+              part={part}
+              state={state}
+              name={name}
+              onName={setName}
+              onChange={change}
               onChoose={(picked) => {
-                if (columnKey(picked.partId, picked.coil) !== chosenKey) change(chooseChanges(state, { partId: picked.partId, name: picked.name + (picked.coil ? ', other coil' : ''), ...(picked.coil ? { coil: picked.coil } : {}) }));
+                if (columnKey(picked.partId, picked.coil) !== chosenKey)
+                  change(
+                    chooseChanges(state, {
+                      partId: picked.partId,
+                      name: picked.name + (picked.coil ? ', other coil' : ''),
+                      ...(picked.coil ? { coil: picked.coil } : {}),
+                    }),
+                  );
               }}
               onCell={(line, columnName) => setCell({ line, name: columnName })}
             />
           )}
-          {stage === 'prove' && (choice?.taken && detail ? <ProveStage proofs={proofs} terminals={detail.terminals} state={state} title={title} openSteps={derived.openSteps} onChange={change} /> : <Empty text={choice?.taken ? 'Working out the proofs.' : 'Take a part in Match first; its proofs follow from it.'} />)}
-          {stage === 'record' && <RecordStage title={title} part={choice?.taken ? part : null} state={state} practice={practice} obstacles={view.status === 'signed' ? [] : obstacles} base={base} remark={remark} onRemark={setRemark} />}
+          {stage === 'prove' &&
+            (choice?.taken && detail ? (
+              <ProveStage
+                proofs={proofs}
+                terminals={detail.terminals}
+                state={state}
+                title={title}
+                openSteps={derived.openSteps}
+                onChange={change}
+              />
+            ) : (
+              <Empty text={choice?.taken ? 'Working out the proofs.' : 'Take a part in Match first; its proofs follow from it.'} />
+            ))}
+          {stage === 'record' && (
+            <RecordStage
+              title={title}
+              part={choice?.taken ? part : null}
+              state={state}
+              practice={practice}
+              obstacles={view.status === 'signed' ? [] : obstacles}
+              base={base}
+              remark={remark}
+              onRemark={setRemark}
+            />
+          )}
         </main>
         <SwapCard
-          stage={stage} view={view} state={state} derived={derived} board={board} focus={focus} pickedNeed={pickedNeed} cell={cell} part={part} title={title} name={name} onName={setName}
-          onChange={change} onNext={next} onTake={() => choice && change([{ path: 'choice.part', value: { ...choice, taken: true } }])}
+          stage={stage}
+          view={view}
+          state={state}
+          derived={derived}
+          board={board}
+          focus={focus}
+          pickedNeed={pickedNeed}
+          cell={cell}
+          part={part}
+          title={title}
+          name={name}
+          onName={setName}
+          onChange={change}
+          onNext={next}
+          onTake={() => choice && change([{ path: 'choice.part', value: { ...choice, taken: true } }])}
           sign={{ obstacles: obstacles.length, signing, fault: signFault, onSign: sign }}
         />
       </div>
@@ -144,12 +258,27 @@ export function SwapPage({ view }: { view: SwapView }) {
   );
 }
 
-const Empty = ({ text }: { text: string }) => <p className="muted" style={{ padding: '40px 0' }}>{text}</p>;
+const Empty = ({ text }: { text: string }) => (
+  <p className="muted" style={{ padding: '40px 0' }}>
+    {text}
+  </p>
+);
 
-type Detail = { judged: NonNullable<ReturnType<typeof derive>['removed']>; proofs: import('@/core/families/contract').Proof[]; terminals: import('@/core/families/contract').TerminalMove[] };
+type Detail = {
+  judged: NonNullable<ReturnType<typeof derive>['removed']>;
+  proofs: Proof[];
+  terminals: TerminalMove[];
+};
 
 /** The chosen part judged with its proofs and terminal map, worked out by the server from the catalogue. */
-function useChoiceDetail(swapId: string, choice: { partId: string; coil?: unknown } | undefined, stamp: string, flush: () => Promise<void>, saved: boolean, stage: Stage): Detail | undefined {
+function useChoiceDetail(
+  swapId: string,
+  choice: { partId: string; coil?: unknown } | undefined,
+  stamp: string,
+  flush: () => Promise<void>,
+  saved: boolean,
+  stage: Stage,
+): Detail | undefined {
   const [detail, setDetail] = useState<Detail>();
   const key = JSON.stringify(choice ? [choice.partId, choice.coil] : null);
   useEffect(() => {
@@ -164,4 +293,3 @@ function useChoiceDetail(swapId: string, choice: { partId: string; coil?: unknow
   }, [swapId, key, stamp, flush, saved, stage]);
   return key === 'null' ? undefined : detail;
 }
-

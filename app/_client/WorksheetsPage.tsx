@@ -13,7 +13,9 @@ export function WorksheetsPage({ id }: { id?: string }) {
         <nav className="side panels" aria-label="Worksheets">
           <p className="label">Worksheets</p>
           {worksheets.map((sheet) => (
-            <Link key={sheet.id} href={`/worksheets/${sheet.id}`} aria-current={sheet.id === id ? 'true' : undefined}>{sheet.title}</Link>
+            <Link key={sheet.id} href={`/worksheets/${sheet.id}`} aria-current={sheet.id === id ? 'true' : undefined}>
+              {sheet.title}
+            </Link>
           ))}
         </nav>
         <main className="middle" id="main">
@@ -23,9 +25,20 @@ export function WorksheetsPage({ id }: { id?: string }) {
             <div className="stack">
               <h1>Worksheets</h1>
               <p className="muted">Every calculation on its own, with its steps and sources.</p>
-              <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))', gap: 12 }}>
+              <div
+                style={{
+                  display: 'grid',
+                  gridTemplateColumns: 'repeat(auto-fill, minmax(260px, 1fr))',
+                  gap: 12,
+                }}
+              >
                 {worksheets.map((sheet) => (
-                  <Link key={sheet.id} href={`/worksheets/${sheet.id}`} className="sheet" style={{ padding: 14, textDecoration: 'none', minHeight: 88 }}>
+                  <Link
+                    key={sheet.id}
+                    href={`/worksheets/${sheet.id}`}
+                    className="sheet"
+                    style={{ padding: 14, textDecoration: 'none', minHeight: 88 }}
+                  >
                     <b>{sheet.title}</b>
                     <p className="muted">{sheet.question}</p>
                   </Link>

@@ -1,15 +1,30 @@
 /** Calls of the open interface from the screen. A refusal is a value; a lost connection is one too. */
 export type Fault = { field: string; reason: string };
-export type ApiAnswer<T> = { ok: true; value: T } | { ok: false; status: number; faults: Fault[]; body: Record<string, unknown>; offline: boolean };
+export type ApiAnswer<T> =
+  { ok: true; value: T } | { ok: false; status: number; faults: Fault[]; body: Record<string, unknown>; offline: boolean };
 
-const lost: Fault = { field: '', reason: 'Loyal Coil cannot be reached. What you typed is kept on this device.' };
+const lost: Fault = {
+  field: '',
+  reason: 'Loyal Coil cannot be reached. What you typed is kept on this device.',
+};
 
 export async function api<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<ApiAnswer<T>> {
   try {
-    const response = await fetch(path, { method, signal, headers: body === undefined ? undefined : { 'content-type': 'application/json' }, body: body === undefined ? undefined : JSON.stringify(body) });
+    const response = await fetch(path, {
+      method,
+      signal,
+      headers: body === undefined ? undefined : { 'content-type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
     const json = (await response.json().catch(() => ({}))) as Record<string, unknown>;
     if (response.ok) return { ok: true, value: json as T };
-    return { ok: false, status: response.status, faults: (json.faults as Fault[]) ?? [{ field: '', reason: `The server answered ${response.status}. Try again.` }], body: json, offline: response.status === 503 || response.status === 502 };
+    return {
+      ok: false,
+      status: response.status,
+      faults: (json.faults as Fault[]) ?? [{ field: '', reason: `The server answered ${response.status}. Try again.` }],
+      body: json,
+      offline: response.status === 503 || response.status === 502,
+    };
   } catch {
     return { ok: false, status: 0, faults: [lost], body: {}, offline: true };
   }

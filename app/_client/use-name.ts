@@ -11,7 +11,11 @@ const subscribe = (listener: () => void) => {
 
 /** The name that confirmations and signatures carry; remembered on this device. */
 export function useName(): [string, (name: string) => void] {
-  const name = useSyncExternalStore(subscribe, () => localStorage.getItem(KEY) ?? '', () => '');
+  const name = useSyncExternalStore(
+    subscribe,
+    () => localStorage.getItem(KEY) ?? '',
+    () => '',
+  );
   const set = useCallback((next: string) => {
     localStorage.setItem(KEY, next);
     for (const listener of listeners) listener();

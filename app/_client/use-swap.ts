@@ -60,9 +60,15 @@ export function useSwap(initial: SwapView) {
     const work = async () => {
       setSave('saving');
       const changes = asList(sent);
-      const answer = await api<{ version: number }>('PATCH', `/api/v1/swaps/${initial.id}`, { version: server.current.version, changes });
+      const answer = await api<{ version: number }>('PATCH', `/api/v1/swaps/${initial.id}`, {
+        version: server.current.version,
+        changes,
+      });
       if (answer.ok) {
-        server.current = { version: answer.value.version, state: applyChanges(server.current.state, changes) };
+        server.current = {
+          version: answer.value.version,
+          state: applyChanges(server.current.state, changes),
+        };
         for (const [path, value] of sent) if (pending.current.get(path) === value) pending.current.delete(path);
         keep(initial.id, asList(pending.current));
         setFault(undefined);
@@ -70,7 +76,12 @@ export function useSwap(initial: SwapView) {
         if (pending.current.size > 0) timer.current = setTimeout(() => void flush(), WAIT_MS);
       } else if (answer.status === 409 && answer.body.state) {
         const theirs = answer.body.state as SwapState;
-        setConflict({ version: answer.body.version as number, theirs, theirChanges: diffStates(server.current.state, theirs), mine: asList(pending.current) });
+        setConflict({
+          version: answer.body.version as number,
+          theirs,
+          theirChanges: diffStates(server.current.state, theirs),
+          mine: asList(pending.current),
+        });
         setSave('refused');
       } else if (answer.offline) {
         setSave('offline');
@@ -147,5 +158,17 @@ export function useSwap(initial: SwapView) {
     };
   }, [flush, initial.id, initial.status, push]);
 
-  return { state, save, fault, conflict, change, undo, canUndo: undoStack.length > 0, settle, flush, version: () => server.current.version, dismissFault: () => setFault(undefined) };
+  return {
+    state,
+    save,
+    fault,
+    conflict,
+    change,
+    undo,
+    canUndo: undoStack.length > 0,
+    settle,
+    flush,
+    version: () => server.current.version,
+    dismissFault: () => setFault(undefined),
+  };
 }

@@ -27,9 +27,30 @@ export async function respond(work: () => Promise<unknown>): Promise<Response> {
     return result instanceof Response ? result : NextResponse.json(result);
   } catch (error) {
     if (error instanceof ServiceError) return NextResponse.json({ faults: error.faults, ...error.detail }, { status: error.status });
-    if (isUnreachable(error)) return NextResponse.json({ faults: [{ field: '', reason: 'The database does not answer. What you typed is kept on this device and saved when it is back.' }] }, { status: 503 });
+    if (isUnreachable(error))
+      return NextResponse.json(
+        {
+          faults: [
+            {
+              field: '',
+              reason: 'The database does not answer. What you typed is kept on this device and saved when it is back.',
+            },
+          ],
+        },
+        { status: 503 },
+      );
     console.error(error);
-    return NextResponse.json({ faults: [{ field: '', reason: 'Something in Loyal Coil itself is wrong; the server log holds it. Nothing was half-written.' }] }, { status: 500 });
+    return NextResponse.json(
+      {
+        faults: [
+          {
+            field: '',
+            reason: 'Something in Loyal Coil itself is wrong; the server log holds it. Nothing was half-written.',
+          },
+        ],
+      },
+      { status: 500 },
+    );
   }
 }
 

@@ -17,15 +17,37 @@ export default async function Logbook() {
           <p className="say note">No swap has been signed yet. Start one at a position; its record will stand here.</p>
         ) : (
           <table className="plain sheet">
-            <thead><tr><th scope="col">Signed</th><th scope="col">Position</th><th scope="col">Came out</th><th scope="col">Went in</th><th scope="col">Verdict</th><th scope="col">By</th></tr></thead>
+            <thead>
+              <tr>
+                <th scope="col">Signed</th>
+                <th scope="col">Position</th>
+                <th scope="col">Came out</th>
+                <th scope="col">Went in</th>
+                <th scope="col">Verdict</th>
+                <th scope="col">By</th>
+              </tr>
+            </thead>
             <tbody>
               {records.map(({ id, body }) => (
                 <tr key={id}>
                   <td className="figure">{body.signedAt.slice(0, 16).replace('T', ' ')}</td>
-                  <td><Link href={`/records/${id}`}>{body.position.tag} {body.position.function}</Link><br /><small className="muted">{body.position.panel}, {body.position.site}</small></td>
+                  <td>
+                    <Link href={`/records/${id}`}>
+                      {body.position.tag} {body.position.function}
+                    </Link>
+                    <br />
+                    <small className="muted">
+                      {body.position.panel}, {body.position.site}
+                    </small>
+                  </td>
                   <td>{body.removed?.name ?? 'not read'}</td>
                   <td>{body.fitted.name}</td>
-                  <td><span style={{ display: 'inline-flex', gap: 6 }}><VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}{body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}</span></td>
+                  <td>
+                    <span style={{ display: 'inline-flex', gap: 6 }}>
+                      <VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}
+                      {body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}
+                    </span>
+                  </td>
                   <td>{body.signedBy}</td>
                 </tr>
               ))}

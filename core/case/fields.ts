@@ -18,10 +18,26 @@ export type Field = {
 };
 
 const num = (name: string, label: string, unit: string, range: { above?: number; min?: number; max: number }, meaning: string): Field => ({
-  name, label, kind: 'number', unit, ...range, meaning,
+  name,
+  label,
+  kind: 'number',
+  unit,
+  ...range,
+  meaning,
 });
-const word = (name: string, label: string, words: readonly string[], meaning: string): Field => ({ name, label, kind: 'word', words, meaning });
-const flag = (name: string, label: string, meaning: string): Field => ({ name, label, kind: 'flag', meaning });
+const word = (name: string, label: string, words: readonly string[], meaning: string): Field => ({
+  name,
+  label,
+  kind: 'word',
+  words,
+  meaning,
+});
+const flag = (name: string, label: string, meaning: string): Field => ({
+  name,
+  label,
+  kind: 'flag',
+  meaning,
+});
 
 export const currentKinds = ['ac', 'dc', 'ac/dc'] as const;
 export const kindAliases: Record<string, string> = { AC: 'ac', DC: 'dc', 'AC/DC': 'ac/dc', UC: 'ac/dc' };
@@ -29,9 +45,23 @@ export const kindAliases: Record<string, string> = { AC: 'ac', DC: 'dc', 'AC/DC'
 const upTo = (max: number) => ({ above: 0, max });
 
 export const groundings = [
-  'TN-S', 'TN-C', 'TN-C-S', 'TT', 'IT', 'solidly-grounded-wye', 'solidly-grounded-midpoint', 'high-leg-delta',
-  'corner-grounded-delta', 'resistance-grounded-wye', 'reactance-grounded-wye', 'ungrounded-delta', 'ungrounded-wye',
-  'dc-ungrounded', 'dc-negative-grounded', 'dc-positive-grounded', 'dc-midpoint-grounded',
+  'TN-S',
+  'TN-C',
+  'TN-C-S',
+  'TT',
+  'IT',
+  'solidly-grounded-wye',
+  'solidly-grounded-midpoint',
+  'high-leg-delta',
+  'corner-grounded-delta',
+  'resistance-grounded-wye',
+  'reactance-grounded-wye',
+  'ungrounded-delta',
+  'ungrounded-wye',
+  'dc-ungrounded',
+  'dc-negative-grounded',
+  'dc-positive-grounded',
+  'dc-midpoint-grounded',
 ] as const;
 
 export const supplyFields: readonly Field[] = [
@@ -42,7 +72,13 @@ export const supplyFields: readonly Field[] = [
   num('hertz', 'Hertz', 'Hz', upTo(400), 'Rated frequency of the system; null on DC.'),
   word('currentKind', 'AC or DC', currentKinds, 'Kind of current of the system.'),
   word('grounding', 'Earthing', groundings, 'System earthing (grounding).'),
-  num('prospectiveFaultAmps', 'Prospective fault current', 'A', upTo(200000), 'Highest prospective short-circuit (available fault) current at the device.'),
+  num(
+    'prospectiveFaultAmps',
+    'Prospective fault current',
+    'A',
+    upTo(200000),
+    'Highest prospective short-circuit (available fault) current at the device.',
+  ),
   num('minFaultAmps', 'Least fault current', 'A', upTo(200000), 'Lowest fault current, at the far end.'),
   num('ambientC', 'Ambient', '°C', { min: -40, max: 90 }, 'Air temperature around the device.'),
   num('controlVolts', 'Control volts', 'V', upTo(690), 'Nominal volts of the control supply.'),
@@ -58,17 +94,54 @@ export const supplyFields: readonly Field[] = [
 ];
 
 export const loadKinds = [
-  'motor-3ph', 'motor-1ph', 'motor-dc', 'motor-group', 'hermetic-compressor', 'resistive-heater', 'lamp-bank',
-  'filament-lamps', 'discharge-lamps', 'led-drivers', 'contactor-coil', 'solenoid', 'signal', 'transformer',
-  'capacitor-bank', 'electronic-supply', 'electronic-supply-branch', 'variable-speed-drive', 'solid-state-switch',
-  'battery', 'battery-charger', 'dc-string', 'conductor-feeder', 'socket-circuit', 'distribution-board',
-  'mixed-single-phase-loads', 'air-breaker-accessory',
+  'motor-3ph',
+  'motor-1ph',
+  'motor-dc',
+  'motor-group',
+  'hermetic-compressor',
+  'resistive-heater',
+  'lamp-bank',
+  'filament-lamps',
+  'discharge-lamps',
+  'led-drivers',
+  'contactor-coil',
+  'solenoid',
+  'signal',
+  'transformer',
+  'capacitor-bank',
+  'electronic-supply',
+  'electronic-supply-branch',
+  'variable-speed-drive',
+  'solid-state-switch',
+  'battery',
+  'battery-charger',
+  'dc-string',
+  'conductor-feeder',
+  'socket-circuit',
+  'distribution-board',
+  'mixed-single-phase-loads',
+  'air-breaker-accessory',
 ] as const;
-export const lampKinds = ['filament', 'tungsten-halogen', 'fluorescent with ballast', 'discharge with ballast', 'LED with driver', 'LED retrofit'] as const;
+export const lampKinds = [
+  'filament',
+  'tungsten-halogen',
+  'fluorescent with ballast',
+  'discharge with ballast',
+  'LED with driver',
+  'LED retrofit',
+] as const;
 
 export const loadFields: readonly Field[] = [
   word('kind', 'Load', loadKinds, 'What is fed or worked.'),
-  { name: 'plateVolts', label: 'Plate volts', kind: 'volts-text', unit: 'V', above: 0, max: 15000, meaning: "Volts on the load's plate, or as printed: 230/460, 115-127." },
+  {
+    name: 'plateVolts',
+    label: 'Plate volts',
+    kind: 'volts-text',
+    unit: 'V',
+    above: 0,
+    max: 15000,
+    meaning: "Volts on the load's plate, or as printed: 230/460, 115-127.",
+  },
   num('horsepower', 'Horsepower', 'hp', upTo(10000), 'Rated shaft power.'),
   num('kilowatts', 'Power', 'kW', upTo(10000), 'Rated shaft power; of a heater the power taken.'),
   num('fullLoadAmps', 'Full-load amps', 'A', upTo(10000), 'Rated current on the plate.'),
@@ -85,11 +158,30 @@ export const loadFields: readonly Field[] = [
   num('fanLockedRotorAmps', 'Fan locked-rotor amps', 'A', upTo(500), 'Locked-rotor amps of that fan.'),
   num('minimumCircuitAmps', 'Minimum circuit ampacity', 'A', upTo(2000), 'Unit plate: minimum circuit ampacity.'),
   num('maximumOvercurrentAmps', 'Maximum overcurrent', 'A', upTo(2000), 'Unit plate: maximum overcurrent protection.'),
-  { name: 'plateWords', label: 'Plate words', kind: 'word', meaning: 'Words of the plate that bind the choice.' },
+  {
+    name: 'plateWords',
+    label: 'Plate words',
+    kind: 'word',
+    meaning: 'Words of the plate that bind the choice.',
+  },
   num('startAmps', 'Starting amps', 'A', upTo(100000), 'Rms starting current.'),
   num('startSeconds', 'Starting time', 's', { min: 0.01, max: 120 }, 'Length of the start.'),
   num('stallSecondsHot', 'Safe stall time', 's', { min: 0.01, max: 120 }, 'Safe stall time from hot.'),
-  word('starter', 'Starter', ['direct-on-line', 'reversing', 'star-delta', 'autotransformer', 'part-winding', 'soft-starter', 'variable-speed-drive', 'rotor-resistance'], 'Starting method.'),
+  word(
+    'starter',
+    'Starter',
+    [
+      'direct-on-line',
+      'reversing',
+      'star-delta',
+      'autotransformer',
+      'part-winding',
+      'soft-starter',
+      'variable-speed-drive',
+      'rotor-resistance',
+    ],
+    'Starting method.',
+  ),
   word('control', 'Control', ['two-wire', 'three-wire'], 'Maintained contact, or push-buttons with seal-in.'),
   num('watts', 'Watts', 'W', upTo(1e7), 'Power of heaters, lamps and coils.'),
   num('resistiveAmps', 'Resistive amps', 'A', upTo(10000), 'Resistive current.'),
@@ -102,7 +194,12 @@ export const loadFields: readonly Field[] = [
   flag('mustHoldOnControlLoss', 'Holds on control loss', 'The load stays on when control power is lost.'),
   num('auxNormallyOpenNeeded', 'Auxiliaries NO in use', 'count', { min: 0, max: 8 }, 'Normally open auxiliary contacts in use.'),
   num('auxNormallyClosedNeeded', 'Auxiliaries NC in use', 'count', { min: 0, max: 8 }, 'Normally closed auxiliary contacts in use.'),
-  word('contactorPosition', 'Place in the starter', ['line', 'main', 'delta', 'star', 'forward', 'reverse', 'bypass', 'autotransformer-run', 'autotransformer-start'], 'Place of the contactor in the starter.'),
+  word(
+    'contactorPosition',
+    'Place in the starter',
+    ['line', 'main', 'delta', 'star', 'forward', 'reverse', 'bypass', 'autotransformer-run', 'autotransformer-start'],
+    'Place of the contactor in the starter.',
+  ),
   num('loadAmps', 'Design current', 'A', { min: 0, max: 6300 }, 'Design current.'),
 ];
 
@@ -116,16 +213,46 @@ export const dutyFields: readonly Field[] = [
 ];
 
 const ampColumns = [
-  'ac1Amps', 'ac2Amps', 'ac3Amps', 'ac3eAmps', 'ac4Amps', 'ac5aAmps', 'ac5bAmps', 'ac6aAmps', 'ac6bAmps', 'ac7aAmps',
-  'ac7bAmps', 'ac7cAmps', 'ac8aAmps', 'ac8bAmps', 'dc1Amps', 'dc3Amps', 'dc5Amps', 'dc6Amps', 'ac51Amps', 'ac53aAmps',
-  'ac53bAmps', 'ac55aAmps', 'ac55bAmps', 'ac56aAmps', 'ac56bAmps', 'fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps',
-  'ballastAmps', 'tungstenAmps',
+  'ac1Amps',
+  'ac2Amps',
+  'ac3Amps',
+  'ac3eAmps',
+  'ac4Amps',
+  'ac5aAmps',
+  'ac5bAmps',
+  'ac6aAmps',
+  'ac6bAmps',
+  'ac7aAmps',
+  'ac7bAmps',
+  'ac7cAmps',
+  'ac8aAmps',
+  'ac8bAmps',
+  'dc1Amps',
+  'dc3Amps',
+  'dc5Amps',
+  'dc6Amps',
+  'ac51Amps',
+  'ac53aAmps',
+  'ac53bAmps',
+  'ac55aAmps',
+  'ac55bAmps',
+  'ac56aAmps',
+  'ac56bAmps',
+  'fullLoadAmps',
+  'lockedRotorAmps',
+  'resistiveAmps',
+  'ballastAmps',
+  'tungstenAmps',
 ];
 
 /** Columns of a rating row beside volts, kind and polesInSeries. */
 export const ratingColumns: readonly Field[] = [
-  ...ampColumns.map((name) => num(name, name.replace(/Amps$/, ''), 'A', upTo(100000), 'Rated current in this category, at the volts of the row.')),
-  ...['normalHp', 'joggingHp', 'normalHpSinglePhase'].map((name) => num(name, name, 'hp', upTo(10000), 'Horsepower at the volts of the row.')),
+  ...ampColumns.map((name) =>
+    num(name, name.replace(/Amps$/, ''), 'A', upTo(100000), 'Rated current in this category, at the volts of the row.'),
+  ),
+  ...['normalHp', 'joggingHp', 'normalHpSinglePhase'].map((name) =>
+    num(name, name, 'hp', upTo(10000), 'Horsepower at the volts of the row.'),
+  ),
 ];
 
 export const coilFields: readonly Field[] = [
@@ -133,8 +260,21 @@ export const coilFields: readonly Field[] = [
   num('coilVoltsMin', 'Coil volts, lowest mark', 'V', upTo(690), 'Lowest mark of a range coil.'),
   num('coilVoltsMax', 'Coil volts, highest mark', 'V', upTo(690), 'Highest mark of a range coil.'),
   word('coilKind', 'Coil AC or DC', currentKinds, 'Kind of current of the coil.'),
-  { name: 'coilHertz', label: 'Coil hertz', kind: 'hertz', unit: 'Hz', above: 0, max: 400, meaning: 'Frequencies marked; an empty list on a DC coil.' },
-  { name: 'coilMarks', label: 'Coil marks', kind: 'coil-rows', meaning: 'Rows {volts, kind, hertz} where a coil has several marks.' },
+  {
+    name: 'coilHertz',
+    label: 'Coil hertz',
+    kind: 'hertz',
+    unit: 'Hz',
+    above: 0,
+    max: 400,
+    meaning: 'Frequencies marked; an empty list on a DC coil.',
+  },
+  {
+    name: 'coilMarks',
+    label: 'Coil marks',
+    kind: 'coil-rows',
+    meaning: 'Rows {volts, kind, hertz} where a coil has several marks.',
+  },
   num('coilWatts', 'Coil watts', 'W', upTo(20000), 'Coil power.'),
   num('coilOhms', 'Coil resistance', 'ohm', upTo(1e7), 'DC resistance of the coil.'),
   num('coilInrushVA', 'Coil inrush', 'VA', upTo(20000), "An AC coil's VA while pulling in."),
@@ -142,8 +282,14 @@ export const coilFields: readonly Field[] = [
 ];
 
 export const contactorStandards = [
-  'IEC 60947-4-1', 'IEC 60947-4-3', 'IEC 61095', 'NEMA ICS 2', 'UL 508', 'UL 60947-4-1',
-  'UL 60947-4-1 (definite purpose)', 'UL 60947-4-1 (lighting)',
+  'IEC 60947-4-1',
+  'IEC 60947-4-3',
+  'IEC 61095',
+  'NEMA ICS 2',
+  'UL 508',
+  'UL 60947-4-1',
+  'UL 60947-4-1 (definite purpose)',
+  'UL 60947-4-1 (lighting)',
 ] as const;
 
 export const contactorFields: readonly Field[] = [
@@ -156,7 +302,13 @@ export const contactorFields: readonly Field[] = [
   word('nemaSize', 'NEMA size', ['00', '0', '1', '2', '3', '4', '5', '6', '7', '8', '9'], 'NEMA size.'),
   num('continuousAmps', 'Continuous amps', 'A', upTo(10000), 'Continuous current of the NEMA size.'),
   word('holding', 'Held by', ['electrical', 'mechanical', 'magnetic-latch'], 'What keeps it closed.'),
-  num('shortCircuitRatingAmps', 'Short-circuit rating', 'A', { min: 1000, max: 200000 }, 'Conditional short-circuit current with its stated protection.'),
+  num(
+    'shortCircuitRatingAmps',
+    'Short-circuit rating',
+    'A',
+    { min: 1000, max: 200000 },
+    'Conditional short-circuit current with its stated protection.',
+  ),
   num('maxAmbientC', 'Highest ambient', '°C', { min: 20, max: 90 }, 'Highest ambient.'),
   num('maxOperationsPerHour', 'Switching rate', 'count', { min: 1, max: 36000 }, 'Highest switching rate.'),
   num('electricalLifeOperations', 'Electrical life', 'count', { min: 1000, max: 1e8 }, 'Electrical endurance at the rated load.'),

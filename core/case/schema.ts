@@ -5,9 +5,7 @@
  */
 import * as yup from 'yup';
 import { formatValue } from '../quantities/format-quantity';
-import {
-  contactorFields, dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field,
-} from './fields';
+import { contactorFields, dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
 export function acceptedWords(field: Field): string {
@@ -73,17 +71,61 @@ const shapeOf = (fields: readonly Field[]) => Object.fromEntries(fields.map((fie
 
 const rowSchema = yup
   .object({
-    volts: fieldSchema({ name: 'volts', label: 'Row volts', kind: 'number', unit: 'V', above: 0, max: 15000, meaning: 'Volts at which the row holds.' }),
-    kind: fieldSchema({ name: 'kind', label: 'Row AC or DC', kind: 'word', words: ['ac', 'dc', 'ac/dc'], meaning: 'Kind of current; absent: ac.' }),
-    polesInSeries: fieldSchema({ name: 'polesInSeries', label: 'Poles in series', kind: 'number', unit: 'count', min: 1, max: 12, meaning: 'Poles in series; absent: 1.' }),
+    volts: fieldSchema({
+      name: 'volts',
+      label: 'Row volts',
+      kind: 'number',
+      unit: 'V',
+      above: 0,
+      max: 15000,
+      meaning: 'Volts at which the row holds.',
+    }),
+    kind: fieldSchema({
+      name: 'kind',
+      label: 'Row AC or DC',
+      kind: 'word',
+      words: ['ac', 'dc', 'ac/dc'],
+      meaning: 'Kind of current; absent: ac.',
+    }),
+    polesInSeries: fieldSchema({
+      name: 'polesInSeries',
+      label: 'Poles in series',
+      kind: 'number',
+      unit: 'count',
+      min: 1,
+      max: 12,
+      meaning: 'Poles in series; absent: 1.',
+    }),
     ...shapeOf(ratingColumns),
   })
   .noUnknown(false);
 
 const coilRowSchema = yup.object({
-  volts: fieldSchema({ name: 'volts', label: 'Coil mark volts', kind: 'number', unit: 'V', above: 0, max: 690, meaning: 'Volts of the mark.' }),
-  kind: fieldSchema({ name: 'kind', label: 'Coil mark AC or DC', kind: 'word', words: ['ac', 'dc', 'ac/dc'], meaning: 'Kind of the mark.' }),
-  hertz: fieldSchema({ name: 'hertz', label: 'Coil mark hertz', kind: 'hertz', unit: 'Hz', above: 0, max: 400, meaning: 'Frequencies of the mark.' }),
+  volts: fieldSchema({
+    name: 'volts',
+    label: 'Coil mark volts',
+    kind: 'number',
+    unit: 'V',
+    above: 0,
+    max: 690,
+    meaning: 'Volts of the mark.',
+  }),
+  kind: fieldSchema({
+    name: 'kind',
+    label: 'Coil mark AC or DC',
+    kind: 'word',
+    words: ['ac', 'dc', 'ac/dc'],
+    meaning: 'Kind of the mark.',
+  }),
+  hertz: fieldSchema({
+    name: 'hertz',
+    label: 'Coil mark hertz',
+    kind: 'hertz',
+    unit: 'Hz',
+    above: 0,
+    max: 400,
+    meaning: 'Frequencies of the mark.',
+  }),
 });
 
 const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label: string) =>
@@ -93,9 +135,15 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
     .test('rows', async (value, context) => {
       if (value === undefined || value === null || value === 'none' || value === false) return true;
       if (!Array.isArray(value) || value.length > 60)
-        return context.createError({ message: `${label} is ${seen(value)}; a list of at most 60 rows is accepted.` });
+        return context.createError({
+          message: `${label} is ${seen(value)}; a list of at most 60 rows is accepted.`,
+        });
       for (const [i, entry] of value.entries()) {
-        if (!row.isType(entry) || entry === null) return context.createError({ path: `${context.path}[${i}]`, message: `${label}, row ${i + 1} must be an object.` });
+        if (!row.isType(entry) || entry === null)
+          return context.createError({
+            path: `${context.path}[${i}]`,
+            message: `${label}, row ${i + 1} must be an object.`,
+          });
         try {
           await row.validate(entry, { abortEarly: true });
         } catch (error) {
@@ -114,14 +162,17 @@ export const specSchema = yup.object({
   coilMarks: listOrMark(coilRowSchema, 'Marks of a coil that has several.', 'Coil marks'),
 });
 
-const objectOf = (fields: readonly Field[], label: string) =>
-  yup.object(shapeOf(fields)).typeError(`${label} must be an object.`);
+const objectOf = (fields: readonly Field[], label: string) => yup.object(shapeOf(fields)).typeError(`${label} must be an object.`);
 
 /** Schema of a whole case; `families` are the ids that can be judged. */
 export const caseSchema = (families: readonly string[]) =>
   yup
     .object({
-      practice: yup.string().strict().oneOf(['NFPA70', 'IEC'], 'practice must be NFPA70 or IEC.').required('practice is missing; NFPA70 or IEC is accepted.'),
+      practice: yup
+        .string()
+        .strict()
+        .oneOf(['NFPA70', 'IEC'], 'practice must be NFPA70 or IEC.')
+        .required('practice is missing; NFPA70 or IEC is accepted.'),
       family: yup
         .string()
         .strict()
@@ -130,12 +181,20 @@ export const caseSchema = (families: readonly string[]) =>
       supply: objectOf(supplyFields, 'supply').required('supply is missing.'),
       load: objectOf(loadFields, 'load').required('load is missing.'),
       duty: objectOf(dutyFields, 'duty').nullable().default(undefined),
-      removed: yup.object({ spec: specSchema.required('removed.spec is missing.') }).nullable().default(undefined),
+      removed: yup
+        .object({ spec: specSchema.required('removed.spec is missing.') })
+        .nullable()
+        .default(undefined),
       candidates: yup
         .array()
         .of(
           yup.object({
-            id: yup.string().strict().min(1, 'id is empty.').max(200, 'id is longer than 200 characters.').required('A candidate has no id.'),
+            id: yup
+              .string()
+              .strict()
+              .min(1, 'id is empty.')
+              .max(200, 'id is longer than 200 characters.')
+              .required('A candidate has no id.'),
             spec: specSchema.required('A candidate has no spec.'),
           }),
         )
@@ -160,7 +219,9 @@ export function faultsOf(error: yup.ValidationError): Fault[] {
 /** Names in the case that this family does not use; they are answered with, so that a typing slip is seen. */
 export function unusedNames(value: { supply?: object; load?: object; duty?: object | null; candidates?: { spec?: object }[] }): string[] {
   const unused = (object: object | null | undefined, fields: readonly Field[], prefix: string) =>
-    Object.keys(object ?? {}).filter((key) => !fields.some((field) => field.name === key)).map((key) => `${prefix}.${key}`);
+    Object.keys(object ?? {})
+      .filter((key) => !fields.some((field) => field.name === key))
+      .map((key) => `${prefix}.${key}`);
   const specs = (value.candidates ?? []).flatMap((part) => unused(part.spec, contactorFields, 'spec'));
   return [
     ...unused(value.supply, supplyFields, 'supply'),

@@ -9,7 +9,8 @@ export const families: readonly DeviceFamily[] = Object.freeze([contactors]);
 
 for (const [i, family] of families.entries()) {
   const before = families[i - 1];
-  if (before && !(before.id < family.id)) throw new DefectError(`Family '${family.id}' stands after '${before.id}' in registry.ts; ids are sorted and used once.`);
+  if (before && !(before.id < family.id))
+    throw new DefectError(`Family '${family.id}' stands after '${before.id}' in registry.ts; ids are sorted and used once.`);
 }
 
 /** Returns the family with this id, or undefined. */

@@ -16,8 +16,7 @@ export function connectedVolts(plate: unknown, systemVolts: number): number | un
   if (typeof plate !== 'string') return undefined;
   const connections = plate.split('/').map((part) => part.split('-').map(Number));
   if (connections.flat().some((v) => !Number.isFinite(v))) return undefined;
-  for (const range of connections)
-    if (range.length === 2 && systemVolts >= range[0]! && systemVolts <= range[1]!) return systemVolts;
+  for (const range of connections) if (range.length === 2 && systemVolts >= range[0]! && systemVolts <= range[1]!) return systemVolts;
   const all = connections.flat();
   return (
     all.find((volts) => volts === systemVolts) ??

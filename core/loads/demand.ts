@@ -36,7 +36,13 @@ export const phasesOf = ({ load, supply }: LoadContext): MotorPhases =>
 
 const ROOT3 = Math.sqrt(3);
 const round = (value: number, digits = 4) => Number(value.toPrecision(digits));
-const notKnown = (because: string, source: SourceId, inputs: string[]): Demand => ({ amount: null, because, brief: 'not known', source, inputs });
+const notKnown = (because: string, source: SourceId, inputs: string[]): Demand => ({
+  amount: null,
+  because,
+  brief: 'not known',
+  source,
+  inputs,
+});
 
 /** Shaft power in hp: the plate's, or kW restated; null when worn. */
 export function horsepowerOf({ load }: LoadContext): number | null | undefined {
@@ -74,7 +80,8 @@ export function positionShare(load: Marks): { share: number; words: string } {
 export function motorRunningAmps(context: LoadContext): Demand {
   const { load, supply, practice } = context;
   const system = numberMark(supply, 'systemVolts');
-  if (typeof system !== 'number') return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts']);
+  if (typeof system !== 'number')
+    return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts']);
   const volts = connectedVolts(load.plateVolts, system);
   const { share, words } = positionShare(load);
   const plateMark = numberMark(load, 'fullLoadAmps');
@@ -103,7 +110,10 @@ export function motorRunningAmps(context: LoadContext): Demand {
       source: practice === 'NFPA70' ? 'motorAmpsRule' : 'commonPractice',
       inputs: [...inputs, 'load.fullLoadAmps'],
     };
-  return ampsFromKilowatts(context, volts ?? system, share, words) ?? notKnown('Full-load amps of the load are not known.', 'motorAmpsRule', [...inputs, 'load.fullLoadAmps']);
+  return (
+    ampsFromKilowatts(context, volts ?? system, share, words) ??
+    notKnown('Full-load amps of the load are not known.', 'motorAmpsRule', [...inputs, 'load.fullLoadAmps'])
+  );
 }
 
 function ampsFromKilowatts(context: LoadContext, volts: number, share: number, words: string): Demand | undefined {
@@ -160,7 +170,14 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
     const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
     const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
     if (band.high === undefined)
-      return { ...notKnown(`Code ${letter} has no upper end: at least ${q(amps(band.low), 'A')}.`, 'codeLetters', [...inputs, 'load.codeLetter', 'load.horsepower']), school: { name: 'open band', fails: amps(band.low), check: Infinity } };
+      return {
+        ...notKnown(`Code ${letter} has no upper end: at least ${q(amps(band.low), 'A')}.`, 'codeLetters', [
+          ...inputs,
+          'load.codeLetter',
+          'load.horsepower',
+        ]),
+        school: { name: 'open band', fails: amps(band.low), check: Infinity },
+      };
     return {
       amount: amps(band.high),
       low: amps(band.low),
@@ -225,21 +242,41 @@ export function compressorDemand(context: LoadContext): { running: Demand; locke
   const inputs = ['load.ratedLoadAmps', 'load.fanFullLoadAmps'];
   const running: Demand =
     typeof rated === 'number' && typeof fan === 'number'
-      ? { amount: round(rated + fan), because: `Rated-load amps ${q(rated, 'A')}${fan ? ` and fan ${q(fan, 'A')} = ${q(round(rated + fan), 'A')}` : ''}.`, brief: fan ? `${rated} + ${fan} A` : 'unit plate', source, inputs }
+      ? {
+          amount: round(rated + fan),
+          because: `Rated-load amps ${q(rated, 'A')}${fan ? ` and fan ${q(fan, 'A')} = ${q(round(rated + fan), 'A')}` : ''}.`,
+          brief: fan ? `${rated} + ${fan} A` : 'unit plate',
+          source,
+          inputs,
+        }
       : notKnown('Rated-load amps of the compressor, or the fan’s amps, are not known.', source, inputs);
   const locked = numberMark(load, 'lockedRotorAmps');
   if (typeof locked !== 'number') {
-    const base = motorLockedRotorAmps({ ...context, load: { ...load, fullLoadAmps: running.amount ?? null } });
+    const base = motorLockedRotorAmps({
+      ...context,
+      load: { ...load, fullLoadAmps: running.amount ?? null },
+    });
     return { running, lockedRotor: base };
   }
   const fanLocked = numberMark(load, 'fanLockedRotorAmps');
   const fanStart = typeof fanLocked === 'number' ? fanLocked : typeof fan === 'number' ? fan * startRatios['table-then-six'] : null;
   const lockedInputs = ['load.lockedRotorAmps', 'load.fanLockedRotorAmps'];
-  if (fanStart === null || fanLocked === null) return { running, lockedRotor: notKnown('The fan’s locked-rotor amps are not known.', source, lockedInputs) };
-  const words = fanStart === 0 ? '' : typeof fanLocked === 'number' ? ` and fan ${q(fanStart, 'A')}` : ` and fan 6 x ${q(fan as number, 'A')}`;
+  if (fanStart === null || fanLocked === null)
+    return {
+      running,
+      lockedRotor: notKnown('The fan’s locked-rotor amps are not known.', source, lockedInputs),
+    };
+  const words =
+    fanStart === 0 ? '' : typeof fanLocked === 'number' ? ` and fan ${q(fanStart, 'A')}` : ` and fan 6 x ${q(fan as number, 'A')}`;
   return {
     running,
-    lockedRotor: { amount: round(locked + fanStart), because: `Compressor ${q(locked, 'A')} locked rotor${words} = ${q(round(locked + fanStart), 'A')}.`, brief: fanStart ? `${locked} + ${round(fanStart)} A` : 'unit plate', source, inputs: lockedInputs },
+    lockedRotor: {
+      amount: round(locked + fanStart),
+      because: `Compressor ${q(locked, 'A')} locked rotor${words} = ${q(round(locked + fanStart), 'A')}.`,
+      brief: fanStart ? `${locked} + ${round(fanStart)} A` : 'unit plate',
+      source,
+      inputs: lockedInputs,
+    },
   };
 }
 
@@ -254,7 +291,13 @@ export function heaterAmps(context: LoadContext): Demand {
   const given = [load.ampsPerPole, load.resistiveAmps, load.fullLoadAmps].find((mark) => typeof mark === 'number') as number | undefined;
   if (given !== undefined) {
     const amps = (given * system) / volts;
-    return { amount: round(amps), because: `The load’s plate says ${q(given, 'A')}${raised}${raised ? ` = ${q(amps, 'A')}` : ''}.`, brief: 'load plate', source: 'ohmsLaw', inputs };
+    return {
+      amount: round(amps),
+      because: `The load’s plate says ${q(given, 'A')}${raised}${raised ? ` = ${q(amps, 'A')}` : ''}.`,
+      brief: 'load plate',
+      source: 'ohmsLaw',
+      inputs,
+    };
   }
   const kilowatts = numberMark(load, 'kilowatts');
   const watts = numberMark(load, 'watts') ?? (typeof kilowatts === 'number' ? kilowatts * 1000 : kilowatts);
@@ -276,11 +319,24 @@ export function statedAmps(context: LoadContext): Demand {
   const names = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps'];
   const name = names.find((n) => load[n] !== undefined && load[n] !== 'none');
   const amps = name ? numberMark(load, name) : undefined;
-  if (typeof amps === 'number') return { amount: amps, because: `The load takes ${q(amps, 'A')} in each pole.`, brief: 'load plate', source: 'commonPractice', inputs: [`load.${name}`] };
+  if (typeof amps === 'number')
+    return {
+      amount: amps,
+      because: `The load takes ${q(amps, 'A')} in each pole.`,
+      brief: 'load plate',
+      source: 'commonPractice',
+      inputs: [`load.${name}`],
+    };
   const watts = numberMark(load, 'watts');
   const system = numberMark(supply, 'systemVolts');
   if (name === undefined && typeof watts === 'number' && typeof system === 'number')
-    return { amount: round(watts / system), because: `${q(watts, 'W')} / ${q(system, 'V')} = ${q(watts / system, 'A')}, at unity power factor: a lower bound.`, brief: 'from watts', source: 'commonPractice', inputs: ['load.watts'] };
+    return {
+      amount: round(watts / system),
+      because: `${q(watts, 'W')} / ${q(system, 'V')} = ${q(watts / system, 'A')}, at unity power factor: a lower bound.`,
+      brief: 'from watts',
+      source: 'commonPractice',
+      inputs: ['load.watts'],
+    };
   return notKnown('The current of the load is not known.', 'commonPractice', [`load.${name ?? 'runningAmps'}`]);
 }
 

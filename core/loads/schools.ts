@@ -12,11 +12,20 @@ export type Schools = {
 };
 
 /** The plain case asks for nothing that it does not give. */
-export const caseSchools: Schools = { startWhenUnread: 'not-asked', resistiveHeadroom: 1.2, unitMaximum: 'check' };
+export const caseSchools: Schools = {
+  startWhenUnread: 'not-asked',
+  resistiveHeadroom: 1.2,
+  unitMaximum: 'check',
+};
 /** A swap always asks how hard the motor starts. */
 export const swapSchools: Schools = { ...caseSchools, startWhenUnread: 'table-then-six' };
 
-export const schoolChoices: { id: keyof Schools; question: string; choices: { value: string | number; words: string }[]; reason: string }[] = [
+export const schoolChoices: {
+  id: keyof Schools;
+  question: string;
+  choices: { value: string | number; words: string }[];
+  reason: string;
+}[] = [
   {
     id: 'startWhenUnread',
     question: 'Starting current when the plate does not say',

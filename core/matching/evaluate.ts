@@ -126,8 +126,7 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
     if (notKnownFrom !== undefined) return have >= slackDown(notKnownFrom) ? 'not-known' : whenNot;
     return undefined;
   };
-  if (limit === null)
-    return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
+  if (limit === null) return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
   const holds = relationHolds(way, limit);
   return (have) => {
     if (have === undefined || have === null) return 'not-known';

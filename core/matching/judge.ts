@@ -68,7 +68,12 @@ export function marginOf(way: Way, have: Found): number | null {
 }
 
 const relationWords: Record<Relation, string> = {
-  '>=': 'at least', '<=': 'at most', '=': 'exactly', within: 'within', 'one-of': 'one of', includes: '',
+  '>=': 'at least',
+  '<=': 'at most',
+  '=': 'exactly',
+  within: 'within',
+  'one-of': 'one of',
+  includes: '',
 };
 
 /** The verdict in a sentence with figures: subject, value seen, limit, next step. */

@@ -9,9 +9,22 @@ import { overallVerdict } from './judge';
 import type { Canonical, CompiledNeed } from './evaluate';
 
 export type RankInput = { id: string; spec: Canonical; onShelf: number };
-export type Ranked = { id: string; verdict: Verdict; fails: number; checks: number; unknown: number; onShelf: number; nearness: number };
+export type Ranked = {
+  id: string;
+  verdict: Verdict;
+  fails: number;
+  checks: number;
+  unknown: number;
+  onShelf: number;
+  nearness: number;
+};
 /** First failing line by need id, and how many parts fell on it; the lines are taken in the order of the needs. */
-export type Ranking = { order: Ranked[]; fell: { needId: string; count: number }[]; judged: number; holding: number };
+export type Ranking = {
+  order: Ranked[];
+  fell: { needId: string; count: number }[];
+  judged: number;
+  holding: number;
+};
 
 const verdictOrder: Record<Verdict, number> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
 
@@ -39,7 +52,15 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       else if (result === 'not-known') unknown += 1;
     }
     const verdict: Verdict = fails > 0 ? 'fails' : unknown > 0 || compiled.length === 0 ? 'not-known' : checks > 0 ? 'check' : 'fits';
-    return { id: part.id, verdict, fails, checks, unknown, onShelf: part.onShelf, nearness: fails > 3 ? Infinity : nearnessOf(compiled, part.spec) };
+    return {
+      id: part.id,
+      verdict,
+      fails,
+      checks,
+      unknown,
+      onShelf: part.onShelf,
+      nearness: fails > 3 ? Infinity : nearnessOf(compiled, part.spec),
+    };
   });
   order.sort(
     (a, b) =>

@@ -40,7 +40,10 @@ function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
   const suits = sql`r ? ${figure.column} and r->>'kind' in (${figure.current}, 'ac/dc') and
     ((r->>'polesInSeries')::float8 <= 1 or ((r->>'polesInSeries')::float8 <= case when jsonb_typeof(spec->'poles') = 'number' then (spec->>'poles')::float8 end) is true)`;
   // Knex reads '?' as a binding, so the jsonb operator is written as its function.
-  const has = (condition: Sql): Sql => ({ ...condition, text: condition.text.replace(/r \? (\?::text)/g, 'jsonb_exists(r, $1)') });
+  const has = (condition: Sql): Sql => ({
+    ...condition,
+    text: condition.text.replace(/r \? (\?::text)/g, 'jsonb_exists(r, $1)'),
+  });
   const value = sql`case when jsonb_typeof(r->${figure.column}) = 'number' then to_jsonb((r->>${figure.column})::float8 * ${figure.factor}) else r->${figure.column} end`;
   return guard(sql`coalesce(
     (select ${value} from jsonb_array_elements(${rows}) with ordinality e(r, i) where ${has(suits)} and jsonb_typeof(r->'volts') = 'number'
@@ -96,7 +99,10 @@ function holdsSql(way: Way): Sql {
     case '=':
       return typeof limit === 'number' ? sql`${isNumber} and ${number} = ${limit}` : sql`${word} = ${String(limit)}`;
     case 'one-of':
-      return sql`${word} in (${join((limit as readonly (string | number)[]).map((entry) => sql`${String(entry)}`), ', ')})`;
+      return sql`${word} in (${join(
+        (limit as readonly (string | number)[]).map((entry) => sql`${String(entry)}`),
+        ', ',
+      )})`;
     case 'within': {
       const [low, high] = limit as readonly [number, number];
       return sql`${isNumber} and ${number} >= ${slackDown(low)} and ${number} <= ${slackUp(high)}`;
@@ -105,9 +111,7 @@ function holdsSql(way: Way): Sql {
       const [low, high] = Array.isArray(limit) ? limit : [limit, limit];
       if (typeof low === 'number' && way.figure.kind === 'coil-bands')
         return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(high as number)})`;
-      return typeof limit === 'number'
-        ? sql`x @> to_jsonb(${limit})`
-        : sql`x @> to_jsonb(${String(limit)})`;
+      return typeof limit === 'number' ? sql`x @> to_jsonb(${limit})` : sql`x @> to_jsonb(${String(limit)})`;
     }
   }
 }
@@ -117,10 +121,12 @@ function wayVerdict(way: Way, need: Need): Sql {
   const bands: Sql[] = [];
   if (way.checkFrom !== undefined) bands.push(sql`when ${isNumber} and ${number} >= ${slackDown(way.checkFrom)} then 'check'`);
   if (way.notKnownFrom !== undefined)
-    bands.push(sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`, sql`when ${isNumber} then ${whenNot}`);
+    bands.push(
+      sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`,
+      sql`when ${isNumber} then ${whenNot}`,
+    );
   const middle = bands.length ? join(bands, ' ') : raw('');
-  if (way.limit === null)
-    return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
+  if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
   const best = way.atBest || need.assumed ? 'check' : 'fits';
   return sql`case when x = 'null'::jsonb then 'not-known' when x = '"none"'::jsonb then ${whenNot} when ${holdsSql(way)} then ${best} ${middle} else ${whenNot} end`;
 }
@@ -128,7 +134,10 @@ function wayVerdict(way: Way, need: Need): Sql {
 /** Returns the expression that gives a need's verdict as text, for a row whose canonical spec is the jsonb column `spec`. */
 export function needSql(need: Need): Sql {
   const names = need.ways.map((_, i) => `w${i}`);
-  const columns = join(need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(names[i]!)}`), ', ');
+  const columns = join(
+    need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(names[i]!)}`),
+    ', ',
+  );
   const verdictOf = (way: Way, i: number): Sql => {
     const inner = wayVerdict(way, need);
     return { ...inner, text: inner.text.replace(/\bx\b/g, names[i]!) };
@@ -145,4 +154,9 @@ export function needSql(need: Need): Sql {
 
 /** Returns the predicate that keeps the parts on which none of these needs fails. */
 export const notFailingSql = (needs: readonly Need[]): Sql =>
-  needs.length === 0 ? raw('true') : join(needs.map((need) => sql`${needSql(need)} <> 'fails'`), ' and ');
+  needs.length === 0
+    ? raw('true')
+    : join(
+        needs.map((need) => sql`${needSql(need)} <> 'fails'`),
+        ' and ',
+      );

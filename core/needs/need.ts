@@ -67,5 +67,4 @@ export type Need = {
 };
 
 /** Names of the marks among `inputs` that were assumed make a need a check at best. */
-export const restsOnAssumption = (need: Need, assumed: ReadonlySet<string>): boolean =>
-  need.inputs.some((input) => assumed.has(input));
+export const restsOnAssumption = (need: Need, assumed: ReadonlySet<string>): boolean => need.inputs.some((input) => assumed.has(input));

@@ -10,7 +10,13 @@ import { ratingNames } from './contactor-plate';
 import type { PlateDefinition, PlateField } from './plate-field';
 
 export type Span = { field: string; start: number; end: number };
-export type PlateReading = { readings: Readings; spans: Span[]; conflicts: { field: string; values: string[] }[]; faults: string[]; rest: string[] };
+export type PlateReading = {
+  readings: Readings;
+  spans: Span[];
+  conflicts: { field: string; values: string[] }[];
+  faults: string[];
+  rest: string[];
+};
 
 const MOST_CHARACTERS = 4000;
 /** Frequencies that exist in service, Hz. */
@@ -18,7 +24,11 @@ const FREQUENCIES = [16.7, 25, 50, 60, 400];
 const FIGURE = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+(?=\s*HP)|\d+(?:[.,]\d+)?)`;
 const LIST = String.raw`\d+(?:[.,]\d+)?(?:\s*[/-]\s*\d+(?:[.,]\d+)?)*`;
 const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, String.raw`\s+`);
-const bySize = (words: readonly string[]) => [...words].sort((a, b) => b.length - a.length).map(escape).join('|');
+const bySize = (words: readonly string[]) =>
+  [...words]
+    .sort((a, b) => b.length - a.length)
+    .map(escape)
+    .join('|');
 
 type Found = { value: ReadingValue; printed: string; start: number; end: number };
 
@@ -77,9 +87,21 @@ function rulesOf(plate: PlateDefinition): Rule[] {
     const units = field.units ? `(?:\\s*(${bySize(Object.keys(field.units))})(?![A-Z0-9]))` : '()';
     const value = `(${valuePattern(field)})`;
     if (named && field.names.length > 0)
-      return [{ field, named, pattern: new RegExp(`(?:${bySize(field.names)})\\s*[:=.]?\\s*${value}(?![0-9])${units}?`, 'iy') }];
+      return [
+        {
+          field,
+          named,
+          pattern: new RegExp(`(?:${bySize(field.names)})\\s*[:=.]?\\s*${value}(?![0-9])${units}?`, 'iy'),
+        },
+      ];
     if (named || !field.bareUnit) return [];
-    return [{ field, named, pattern: new RegExp(field.words ? `${value}(?![A-Z0-9])()` : `${value}${units}`, 'iy') }];
+    return [
+      {
+        field,
+        named,
+        pattern: new RegExp(field.words ? `${value}(?![A-Z0-9])()` : `${value}${units}`, 'iy'),
+      },
+    ];
   };
   return [...order.flatMap((field) => rule(field, true)), ...order.flatMap((field) => rule(field, false))];
 }
@@ -110,7 +132,11 @@ function coilTail(text: string, end: number): { kind?: string; hertz?: number[];
   const mark = match?.[1]?.toUpperCase();
   const behind = /VDC$/i.test(text.slice(0, end)) ? 'dc' : /VAC$/i.test(text.slice(0, end)) ? 'ac' : undefined;
   const kind = mark ? (mark === '~' ? 'ac' : mark === '=' ? 'dc' : mark.toLowerCase()) : (behind ?? (match?.[2] ? 'ac' : undefined));
-  return { kind, hertz: match?.[2]?.split('/').map(Number), end: end + (match && (mark || match[2]) ? match[0].trimEnd().length : 0) };
+  return {
+    kind,
+    hertz: match?.[2]?.split('/').map(Number),
+    end: end + (match && (mark || match[2]) ? match[0].trimEnd().length : 0),
+  };
 }
 
 /**
@@ -120,7 +146,8 @@ function coilTail(text: string, end: number): { kind?: string; hertz?: number[];
  * Example: 'HP 10 V 230/460 A 28/14 CODE G' gives four readings.
  */
 export function parsePlate(text: string, plate: PlateDefinition): PlateReading {
-  const faults: string[] = text.length > MOST_CHARACTERS ? [`Only the first ${MOST_CHARACTERS} of ${text.length} characters were read.`] : [];
+  const faults: string[] =
+    text.length > MOST_CHARACTERS ? [`Only the first ${MOST_CHARACTERS} of ${text.length} characters were read.`] : [];
   const source = text.slice(0, MOST_CHARACTERS);
   const spans: Span[] = [];
   const found = new Map<string, Found[]>();
@@ -131,7 +158,7 @@ export function parsePlate(text: string, plate: PlateDefinition): PlateReading {
   const rules = rulesOf(plate);
   const hasRows = plate.fields.some((field) => field.kind === 'rows');
   const rows: Record<string, unknown>[] = [];
-  for (let at = 0; at < source.length; ) {
+  for (let at = 0; at < source.length;) {
     if (at > 0 && /[A-Z0-9]/i.test(source[at]!) && /[A-Z0-9.,/]/i.test(source[at - 1]!) && spans.at(-1)?.end !== at) {
       at += 1;
       continue;
@@ -191,7 +218,10 @@ export function parsePlate(text: string, plate: PlateDefinition): PlateReading {
 }
 
 const asReading = (hit: Found): Reading => ({
-  state: 'read', value: hit.value, asPrinted: hit.printed, from: `typed line, characters ${hit.start + 1} to ${hit.end}`,
+  state: 'read',
+  value: hit.value,
+  asPrinted: hit.printed,
+  from: `typed line, characters ${hit.start + 1} to ${hit.end}`,
 });
 
 function restOf(text: string, spans: readonly Span[]): string[] {

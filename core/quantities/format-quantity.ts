@@ -6,12 +6,33 @@ import type { Unit } from './units';
 
 const THIN = '\u2009';
 const prefixed: Partial<Record<Unit, [number, string][]>> = {
-  A: [[1e3, 'kA'], [1, 'A'], [1e-3, 'mA']],
-  V: [[1, 'V'], [1e-3, 'mV']],
-  W: [[1e3, 'kW'], [1, 'W']],
-  VA: [[1e5, 'kVA'], [1, 'VA']],
-  ohm: [[1e6, 'MΩ'], [1e3, 'kΩ'], [1, 'Ω'], [1e-3, 'mΩ']],
-  s: [[1, 's'], [1e-3, 'ms']],
+  A: [
+    [1e3, 'kA'],
+    [1, 'A'],
+    [1e-3, 'mA'],
+  ],
+  V: [
+    [1, 'V'],
+    [1e-3, 'mV'],
+  ],
+  W: [
+    [1e3, 'kW'],
+    [1, 'W'],
+  ],
+  VA: [
+    [1e5, 'kVA'],
+    [1, 'VA'],
+  ],
+  ohm: [
+    [1e6, 'MΩ'],
+    [1e3, 'kΩ'],
+    [1, 'Ω'],
+    [1e-3, 'mΩ'],
+  ],
+  s: [
+    [1, 's'],
+    [1e-3, 'ms'],
+  ],
 };
 const plain: Partial<Record<Unit, string>> = { count: '', ratio: '', ohm: 'Ω' };
 

@@ -21,10 +21,17 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
   const trimmed = text.trim().replace(/\u2009|\u00a0/g, ' ');
   if (trimmed === '') return { ok: false, fault: `${label} is empty. Type a number, or mark it as not readable.` };
   const match = NUMBER.exec(trimmed);
-  if (!match) return { ok: false, fault: `${label} is '${short(trimmed)}'; a number is needed, such as ${sample(unit)}.` };
+  if (!match)
+    return {
+      ok: false,
+      fault: `${label} is '${short(trimmed)}'; a number is needed, such as ${sample(unit)}.`,
+    };
   const [all, sign, whole, figure, divisor, exponent] = match;
   if ((whole || divisor) && unit !== 'hp')
-    return { ok: false, fault: `${label} is '${short(trimmed)}'; one number is needed, such as ${sample(unit)}.` };
+    return {
+      ok: false,
+      fault: `${label} is '${short(trimmed)}'; one number is needed, such as ${sample(unit)}.`,
+    };
   let value = Number(figure!.replace(',', '.'));
   if (divisor) value /= Number(divisor);
   if (whole) value += Number(whole);
@@ -40,7 +47,10 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
     return { ok: false, fault: `Unit '${short(rest)}' is not known for ${label}.${next}` };
   }
   if (written.unit !== unit)
-    return { ok: false, fault: `${label} is in ${unit || 'no unit'}; '${short(trimmed)}' is in ${written.unit}. Write it in ${unit}.` };
+    return {
+      ok: false,
+      fault: `${label} is in ${unit || 'no unit'}; '${short(trimmed)}' is in ${written.unit}. Write it in ${unit}.`,
+    };
   return { ok: true, value: value * written.factor };
 }
 

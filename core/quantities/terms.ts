@@ -14,7 +14,11 @@ export const terms = {
   polesThatOpen: both('Poles that open', 'count'),
   ratingKind: both('AC or DC', ''),
   ratedOperationalVolts: { iec: 'Rated operational voltage, Ue', nfpa: 'Rated volts', unit: 'V' },
-  shortCircuitRatingAmps: { iec: 'Conditional short-circuit current', nfpa: 'Short-circuit rating', unit: 'A' },
+  shortCircuitRatingAmps: {
+    iec: 'Conditional short-circuit current',
+    nfpa: 'Short-circuit rating',
+    unit: 'A',
+  },
   fullLoadAmps: { iec: 'Running current', nfpa: 'Full-load amps', unit: 'A' },
   continuousAmps: { iec: 'Continuous current', nfpa: 'Continuous amps', unit: 'A' },
   lockedRotorAmps: { iec: 'Locked-rotor current', nfpa: 'Locked-rotor amps', unit: 'A' },

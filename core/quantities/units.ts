@@ -7,13 +7,31 @@
  */
 export const WATTS_PER_HORSEPOWER = 745.7;
 
-export type Unit =
-  | 'V' | 'A' | 'W' | 'VA' | 'ohm' | 'Hz' | 's' | '°C' | 'hp' | '%' | 'count' | 'h' | 'years' | 'm' | 'mm²' | 'ratio' | '';
+export type Unit = 'V' | 'A' | 'W' | 'VA' | 'ohm' | 'Hz' | 's' | '°C' | 'hp' | '%' | 'count' | 'h' | 'years' | 'm' | 'mm²' | 'ratio' | '';
 
 const prefixes: Record<string, number> = { m: 1e-3, k: 1e3, M: 1e6, µ: 1e-6, u: 1e-6 };
 const bases: Record<string, Unit> = {
-  V: 'V', VAC: 'V', VDC: 'V', A: 'A', W: 'W', VA: 'VA', Ω: 'ohm', ohm: 'ohm', ohms: 'ohm', Hz: 'Hz', HZ: 'Hz',
-  s: 's', '°C': '°C', C: '°C', hp: 'hp', HP: 'hp', '%': '%', h: 'h', m: 'm', y: 'years', years: 'years',
+  V: 'V',
+  VAC: 'V',
+  VDC: 'V',
+  A: 'A',
+  W: 'W',
+  VA: 'VA',
+  Ω: 'ohm',
+  ohm: 'ohm',
+  ohms: 'ohm',
+  Hz: 'Hz',
+  HZ: 'Hz',
+  s: 's',
+  '°C': '°C',
+  C: '°C',
+  hp: 'hp',
+  HP: 'hp',
+  '%': '%',
+  h: 'h',
+  m: 'm',
+  y: 'years',
+  years: 'years',
 };
 
 /** Returns base unit and factor of a written unit, or undefined when it is not known. Example: 'kA' gives A, 1000. */

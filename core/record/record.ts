@@ -11,8 +11,25 @@ import type { Verdict } from '../needs/need';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/gate';
 
-export type RecordLine = Line & { id: string; term: string; acknowledgedBy?: string; note?: string; overriddenBy?: string; reason?: string };
-export type RecordProof = { id: string; when: string; title: string; reading: number | null; leadOhms: number | null; net: number | null; unit: string; limits: string; verdict: ProofVerdict };
+export type RecordLine = Line & {
+  id: string;
+  term: string;
+  acknowledgedBy?: string;
+  note?: string;
+  overriddenBy?: string;
+  reason?: string;
+};
+export type RecordProof = {
+  id: string;
+  when: string;
+  title: string;
+  reading: number | null;
+  leadOhms: number | null;
+  net: number | null;
+  unit: string;
+  limits: string;
+  verdict: ProofVerdict;
+};
 
 export type RecordBody = {
   format: 'loyal-coil/swap-record';
@@ -35,7 +52,9 @@ export type RecordBody = {
 export function canonicalJson(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map((entry) => canonicalJson(entry ?? null)).join(',')}]`;
   if (value !== null && typeof value === 'object') {
-    const entries = Object.entries(value).filter(([, entry]) => entry !== undefined).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0));
+    const entries = Object.entries(value)
+      .filter(([, entry]) => entry !== undefined)
+      .sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0));
     return `{${entries.map(([key, entry]) => `${JSON.stringify(key)}:${canonicalJson(entry)}`).join(',')}}`;
   }
   return JSON.stringify(value);

@@ -38,5 +38,13 @@ export function nemaRatingRows(size: string): Record<string, number | 'none'>[] 
     joggingHp: found.jogging?.[i] ?? 'none',
     normalHpSinglePhase: volts === 230 ? (found.singlePhase?.[1] ?? 'none') : 'none',
   }));
-  return [{ volts: 115, normalHp: 'none', joggingHp: 'none', normalHpSinglePhase: found.singlePhase?.[0] ?? 'none' }, ...rows];
+  return [
+    {
+      volts: 115,
+      normalHp: 'none',
+      joggingHp: 'none',
+      normalHpSinglePhase: found.singlePhase?.[0] ?? 'none',
+    },
+    ...rows,
+  ];
 }

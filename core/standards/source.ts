@@ -5,7 +5,12 @@
  */
 export type Source = { document: string; clause: string; edition: string; fromMemory: boolean };
 
-const memory = (document: string, clause: string, edition: string): Source => ({ document, clause, edition, fromMemory: true });
+const memory = (document: string, clause: string, edition: string): Source => ({
+  document,
+  clause,
+  edition,
+  fromMemory: true,
+});
 
 export const sources = {
   motorCurrents3ph: memory('NFPA 70', 'table 430.250', '2023'),

@@ -17,8 +17,7 @@ const classes: readonly VoltageClass[] = [
 ];
 
 /** Returns the class of these volts, V, or undefined where none holds (400 V has none). */
-export const voltageClassOf = (volts: number): VoltageClass | undefined =>
-  classes.find(({ low, high }) => volts >= low && volts <= high);
+export const voltageClassOf = (volts: number): VoltageClass | undefined => classes.find(({ low, high }) => volts >= low && volts <= high);
 
 /** True where both are the same volts or stand in one class. Example: 460 and 480. */
 export function sameVoltageClass(a: number, b: number): boolean {

@@ -31,13 +31,19 @@ export function removedSpec(state: SwapState): PartSpec | null {
 /** Names of assumed marks, as need lines name their inputs. */
 export function assumedMarks(state: SwapState): Set<string> {
   const named = (['load', 'duty', 'supply'] as const).flatMap((section) =>
-    Object.entries(state[section]).filter(([, reading]) => reading.state === 'assumed' || reading.toConfirm).map(([id]) => `${section}.${id}`),
+    Object.entries(state[section])
+      .filter(([, reading]) => reading.state === 'assumed' || reading.toConfirm)
+      .map(([id]) => `${section}.${id}`),
   );
   return new Set(named);
 }
 
 /** Schools in force: the swap's choice over the site's over the default. */
-export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => ({ ...swapSchools, ...site, ...state.schools });
+export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => ({
+  ...swapSchools,
+  ...site,
+  ...state.schools,
+});
 
 /** Returns the case, without candidates. */
 export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
@@ -45,5 +51,13 @@ export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
   const plate = ampsInUse(marksOf(state.load), supply.systemVolts);
   const load = Object.fromEntries(Object.entries(plate).filter(([id]) => !forPeople.has(id)));
   const removed = removedSpec(state);
-  return { practice, family: state.family, supply, load: { ...load, kind: state.loadKind }, duty: marksOf(state.duty), removed: removed && { spec: removed }, candidates: [] };
+  return {
+    practice,
+    family: state.family,
+    supply,
+    load: { ...load, kind: state.loadKind },
+    duty: marksOf(state.duty),
+    removed: removed && { spec: removed },
+    candidates: [],
+  };
 }

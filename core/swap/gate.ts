@@ -9,7 +9,12 @@ import type { JudgedLine, JudgedPart } from '../matching/judge';
 import { openSafeSteps } from './make-safe';
 import type { Named, ProofEntry, SwapState } from './swap';
 
-export type Obstacle = { id: string; needId?: string; kind: 'safety' | 'override' | 'acknowledge' | 'proof' | 'safe' | 'choice'; text: string };
+export type Obstacle = {
+  id: string;
+  needId?: string;
+  kind: 'safety' | 'override' | 'acknowledge' | 'proof' | 'safe' | 'choice';
+  text: string;
+};
 
 export const LEAST_REASON = 8; // characters: a reason that says something
 
@@ -17,7 +22,8 @@ export const LEAST_REASON = 8; // characters: a reason that says something
 export const lineSignature = ({ verdict, have, limit }: JudgedLine): string => JSON.stringify([verdict, have, limit]);
 
 const byName = (entry: Named | undefined, line: JudgedLine) => Boolean(entry?.by?.trim()) && entry!.seen === lineSignature(line);
-const withReason = (entry: Named | undefined, line: JudgedLine) => byName(entry, line) && (entry!.reason ?? '').trim().length >= LEAST_REASON;
+const withReason = (entry: Named | undefined, line: JudgedLine) =>
+  byName(entry, line) && (entry!.reason ?? '').trim().length >= LEAST_REASON;
 
 /** What this line still asks for before its part may go in. */
 export function lineObstacle(line: JudgedLine, state: SwapState): Obstacle | undefined {
@@ -61,7 +67,11 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
 /** Everything that stands between a swap and its signature. */
 export function signObstacles(state: SwapState, part: JudgedPart | null, proofs: readonly Proof[], practice: Practice): Obstacle[] {
   if (!part || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
-  const safe = openSafeSteps(state, practice).map((step): Obstacle => ({ id: `safe-${step.id}`, kind: 'safe', text: `Make safe: ${step.title} is not confirmed.` }));
+  const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
+    id: `safe-${step.id}`,
+    kind: 'safe',
+    text: `Make safe: ${step.title} is not confirmed.`,
+  }));
   const proving = proofs.flatMap((proof): Obstacle[] => {
     const verdict = proofVerdict(proof, state.proofs[proof.id]);
     if (verdict === 'open') return [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} has not been proved.` }];

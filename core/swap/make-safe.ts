@@ -30,20 +30,59 @@ export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
   const controlDc = supply.controlKind?.value === 'dc';
   const steps = [
     step('permit', 'Site rules', 'The work is allowed by the site’s own rules, and whoever must know, knows.'),
-    step('isolate', `Isolate the ${volts}supply`, practice === 'IEC' ? 'Open the isolating device of this position, secure it against closing, hang the notice.' : 'Open the disconnect of this position, lock it and tag it.'),
+    step(
+      'isolate',
+      `Isolate the ${volts}supply`,
+      practice === 'IEC'
+        ? 'Open the isolating device of this position, secure it against closing, hang the notice.'
+        : 'Open the disconnect of this position, lock it and tag it.',
+    ),
   ];
-  if (present.secondSource) steps.push(step('second-source', 'Second source', 'Open and lock every other way in: generator, tie, back-up feeder.'));
-  if (present.controlElsewhere) steps.push(step('control-elsewhere', 'Control voltage from elsewhere', `Isolate the ${control ? `${q(control, 'V')} ` : ''}control supply at its own panel: A1 stays live when this panel is off.`));
-  else if (control !== undefined && control >= TOUCH_LIMIT_VOLTS) steps.push(step('control', 'Control circuit', `Isolate the ${q(control, 'V')} control supply as well; look for feedback through a second transformer.`));
-  if (present.battery || dc || controlDc) steps.push(step('battery', 'Battery or DC supply', 'Open both poles. A battery cannot be switched off: cover its terminals, and mind that DC arcs do not go out by themselves.'));
-  if (present.capacitors) steps.push(step('capacitors', 'Capacitors', 'Wait the marked time, discharge through a resistor, then prove dead across and to earth.'));
-  if (present.springs) steps.push(step('springs', 'Springs and raised loads', 'Let springs go by their own mechanism; lower or block what can fall or run.'));
+  if (present.secondSource)
+    steps.push(step('second-source', 'Second source', 'Open and lock every other way in: generator, tie, back-up feeder.'));
+  if (present.controlElsewhere)
+    steps.push(
+      step(
+        'control-elsewhere',
+        'Control voltage from elsewhere',
+        `Isolate the ${control ? `${q(control, 'V')} ` : ''}control supply at its own panel: A1 stays live when this panel is off.`,
+      ),
+    );
+  else if (control !== undefined && control >= TOUCH_LIMIT_VOLTS)
+    steps.push(
+      step(
+        'control',
+        'Control circuit',
+        `Isolate the ${q(control, 'V')} control supply as well; look for feedback through a second transformer.`,
+      ),
+    );
+  if (present.battery || dc || controlDc)
+    steps.push(
+      step(
+        'battery',
+        'Battery or DC supply',
+        'Open both poles. A battery cannot be switched off: cover its terminals, and mind that DC arcs do not go out by themselves.',
+      ),
+    );
+  if (present.capacitors)
+    steps.push(
+      step('capacitors', 'Capacitors', 'Wait the marked time, discharge through a resistor, then prove dead across and to earth.'),
+    );
+  if (present.springs)
+    steps.push(step('springs', 'Springs and raised loads', 'Let springs go by their own mechanism; lower or block what can fall or run.'));
   steps.push(
     step('prove-dead', 'Prove dead', 'Prove the tester, test every conductor to every other and to earth, prove the tester again.'),
-    step('earth', practice === 'IEC' ? 'Earth and cover' : 'Guard', practice === 'IEC' ? 'Earth and short-circuit where the site’s rules ask for it; cover live parts near by.' : 'Temporary grounds where the site’s rules ask for them; guard live parts near by.'),
+    step(
+      'earth',
+      practice === 'IEC' ? 'Earth and cover' : 'Guard',
+      practice === 'IEC'
+        ? 'Earth and short-circuit where the site’s rules ask for it; cover live parts near by.'
+        : 'Temporary grounds where the site’s rules ask for them; guard live parts near by.',
+    ),
   );
   return steps;
 }
 
 /** Steps that nobody has confirmed yet. */
-export const openSafeSteps = (state: SwapState, practice: Practice): SafeStep[] => safeSteps(state, practice).filter(({ id }) => !state.safe[id]);
+export const openSafeSteps = (state: SwapState, practice: Practice): SafeStep[] =>
+  safeSteps(state, practice).filter(({ id }) => !state.safe[id]);

@@ -36,11 +36,36 @@ export type SwapState = {
 };
 
 export const emptySwap = (family: string, loadKind: string): SwapState => ({
-  family, loadKind, load: {}, duty: {}, supply: {}, removed: {}, typed: {}, hazards: {}, safe: {}, schools: {},
-  choice: {}, acknowledged: {}, overrides: {}, proofs: {},
+  family,
+  loadKind,
+  load: {},
+  duty: {},
+  supply: {},
+  removed: {},
+  typed: {},
+  hazards: {},
+  safe: {},
+  schools: {},
+  choice: {},
+  acknowledged: {},
+  overrides: {},
+  proofs: {},
 });
 
-const sections = ['load', 'duty', 'supply', 'removed', 'typed', 'hazards', 'safe', 'schools', 'choice', 'acknowledged', 'overrides', 'proofs'] as const;
+const sections = [
+  'load',
+  'duty',
+  'supply',
+  'removed',
+  'typed',
+  'hazards',
+  'safe',
+  'schools',
+  'choice',
+  'acknowledged',
+  'overrides',
+  'proofs',
+] as const;
 export type Section = (typeof sections)[number];
 
 /** One change: 'load.codeLetter' and its new value; null takes the entry away. */
@@ -50,7 +75,13 @@ export type Change = { path: string; value: unknown };
 export function isPath(path: string): boolean {
   if (path === 'loadKind') return true;
   const dot = path.indexOf('.');
-  return dot > 0 && dot < path.length - 1 && path.length < 100 && !/__proto__|constructor|prototype/.test(path) && sections.includes(path.slice(0, dot) as Section);
+  return (
+    dot > 0 &&
+    dot < path.length - 1 &&
+    path.length < 100 &&
+    !/__proto__|constructor|prototype/.test(path) &&
+    sections.includes(path.slice(0, dot) as Section)
+  );
 }
 
 /** Returns a new state with the changes laid over it. Paths must have passed `isPath`. */
@@ -87,7 +118,9 @@ export function diffStates(from: SwapState, to: SwapState): Change[] {
 /** Changes that put another part under consideration: what was said and proved of the one before does not carry over. */
 export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
   { path: 'choice.part', value: choice },
-  ...(['acknowledged', 'overrides', 'proofs'] as const).flatMap((section) => Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null }))),
+  ...(['acknowledged', 'overrides', 'proofs'] as const).flatMap((section) =>
+    Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null })),
+  ),
 ];
 
 export type SitePractice = { practice: Practice; schools: Partial<Schools> };

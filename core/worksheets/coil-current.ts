@@ -19,9 +19,15 @@ export const coilCurrent: Worksheet = {
     numberInput('measuredAmps', 'Measured current', 'A', { above: 0, max: 100 }, 0.057, 'To compare with; may be left out.', true),
   ],
   compute: ({ readOhms, leadOhms, volts, kind, measuredAmps }) => {
-    if (kind === 'ac') return refuse('An AC coil’s resistance understates its impedance: V/R would be far too high. Measure the amps, or take inrush and sealed VA from the maker.');
+    if (kind === 'ac')
+      return refuse(
+        'An AC coil’s resistance understates its impedance: V/R would be far too high. Measure the amps, or take inrush and sealed VA from the maker.',
+      );
     const net = (readOhms as number) - (leadOhms as number);
-    if (!(net > 0)) return refuse(`The leads (${q(leadOhms as number, 'ohm')}) are not less than the reading (${q(readOhms as number, 'ohm')}). Measure both again.`);
+    if (!(net > 0))
+      return refuse(
+        `The leads (${q(leadOhms as number, 'ohm')}) are not less than the reading (${q(readOhms as number, 'ohm')}). Measure both again.`,
+      );
     const amps = (volts as number) / net;
     const share = (leadOhms as number) / (readOhms as number);
     const off = typeof measuredAmps === 'number' ? (amps / measuredAmps - 1) * 100 : null;
@@ -33,13 +39,26 @@ export const coilCurrent: Worksheet = {
         { name: 'leadPercent', label: 'Leads in the reading', value: share * 100, unit: '%' },
         ...(off === null ? [] : [{ name: 'offPercent', label: 'Prediction off by', value: off, unit: '%' }]),
       ],
-      [`${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm')}`, `${q(volts as number, 'V')} / ${q(net, 'ohm')} = ${q(amps, 'A')}`],
+      [
+        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm')}`,
+        `${q(volts as number, 'V')} / ${q(net, 'ohm')} = ${q(amps, 'A')}`,
+      ],
       share > LEADS_WORTH_TAKING_OFF ? ['The leads are more than 1 % of the reading: taking them off matters.'] : [],
     );
   },
   sources: ['ohmsLaw', 'commonPractice'],
   examples: [
-    { values: { readOhms: 60.3, leadOhms: 1.5, volts: 6, kind: 'dc', measuredAmps: 0.098 }, expect: { coilOhms: 58.8, amps: 0.102, leadPercent: 2.49, offPercent: 4.1 }, tolerance: 0.01, source: 'common practice' },
-    { values: { readOhms: 700, leadOhms: 0, volts: 24, kind: 'dc' }, expect: { amps: 0.0343, watts: 0.82 }, tolerance: 0.01, source: 'common practice' },
+    {
+      values: { readOhms: 60.3, leadOhms: 1.5, volts: 6, kind: 'dc', measuredAmps: 0.098 },
+      expect: { coilOhms: 58.8, amps: 0.102, leadPercent: 2.49, offPercent: 4.1 },
+      tolerance: 0.01,
+      source: 'common practice',
+    },
+    {
+      values: { readOhms: 700, leadOhms: 0, volts: 24, kind: 'dc' },
+      expect: { amps: 0.0343, watts: 0.82 },
+      tolerance: 0.01,
+      source: 'common practice',
+    },
   ],
 };

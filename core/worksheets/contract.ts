@@ -33,19 +33,36 @@ export type Worksheet = {
   compute: (values: WorksheetValues) => WorksheetResult;
   sources: readonly SourceId[];
   /** Worked examples: inputs, expected output by name, relative tolerance, source of the expectation. */
-  examples: readonly { values: WorksheetValues; expect: Record<string, number>; tolerance: number; source: string }[];
+  examples: readonly {
+    values: WorksheetValues;
+    expect: Record<string, number>;
+    tolerance: number;
+    source: string;
+  }[];
 };
 
 const checkNumber = (input: WorksheetInput) =>
   yup
     .mixed()
     .test('accepted', (value, context) => {
-      if (value === undefined || value === null || value === '') return input.optional === true || context.createError({ message: `${input.label} is missing; ${acceptedWords(input)} is accepted.` });
+      if (value === undefined || value === null || value === '')
+        return (
+          input.optional === true || context.createError({ message: `${input.label} is missing; ${acceptedWords(input)} is accepted.` })
+        );
       const holds =
         input.kind === 'word'
           ? typeof value === 'string' && input.words!.includes(value)
-          : typeof value === 'number' && Number.isFinite(value) && (input.above === undefined || value > input.above) && (input.min === undefined || value >= input.min) && (input.max === undefined || value <= input.max);
-      return holds || context.createError({ message: `${input.label} is ${JSON.stringify(value)}; accepted: ${acceptedWords(input)}.` });
+          : typeof value === 'number' &&
+            Number.isFinite(value) &&
+            (input.above === undefined || value > input.above) &&
+            (input.min === undefined || value >= input.min) &&
+            (input.max === undefined || value <= input.max);
+      return (
+        holds ||
+        context.createError({
+          message: `${input.label} is ${JSON.stringify(value)}; accepted: ${acceptedWords(input)}.`,
+        })
+      );
     })
     .meta({ field: input, required: !input.optional });
 
@@ -57,10 +74,43 @@ export const worksheetSchema = (sheet: Worksheet) =>
     .strict()
     .typeError('The inputs must be a JSON object.');
 
-export const numberInput = (name: string, label: string, unit: string, range: { above?: number; min?: number; max: number }, sample: number, meaning: string, optional = false): WorksheetInput => ({
-  name, label, kind: 'number', unit, ...range, sample, meaning, optional,
+export const numberInput = (
+  name: string,
+  label: string,
+  unit: string,
+  range: { above?: number; min?: number; max: number },
+  sample: number,
+  meaning: string,
+  optional = false,
+): WorksheetInput => ({
+  name,
+  label,
+  kind: 'number',
+  unit,
+  ...range,
+  sample,
+  meaning,
+  optional,
 });
-export const wordInput = (name: string, label: string, words: readonly string[], meaning: string): WorksheetInput => ({ name, label, kind: 'word', words, sample: words[0]!, meaning });
+export const wordInput = (name: string, label: string, words: readonly string[], meaning: string): WorksheetInput => ({
+  name,
+  label,
+  kind: 'word',
+  words,
+  sample: words[0]!,
+  meaning,
+});
 
-export const refuse = (refusal: string): WorksheetResult => ({ ok: false, refusal, outputs: [], steps: [], cautions: [] });
-export const answer = (outputs: WorksheetResult['outputs'], steps: string[], cautions: string[] = []): WorksheetResult => ({ ok: true, outputs, steps, cautions });
+export const refuse = (refusal: string): WorksheetResult => ({
+  ok: false,
+  refusal,
+  outputs: [],
+  steps: [],
+  cautions: [],
+});
+export const answer = (outputs: WorksheetResult['outputs'], steps: string[], cautions: string[] = []): WorksheetResult => ({
+  ok: true,
+  outputs,
+  steps,
+  cautions,
+});

@@ -18,7 +18,14 @@ export const controlRun: Worksheet = {
     numberInput('impedancePercent', 'Impedance', '%', { min: 0, max: 25 }, 6, 'Short-circuit impedance %Z.'),
     numberInput('loopOhms', 'Run', 'ohm', { min: 0, max: 1000 }, 1.4, 'Resistance of both conductors of the run.'),
     numberInput('inrushVA', 'Coil inrush', 'VA', { above: 0, max: 20000 }, 240, 'VA of the coil while pulling in.'),
-    numberInput('inrushPowerFactor', 'Inrush power factor', 'ratio', { above: 0, max: 1 }, 0.6, 'Power factor of the coil while pulling in, 0.4 to 0.8 is usual.'),
+    numberInput(
+      'inrushPowerFactor',
+      'Inrush power factor',
+      'ratio',
+      { above: 0, max: 1 },
+      0.6,
+      'Power factor of the coil while pulling in, 0.4 to 0.8 is usual.',
+    ),
   ],
   compute: (v) => {
     const volts = v.controlVolts as number;
@@ -37,13 +44,32 @@ export const controlRun: Worksheet = {
         { name: 'inrushAmps', label: 'Inrush current', value: amps, unit: 'A' },
         { name: 'marginPercent', label: 'Above 85 % by', value: (left - coilLimits.pickUp) * 100, unit: '%' },
       ],
-      [`Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA as number, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`, `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(reactance, 'ohm')}`, `Run: ${q(loop, 'ohm')}; together ${q(total, 'ohm')}, so ${q(amps, 'A')}`, `${q(amps, 'A')} x ${q(coil, 'ohm')} = ${q(left * volts, 'V')}, ${(left * 100).toFixed(1)} %`],
-      left < coilLimits.pickUp ? ['Less than 85 %: the coil may not pull in. Thicker or shorter run, a larger transformer, or an interposing relay.'] : [],
+      [
+        `Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA as number, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`,
+        `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(reactance, 'ohm')}`,
+        `Run: ${q(loop, 'ohm')}; together ${q(total, 'ohm')}, so ${q(amps, 'A')}`,
+        `${q(amps, 'A')} x ${q(coil, 'ohm')} = ${q(left * volts, 'V')}, ${(left * 100).toFixed(1)} %`,
+      ],
+      left < coilLimits.pickUp
+        ? ['Less than 85 %: the coil may not pull in. Thicker or shorter run, a larger transformer, or an interposing relay.']
+        : [],
     );
   },
   sources: ['coilLimits', 'ohmsLaw'],
   examples: [
     // By hand: coil 100 ohm resistive, run 10 ohm, no transformer impedance: 100/110.
-    { values: { controlVolts: 100, transformerVA: 1000, impedancePercent: 0, loopOhms: 10, inrushVA: 100, inrushPowerFactor: 1 }, expect: { percentLeft: 90.909 }, tolerance: 1e-4, source: 'by hand: 100 ohm and 10 ohm in series' },
+    {
+      values: {
+        controlVolts: 100,
+        transformerVA: 1000,
+        impedancePercent: 0,
+        loopOhms: 10,
+        inrushVA: 100,
+        inrushPowerFactor: 1,
+      },
+      expect: { percentLeft: 90.909 },
+      tolerance: 1e-4,
+      source: 'by hand: 100 ohm and 10 ohm in series',
+    },
   ],
 };

@@ -23,14 +23,31 @@ export const motorAmpsFromPower: Worksheet = {
     const amps = ((kilowatts as number) * 1000) / (root * (volts as number) * eta * cos);
     return answer(
       [{ name: 'amps', label: known ? 'Full-load current' : 'At least', value: amps, unit: 'A' }],
-      [`${q((kilowatts as number) * 1000, 'W')} / (${phases === '3' ? '√3 x ' : ''}${q(volts as number, 'V')} x ${eta} x ${cos}) = ${q(amps, 'A')}`],
+      [
+        `${q((kilowatts as number) * 1000, 'W')} / (${phases === '3' ? '√3 x ' : ''}${q(volts as number, 'V')} x ${eta} x ${cos}) = ${q(amps, 'A')}`,
+      ],
       known ? [] : ['Efficiency and power factor are not both given: this is a lower bound, the motor takes more. Do not choose by it.'],
     );
   },
   sources: ['commonPractice'],
   examples: [
-    { values: { kilowatts: 1.1, volts: 220, phases: '1' }, expect: { amps: 5 }, tolerance: 1e-9, source: 'common practice' },
-    { values: { kilowatts: 1.1, volts: 220, phases: '1', efficiency: 0.8, powerFactor: 0.8 }, expect: { amps: 7.81 }, tolerance: 0.005, source: 'common practice' },
-    { values: { kilowatts: 373, volts: 480, phases: '3' }, expect: { amps: 448.6 }, tolerance: 0.002, source: 'common practice' },
+    {
+      values: { kilowatts: 1.1, volts: 220, phases: '1' },
+      expect: { amps: 5 },
+      tolerance: 1e-9,
+      source: 'common practice',
+    },
+    {
+      values: { kilowatts: 1.1, volts: 220, phases: '1', efficiency: 0.8, powerFactor: 0.8 },
+      expect: { amps: 7.81 },
+      tolerance: 0.005,
+      source: 'common practice',
+    },
+    {
+      values: { kilowatts: 373, volts: 480, phases: '3' },
+      expect: { amps: 448.6 },
+      tolerance: 0.002,
+      source: 'common practice',
+    },
   ],
 };

@@ -19,15 +19,45 @@ export const motorFullLoadCurrent: Worksheet = {
   compute: ({ horsepower, volts, phases }) => {
     const three = phases === '3' ? 3 : 1;
     const column = voltageClassOf(volts as number)?.column;
-    if (!column) return refuse(`${q(volts as number, 'V')} is in none of the table’s classes (110-120, 200, 208, 220-240, 440-480, 550-600 V). Use kW with efficiency and power factor.`);
+    if (!column)
+      return refuse(
+        `${q(volts as number, 'V')} is in none of the table’s classes (110-120, 200, 208, 220-240, 440-480, 550-600 V). Use kW with efficiency and power factor.`,
+      );
     const amps = tableFullLoadAmps(horsepower as number, column, three);
-    if (amps === undefined) return refuse(`The table has no ${q(horsepower as number, 'hp')} at ${q(column, 'V')}, ${phases} phase. Its sizes are ${tableHorsepowers(three).map((hp) => Number(hp.toFixed(3))).join(', ')} hp.`);
-    return answer([{ name: 'fullLoadAmps', label: 'Full-load current', value: amps, unit: 'A' }], [`${q(volts as number, 'V')} belongs to the ${column} V column.`, `${q(horsepower as number, 'hp')}, ${phases} phase: ${q(amps, 'A')}.`], ['Table amps size the branch circuit; the plate’s amps set the overload.']);
+    if (amps === undefined)
+      return refuse(
+        `The table has no ${q(horsepower as number, 'hp')} at ${q(column, 'V')}, ${phases} phase. Its sizes are ${tableHorsepowers(three)
+          .map((hp) => Number(hp.toFixed(3)))
+          .join(', ')} hp.`,
+      );
+    return answer(
+      [{ name: 'fullLoadAmps', label: 'Full-load current', value: amps, unit: 'A' }],
+      [
+        `${q(volts as number, 'V')} belongs to the ${column} V column.`,
+        `${q(horsepower as number, 'hp')}, ${phases} phase: ${q(amps, 'A')}.`,
+      ],
+      ['Table amps size the branch circuit; the plate’s amps set the overload.'],
+    );
   },
   sources: ['motorCurrents3ph', 'motorCurrents1ph'],
   examples: [
-    { values: { horsepower: 10, volts: 230, phases: '3' }, expect: { fullLoadAmps: 28 }, tolerance: 0, source: 'NFPA 70 table 430.250, from memory' },
-    { values: { horsepower: 500, volts: 460, phases: '3' }, expect: { fullLoadAmps: 590 }, tolerance: 0, source: 'NFPA 70 table 430.250, from memory' },
-    { values: { horsepower: 5, volts: 240, phases: '1' }, expect: { fullLoadAmps: 28 }, tolerance: 0, source: 'NFPA 70 table 430.248, from memory' },
+    {
+      values: { horsepower: 10, volts: 230, phases: '3' },
+      expect: { fullLoadAmps: 28 },
+      tolerance: 0,
+      source: 'NFPA 70 table 430.250, from memory',
+    },
+    {
+      values: { horsepower: 500, volts: 460, phases: '3' },
+      expect: { fullLoadAmps: 590 },
+      tolerance: 0,
+      source: 'NFPA 70 table 430.250, from memory',
+    },
+    {
+      values: { horsepower: 5, volts: 240, phases: '1' },
+      expect: { fullLoadAmps: 28 },
+      tolerance: 0,
+      source: 'NFPA 70 table 430.248, from memory',
+    },
   ],
 };

@@ -11,7 +11,14 @@ import { supplyUnbalance } from './supply-unbalance';
 
 /** All worksheets, sorted by id. */
 export const worksheets: readonly Worksheet[] = Object.freeze([
-  coilCurrent, contactHeadroom, controlRun, electricalLife, lockedRotorAmpsSheet, motorAmpsFromPower, motorFullLoadCurrent, supplyUnbalance,
+  coilCurrent,
+  contactHeadroom,
+  controlRun,
+  electricalLife,
+  lockedRotorAmpsSheet,
+  motorAmpsFromPower,
+  motorFullLoadCurrent,
+  supplyUnbalance,
 ]);
 
 for (const [i, sheet] of worksheets.entries())

@@ -6,7 +6,13 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { answer, numberInput, type Worksheet } from './contract';
 
-const derating = [[1, 1], [2, 0.95], [3, 0.88], [4, 0.82], [5, 0.75]] as const;
+const derating = [
+  [1, 1],
+  [2, 0.95],
+  [3, 0.88],
+  [4, 0.82],
+  [5, 0.75],
+] as const;
 
 /** Share of rated power left at this unbalance, percent; undefined above 5 %. */
 export function deratingFactor(percent: number): number | undefined {
@@ -38,12 +44,25 @@ export const supplyUnbalance: Worksheet = {
         { name: 'deratingFactor', label: 'Power left', value: factor ?? null, unit: '' },
         { name: 'meanVolts', label: 'Mean', value: mean, unit: 'V' },
       ],
-      [`Mean ${q(mean, 'V')}, largest deviation ${q(deviation, 'V')}`, `100 x ${q(deviation, 'V')} / ${q(mean, 'V')} = ${percent.toFixed(2)} %`, factor === undefined ? 'Above 5 % there is no factor.' : `Factor ${factor.toFixed(2)}`],
-      percent > 5 ? ['Above 5 % a motor should not run: find the cause.'] : percent > 1 ? ['Above 1 % the motor must not give its full power.'] : [],
+      [
+        `Mean ${q(mean, 'V')}, largest deviation ${q(deviation, 'V')}`,
+        `100 x ${q(deviation, 'V')} / ${q(mean, 'V')} = ${percent.toFixed(2)} %`,
+        factor === undefined ? 'Above 5 % there is no factor.' : `Factor ${factor.toFixed(2)}`,
+      ],
+      percent > 5
+        ? ['Above 5 % a motor should not run: find the cause.']
+        : percent > 1
+          ? ['Above 1 % the motor must not give its full power.']
+          : [],
     );
   },
   sources: ['unbalance'],
   examples: [
-    { values: { volts12: 460, volts23: 467, volts31: 450 }, expect: { unbalancePercent: 1.96, meanVolts: 459 }, tolerance: 0.002, source: 'NEMA MG 1 14.36, from memory' },
+    {
+      values: { volts12: 460, volts23: 467, volts31: 450 },
+      expect: { unbalancePercent: 1.96, meanVolts: 459 },
+      tolerance: 0.002,
+      source: 'NEMA MG 1 14.36, from memory',
+    },
   ],
 };

@@ -19,8 +19,14 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
     const parts = demoContactors();
     const byId = new Map(parts.map((part) => [part.id, part]));
     const rows = parts.map((part) => ({
-      id: part.id, family: part.family, maker: part.maker, name: part.name, footprint: part.footprint, coil_exchangeable: part.coilExchangeable,
-      raw: json(part.raw), spec: json(contactors.canonical(part.raw)),
+      id: part.id,
+      family: part.family,
+      maker: part.maker,
+      name: part.name,
+      footprint: part.footprint,
+      coil_exchangeable: part.coilExchangeable,
+      raw: json(part.raw),
+      spec: json(contactors.canonical(part.raw)),
     }));
     await trx.batchInsert('parts', rows, 400);
 
@@ -29,24 +35,71 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       const part = position.device ? byId.get(position.device) : undefined;
       if (position.device && !part) throw new Error(`Demo position ${id} names a part '${position.device}' that the catalogue lacks.`);
       const removed = part ? { ...readingsOfSpec(part.name, part.raw), ...position.wear } : {};
-      const readings = { load: position.load ?? {}, duty: position.duty ?? {}, supply: { ...panel.supply, ...position.supply }, removed };
+      const readings = {
+        load: position.load ?? {},
+        duty: position.duty ?? {},
+        supply: { ...panel.supply, ...position.supply },
+        removed,
+      };
       const fitted = position.fittedYearsAgo === undefined ? null : new Date(now.getTime() - position.fittedYearsAgo * 12 * MONTH_MS);
       await trx('positions').insert({
-        id, panel_id: panel.id, tag: position.tag, function: position.function, family: position.family, rating: position.rating, rail: position.rail, slot,
-        load_kind: position.loadKind ?? null, readings: json(readings), hazards: json(position.hazards ?? {}), device_name: part?.name ?? position.deviceName ?? '', footprint: part?.footprint ?? null, fitted_on: fitted,
+        id,
+        panel_id: panel.id,
+        tag: position.tag,
+        function: position.function,
+        family: position.family,
+        rating: position.rating,
+        rail: position.rail,
+        slot,
+        load_kind: position.loadKind ?? null,
+        readings: json(readings),
+        hazards: json(position.hazards ?? {}),
+        device_name: part?.name ?? position.deviceName ?? '',
+        footprint: part?.footprint ?? null,
+        fitted_on: fitted,
       });
-      const events = (position.events ?? []).map((event) => ({ position_id: id, at: new Date(now.getTime() - event.monthsAgo * MONTH_MS), kind: event.kind, text: event.text }));
+      const events = (position.events ?? []).map((event) => ({
+        position_id: id,
+        at: new Date(now.getTime() - event.monthsAgo * MONTH_MS),
+        kind: event.kind,
+        text: event.text,
+      }));
       if (events.length > 0) await trx('events').insert(events);
       if (position.openSwap) {
-        const state: SwapState = { ...emptySwap(position.family, position.loadKind!), ...readings, hazards: position.hazards ?? {} };
-        await trx('swaps').insert({ id: randomUUID(), position_id: id, status: 'open', version: 1, state: json(state), opened_at: now });
+        const state: SwapState = {
+          ...emptySwap(position.family, position.loadKind!),
+          ...readings,
+          hazards: position.hazards ?? {},
+        };
+        await trx('swaps').insert({
+          id: randomUUID(),
+          position_id: id,
+          status: 'open',
+          version: 1,
+          state: json(state),
+          opened_at: now,
+        });
       }
     };
     for (const [siteSort, site] of demoSites.entries()) {
-      await trx('sites').insert({ id: site.id, name: site.name, practice: site.practice, time_zone: site.timeZone, schools: '{}', sort: siteSort });
+      await trx('sites').insert({
+        id: site.id,
+        name: site.name,
+        practice: site.practice,
+        time_zone: site.timeZone,
+        schools: '{}',
+        sort: siteSort,
+      });
       for (const [panelSort, panel] of site.panels.entries()) {
         const rails = 1 + Math.max(...panel.positions.map((position) => position.rail));
-        await trx('panels').insert({ id: panel.id, site_id: site.id, name: panel.name, note: panel.note, rails, sort: siteSort * 100 + panelSort });
+        await trx('panels').insert({
+          id: panel.id,
+          site_id: site.id,
+          name: panel.name,
+          note: panel.note,
+          rails,
+          sort: siteSort * 100 + panelSort,
+        });
         for (const [slot, position] of panel.positions.entries()) await addPosition(panel, position, slot);
       }
       await trx('stock').insert(site.stock.map(([part_id, place, quantity]) => ({ site_id: site.id, part_id, place, quantity })));

@@ -2,12 +2,17 @@
 import type { PartSpec } from '../../core/case/case';
 import type { Reading, Readings, ReadingValue } from '../../core/readings/reading';
 
-export const read = (value: ReadingValue, asPrinted?: string): Reading => ({ state: 'read', value, ...(asPrinted ? { asPrinted } : {}) });
+export const read = (value: ReadingValue, asPrinted?: string): Reading => ({
+  state: 'read',
+  value,
+  ...(asPrinted ? { asPrinted } : {}),
+});
 export const worn: Reading = { state: 'unreadable' };
 export const assumed = (value: ReadingValue): Reading => ({ state: 'assumed', value });
 export const measured = (value: ReadingValue, from: string): Reading => ({ state: 'measured', value, from });
 
-export const allRead = (marks: Record<string, ReadingValue>): Readings => Object.fromEntries(Object.entries(marks).map(([id, value]) => [id, read(value)]));
+export const allRead = (marks: Record<string, ReadingValue>): Readings =>
+  Object.fromEntries(Object.entries(marks).map(([id, value]) => [id, read(value)]));
 
 /** Readings of a part from its spec: no such mark becomes absent. */
 export function readingsOfSpec(name: string, spec: PartSpec): Readings {

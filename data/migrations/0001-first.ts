@@ -87,5 +87,6 @@ export async function up(knex: Knex): Promise<void> {
 }
 
 export async function down(knex: Knex): Promise<void> {
-  for (const table of ['catalogue_version', 'records', 'swaps', 'events', 'stock', 'positions', 'parts', 'panels', 'sites']) await knex.schema.dropTable(table);
+  for (const table of ['catalogue_version', 'records', 'swaps', 'events', 'stock', 'positions', 'parts', 'panels', 'sites'])
+    await knex.schema.dropTable(table);
 }

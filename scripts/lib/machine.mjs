@@ -93,16 +93,13 @@ const sourceFolders = ['app', 'core', 'data', 'services', 'ui', 'workers', 'publ
 export function sourceHash() {
   const hash = createHash('sha256');
   const walk = (folder) => {
-    for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) =>
-      a.name.localeCompare(b.name),
-    )) {
+    for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => a.name.localeCompare(b.name))) {
       const full = path.join(folder, entry.name);
       if (entry.isDirectory()) walk(full);
       else if (!/\.test\.tsx?$/.test(entry.name)) hash.update(full).update(readFileSync(full));
     }
   };
-  for (const folder of sourceFolders)
-    if (existsSync(path.join(root, folder))) walk(path.join(root, folder));
+  for (const folder of sourceFolders) if (existsSync(path.join(root, folder))) walk(path.join(root, folder));
   for (const file of ['next.config.ts', 'package-lock.json']) hash.update(readFileSync(path.join(root, file)));
   return hash.digest('hex');
 }

@@ -36,8 +36,7 @@ export function cluster(folder) {
     home = path.join(folder.startsWith(tmpdir()) ? tmpdir() : '/var/tmp', `loyal-coil-${name}`);
   }
   const data = path.join(home, 'data');
-  const pg = (program, args, options = {}) =>
-    spawnSync(path.join(bin, program), args, { ...user, cwd: '/', encoding: 'utf8', ...options });
+  const pg = (program, args, options = {}) => spawnSync(path.join(bin, program), args, { ...user, cwd: '/', encoding: 'utf8', ...options });
 
   const runningPort = () => {
     if (pg('pg_ctl', ['-D', data, 'status']).status !== 0) return undefined;
@@ -76,8 +75,7 @@ export function cluster(folder) {
 
   /** Makes the database when it is not there. */
   function ensureDatabase(port, database = 'loyal_coil') {
-    const psql = (sql) =>
-      pg('psql', ['-h', '127.0.0.1', '-p', String(port), '-U', 'loyal', '-d', 'postgres', '-tAc', sql]);
+    const psql = (sql) => pg('psql', ['-h', '127.0.0.1', '-p', String(port), '-U', 'loyal', '-d', 'postgres', '-tAc', sql]);
     if (psql(`select 1 from pg_database where datname='${database}'`).stdout.trim() !== '1') {
       const made = psql(`create database ${database}`);
       if (made.status !== 0) fail(`The database could not be made: ${made.stderr}`);

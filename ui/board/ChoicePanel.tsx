@@ -6,9 +6,26 @@ import { LEAST_REASON, lineSignature, partObstacles, type Obstacle } from '@/cor
 import type { Change, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 
-const asks: Record<Obstacle['kind'], string> = { safety: 'Cannot go in', override: 'Override by name, with a reason', acknowledge: 'Looked at by name', proof: '', safe: '', choice: '' };
+const asks: Record<Obstacle['kind'], string> = {
+  safety: 'Cannot go in',
+  override: 'Override by name, with a reason',
+  acknowledge: 'Looked at by name',
+  proof: '',
+  safe: '',
+  choice: '',
+};
 
-function ObstacleRow({ obstacle, part, name, onChange }: { obstacle: Obstacle; part: JudgedPart; name: string; onChange: (changes: Change[]) => void }) {
+function ObstacleRow({
+  obstacle,
+  part,
+  name,
+  onChange,
+}: {
+  obstacle: Obstacle;
+  part: JudgedPart;
+  name: string;
+  onChange: (changes: Change[]) => void;
+}) {
   const [reason, setReason] = useState('');
   const line = part.lines.find((one) => one.need.id === obstacle.needId)!;
   const needsReason = obstacle.kind === 'override' || line.verdict === 'not-known';
@@ -16,11 +33,39 @@ function ObstacleRow({ obstacle, part, name, onChange }: { obstacle: Obstacle; p
   const section = obstacle.kind === 'override' ? 'overrides' : 'acknowledged';
   return (
     <div className={`say ${line.verdict}`} style={{ display: 'grid', gap: 6 }}>
-      <p style={{ display: 'flex', gap: 8 }}><VerdictMark verdict={line.verdict} /> <span>{obstacle.text}</span></p>
+      <p style={{ display: 'flex', gap: 8 }}>
+        <VerdictMark verdict={line.verdict} /> <span>{obstacle.text}</span>
+      </p>
       {obstacle.kind !== 'safety' && (
         <div className="row-flex">
-          {needsReason && <input className="text-in wide" style={{ maxWidth: 420 }} aria-label={`Reason for: ${obstacle.text.slice(0, 80)}`} placeholder={obstacle.kind === 'override' ? 'why it may go in all the same' : 'what was done to find out, and why it may go in'} value={reason} maxLength={500} onChange={(event) => setReason(event.target.value)} />}
-          <button type="button" className="quiet" disabled={!ready} onClick={() => onChange([{ path: `${section}.${obstacle.needId}`, value: { by: name.trim(), reason: reason.trim(), seen: lineSignature(line) } }])}>{asks[obstacle.kind]}</button>
+          {needsReason && (
+            <input
+              className="text-in wide"
+              style={{ maxWidth: 420 }}
+              aria-label={`Reason for: ${obstacle.text.slice(0, 80)}`}
+              placeholder={
+                obstacle.kind === 'override' ? 'why it may go in all the same' : 'what was done to find out, and why it may go in'
+              }
+              value={reason}
+              maxLength={500}
+              onChange={(event) => setReason(event.target.value)}
+            />
+          )}
+          <button
+            type="button"
+            className="quiet"
+            disabled={!ready}
+            onClick={() =>
+              onChange([
+                {
+                  path: `${section}.${obstacle.needId}`,
+                  value: { by: name.trim(), reason: reason.trim(), seen: lineSignature(line) },
+                },
+              ])
+            }
+          >
+            {asks[obstacle.kind]}
+          </button>
         </div>
       )}
     </div>
@@ -28,7 +73,21 @@ function ObstacleRow({ obstacle, part, name, onChange }: { obstacle: Obstacle; p
 }
 
 /** What the part under consideration still asks for before it may be taken. */
-export function ChoicePanel({ title, part, state, name, onName, onChange }: { title: string; part: JudgedPart; state: SwapState; name: string; onName: (name: string) => void; onChange: (changes: Change[]) => void }) {
+export function ChoicePanel({
+  title,
+  part,
+  state,
+  name,
+  onName,
+  onChange,
+}: {
+  title: string;
+  part: JudgedPart;
+  state: SwapState;
+  name: string;
+  onName: (name: string) => void;
+  onChange: (changes: Change[]) => void;
+}) {
   const obstacles = partObstacles(part, state);
   const safety = obstacles.filter(({ kind }) => kind === 'safety');
   if (obstacles.length === 0) return <p className="say fits">{title} holds, and everything it asks for has been said. It can be taken.</p>;
@@ -39,10 +98,19 @@ export function ChoicePanel({ title, part, state, name, onName, onChange }: { ti
       {safety.length === 0 && (
         <label className="row-flex">
           <span>Your name</span>
-          <input className="text-in" style={{ width: 200, fontFamily: 'var(--sans)' }} value={name} maxLength={80} onChange={(event) => onName(event.target.value)} autoComplete="name" />
+          <input
+            className="text-in"
+            style={{ width: 200, fontFamily: 'var(--sans)' }}
+            value={name}
+            maxLength={80}
+            onChange={(event) => onName(event.target.value)}
+            autoComplete="name"
+          />
         </label>
       )}
-      {(safety.length > 0 ? safety : obstacles).map((obstacle) => <ObstacleRow key={`${obstacle.id}-${title}`} obstacle={obstacle} part={part} name={name} onChange={onChange} />)}
+      {(safety.length > 0 ? safety : obstacles).map((obstacle) => (
+        <ObstacleRow key={`${obstacle.id}-${title}`} obstacle={obstacle} part={part} name={name} onChange={onChange} />
+      ))}
     </section>
   );
 }

@@ -12,11 +12,24 @@ import { groupOrder, groupWords } from '../swap/derived';
 export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart };
 export type Removed = { name: string; part: JudgedPart } | null;
 
-const signs: Record<string, string> = { '>=': '≥ ', '<=': '≤ ', '=': '', includes: '', within: '', 'one-of': '' };
-const figureOf = (line: JudgedLine) => (line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : formatValue(line.have, line.unit, 'down'));
+const signs: Record<string, string> = {
+  '>=': '≥ ',
+  '<=': '≤ ',
+  '=': '',
+  includes: '',
+  within: '',
+  'one-of': '',
+};
+const figureOf = (line: JudgedLine) =>
+  line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : formatValue(line.have, line.unit, 'down');
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {
-  if (!line) return <span className="muted" aria-label="not asked">–</span>;
+  if (!line)
+    return (
+      <span className="muted" aria-label="not asked">
+        –
+      </span>
+    );
   return (
     <button type="button" className="cell" tabIndex={-1} onClick={onPick} aria-label={`${verdictWords[line.verdict]}, ${figureOf(line)}`}>
       <VerdictMark verdict={line.verdict} />
@@ -26,16 +39,42 @@ function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => vo
 }
 
 /** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
-export function FitBoard({ needs, removed, columns, chosen, practice, onChoose, onCell }: { needs: Need[]; removed: Removed; columns: Column[]; chosen?: string; practice: Practice; onChoose: (key: string) => void; onCell: (line: JudgedLine, name: string) => void }) {
+export function FitBoard({
+  needs,
+  removed,
+  columns,
+  chosen,
+  practice,
+  onChoose,
+  onCell,
+}: {
+  needs: Need[];
+  removed: Removed;
+  columns: Column[];
+  chosen?: string;
+  practice: Practice;
+  onChoose: (key: string) => void;
+  onCell: (line: JudgedLine, name: string) => void;
+}) {
   const table = useRef<HTMLTableElement>(null);
-  const carried = (need: Need) => [...columns.map((column) => column.part), ...(removed ? [removed.part] : [])].some((part) => part.lines.some((line) => line.need.id === need.id));
+  const carried = (need: Need) =>
+    [...columns.map((column) => column.part), ...(removed ? [removed.part] : [])].some((part) =>
+      part.lines.some((line) => line.need.id === need.id),
+    );
   const shown = needs.filter(carried);
   const lineOf = (part: JudgedPart, id: string) => part.lines.find((line) => line.need.id === id);
   const move = (event: KeyboardEvent) => {
-    const steps: Record<string, [number, number]> = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] };
+    const steps: Record<string, [number, number]> = {
+      ArrowRight: [0, 1],
+      ArrowLeft: [0, -1],
+      ArrowDown: [1, 0],
+      ArrowUp: [-1, 0],
+    };
     const step = steps[event.key];
     if (!step || !table.current) return;
-    const grid = [...table.current.querySelectorAll('tr')].map((row) => [...row.querySelectorAll<HTMLElement>('button')]).filter((row) => row.length > 0);
+    const grid = [...table.current.querySelectorAll('tr')]
+      .map((row) => [...row.querySelectorAll<HTMLElement>('button')])
+      .filter((row) => row.length > 0);
     const y = grid.findIndex((row) => row.includes(document.activeElement as HTMLElement));
     const x = grid[y]?.indexOf(document.activeElement as HTMLElement) ?? -1;
     // The head row has no button over the removed part, so its columns stand one to the left.
@@ -53,7 +92,9 @@ export function FitBoard({ needs, removed, columns, chosen, practice, onChoose, 
       <table className="board" ref={table} onKeyDown={move}>
         <thead>
           <tr>
-            <th className="need-name" scope="col"><span className="visually-hidden">Need</span></th>
+            <th className="need-name" scope="col">
+              <span className="visually-hidden">Need</span>
+            </th>
             {removed && (
               <th className="came-out" scope="col">
                 <small>Came out</small>
@@ -64,8 +105,13 @@ export function FitBoard({ needs, removed, columns, chosen, practice, onChoose, 
             {columns.map((column) => (
               <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
                 <small>{column.where}</small>
-                <button type="button" className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>{column.name}</button>
-                <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}><VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}{column.note ? ` · ${column.note}` : ''}</small>
+                <button type="button" className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
+                  {column.name}
+                </button>
+                <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
+                  <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
+                  {column.note ? ` · ${column.note}` : ''}
+                </small>
               </th>
             ))}
           </tr>
@@ -76,19 +122,39 @@ export function FitBoard({ needs, removed, columns, chosen, practice, onChoose, 
             if (own.length === 0) return null;
             return (
               <Fragment key={group}>
-                <tr className="group"><th colSpan={2 + columns.length} scope="colgroup" className="label">{groupWords[group]}</th></tr>
+                <tr className="group">
+                  <th colSpan={2 + columns.length} scope="colgroup" className="label">
+                    {groupWords[group]}
+                  </th>
+                </tr>
                 {own.map((need) => {
                   const way = need.ways[0];
                   return (
                     <tr key={need.id}>
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
-                        <span className="limit">{way.limit === null ? 'not known' : `${signs[way.relation]}${formatValue(way.limit, way.unit, 'up')}`}</span>
+                        <span className="limit">
+                          {way.limit === null ? 'not known' : `${signs[way.relation]}${formatValue(way.limit, way.unit, 'up')}`}
+                        </span>
                       </th>
-                      {removed && <td className="came-out"><Cell line={lineOf(removed.part, need.id)} onPick={() => { const line = lineOf(removed.part, need.id); if (line) onCell(line, removed.name); }} /></td>}
+                      {removed && (
+                        <td className="came-out">
+                          <Cell
+                            line={lineOf(removed.part, need.id)}
+                            onPick={() => {
+                              const line = lineOf(removed.part, need.id);
+                              if (line) onCell(line, removed.name);
+                            }}
+                          />
+                        </td>
+                      )}
                       {columns.map((column) => {
                         const line = lineOf(column.part, need.id);
-                        return <td key={column.key} className={column.key === chosen ? 'chosen' : ''}><Cell line={line} onPick={() => line && onCell(line, column.name)} /></td>;
+                        return (
+                          <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
+                            <Cell line={line} onPick={() => line && onCell(line, column.name)} />
+                          </td>
+                        );
                       })}
                     </tr>
                   );

@@ -28,18 +28,62 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
         <div style={{ flex: 1, height: 26, minWidth: 80 }} aria-hidden="true">
           {colors.length > 0 && (
             <Bar
-              data={{ labels: [''], datasets: falls.map((fall, i) => ({ label: fall.label, data: [fall.count], backgroundColor: colors[i % colors.length] })) }}
-              options={{ indexAxis: 'y', responsive: true, maintainAspectRatio: false, animation: false, scales: { x: { stacked: true, display: false, max: total }, y: { stacked: true, display: false } }, plugins: { legend: { display: false }, tooltip: { enabled: true, position: 'nearest' } } }}
+              data={{
+                labels: [''],
+                datasets: falls.map((fall, i) => ({
+                  label: fall.label,
+                  data: [fall.count],
+                  backgroundColor: colors[i % colors.length],
+                })),
+              }}
+              options={{
+                indexAxis: 'y',
+                responsive: true,
+                maintainAspectRatio: false,
+                animation: false,
+                scales: {
+                  x: { stacked: true, display: false, max: total },
+                  y: { stacked: true, display: false },
+                },
+                plugins: { legend: { display: false }, tooltip: { enabled: true, position: 'nearest' } },
+              }}
             />
           )}
         </div>
-        <button type="button" className="plain" style={{ minHeight: 44, textDecoration: 'underline', whiteSpace: 'nowrap' }} aria-expanded={table} onClick={onTable}>{table ? 'Hide the table' : 'Show the table'}</button>
+        <button
+          type="button"
+          className="plain"
+          style={{ minHeight: 44, textDecoration: 'underline', whiteSpace: 'nowrap' }}
+          aria-expanded={table}
+          onClick={onTable}
+        >
+          {table ? 'Hide the table' : 'Show the table'}
+        </button>
       </div>
-      <p className="muted" style={{ fontSize: 12.5 }}>{falls.slice(0, 6).map((fall) => `${fall.label.toLowerCase()} ${fall.count}`).join(' · ')}</p>
+      <p className="muted" style={{ fontSize: 12.5 }}>
+        {falls
+          .slice(0, 6)
+          .map((fall) => `${fall.label.toLowerCase()} ${fall.count}`)
+          .join(' · ')}
+      </p>
       {table && (
         <table className="plain sheet">
-          <thead><tr><th scope="col">First line that failed</th><th scope="col">Parts</th><th scope="col">Share of {judged}</th></tr></thead>
-          <tbody>{falls.map((fall) => <tr key={fall.label}><td>{fall.label}</td><td className="figure">{fall.count}</td><td className="figure">{((100 * fall.count) / judged).toFixed(1)} %</td></tr>)}</tbody>
+          <thead>
+            <tr>
+              <th scope="col">First line that failed</th>
+              <th scope="col">Parts</th>
+              <th scope="col">Share of {judged}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {falls.map((fall) => (
+              <tr key={fall.label}>
+                <td>{fall.label}</td>
+                <td className="figure">{fall.count}</td>
+                <td className="figure">{((100 * fall.count) / judged).toFixed(1)} %</td>
+              </tr>
+            ))}
+          </tbody>
         </table>
       )}
     </section>

@@ -1,6 +1,11 @@
 import type { Verdict } from '@/core/needs/need';
 
-const words: Record<Verdict, string> = { fits: 'fits', check: 'check', fails: 'fails', 'not-known': 'not known' };
+const words: Record<Verdict, string> = {
+  fits: 'fits',
+  check: 'check',
+  fails: 'fails',
+  'not-known': 'not known',
+};
 
 /** The four shapes, the same everywhere: disc with tick, triangle, square with cross, dashed ring. Never colour alone. */
 export function VerdictMark({ verdict, size = 18 }: { verdict: Verdict; size?: number }) {

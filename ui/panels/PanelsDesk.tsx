@@ -5,14 +5,30 @@ import { VerdictMark } from '../marks/VerdictMark';
 
 export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'repeat-failure';
 export type Tile = {
-  id: string; tag: string; function: string; family: string; rating: string; rail: number; states: TileState[]; onTheBench: boolean;
-  deviceName: string; fittedOn: string | null; load: string; wrong: string[]; swapId: string | null;
+  id: string;
+  tag: string;
+  function: string;
+  family: string;
+  rating: string;
+  rail: number;
+  states: TileState[];
+  onTheBench: boolean;
+  deviceName: string;
+  fittedOn: string | null;
+  load: string;
+  wrong: string[];
+  swapId: string | null;
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };
 export type Panel = { id: string; name: string; note: string; rails: number; positions: Tile[] };
 export type Site = { id: string; name: string; practice: string; timeZone: string; panels: Panel[] };
 
-const stateWords: Record<TileState, string> = { healthy: 'healthy', 'swap-open': 'swap open', 'wrong-part': 'wrong part fitted', 'repeat-failure': 'repeat failure' };
+const stateWords: Record<TileState, string> = {
+  healthy: 'healthy',
+  'swap-open': 'swap open',
+  'wrong-part': 'wrong part fitted',
+  'repeat-failure': 'repeat failure',
+};
 
 function StateMarks({ states }: { states: TileState[] }) {
   return (
@@ -33,11 +49,21 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
           <div key={rail}>
             <div className="rail">
               {tiles.map((tile) => (
-                <button key={tile.id} type="button" className={`tile ${tile.states.join(' ')}`} aria-pressed={tile.id === chosen} onClick={() => onChoose(tile.id)} aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`} style={{ minWidth: tile.family === 'contactor' ? 92 : 74 }}>
+                <button
+                  key={tile.id}
+                  type="button"
+                  className={`tile ${tile.states.join(' ')}`}
+                  aria-pressed={tile.id === chosen}
+                  onClick={() => onChoose(tile.id)}
+                  aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`}
+                  style={{ minWidth: tile.family === 'contactor' ? 92 : 74 }}
+                >
                   <StateMarks states={tile.states} />
                   <span className="tag">{tile.tag}</span>
                   <span className="fn">{tile.function}</span>
-                  <span className="fn" style={{ fontSize: 10.5 }}>{tile.family.replace('-', ' ')}</span>
+                  <span className="fn" style={{ fontSize: 10.5 }}>
+                    {tile.family.replace('-', ' ')}
+                  </span>
                   <span className="rating">{tile.rating}</span>
                 </button>
               ))}
@@ -50,14 +76,29 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
   );
 }
 
-const day = (iso: string, timeZone: string) => new Intl.DateTimeFormat('en-GB', { day: '2-digit', month: 'short', year: '2-digit', timeZone }).format(new Date(iso));
+const day = (iso: string, timeZone: string) =>
+  new Intl.DateTimeFormat('en-GB', { day: '2-digit', month: 'short', year: '2-digit', timeZone }).format(new Date(iso));
 
-function PositionCard({ tile, site, onStart, starting, fault }: { tile: Tile; site: Site; onStart: (id: string) => void; starting: boolean; fault?: string }) {
+function PositionCard({
+  tile,
+  site,
+  onStart,
+  starting,
+  fault,
+}: {
+  tile: Tile;
+  site: Site;
+  onStart: (id: string) => void;
+  starting: boolean;
+  fault?: string;
+}) {
   const repeat = tile.states.includes('repeat-failure');
   return (
     <>
       <div>
-        <p className="label">{tile.tag} · {tile.family.replace('-', ' ')}</p>
+        <p className="label">
+          {tile.tag} · {tile.family.replace('-', ' ')}
+        </p>
         <h2 style={{ margin: '4px 0' }}>{tile.function[0]!.toUpperCase() + tile.function.slice(1)}</h2>
         <p className="muted">
           {tile.deviceName}
@@ -67,7 +108,9 @@ function PositionCard({ tile, site, onStart, starting, fault }: { tile: Tile; si
       </div>
       {tile.wrong.length > 0 && (
         <div className="say fails">
-          <p><b>Wrong part fitted.</b></p>
+          <p>
+            <b>Wrong part fitted.</b>
+          </p>
           {tile.wrong.slice(0, 3).map((text) => (
             <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
           ))}
@@ -76,7 +119,9 @@ function PositionCard({ tile, site, onStart, starting, fault }: { tile: Tile; si
       )}
       {tile.history.length > 0 && (
         <div>
-          <p className="label" style={{ marginBottom: 6 }}>History</p>
+          <p className="label" style={{ marginBottom: 6 }}>
+            History
+          </p>
           <dl className="history">
             {tile.history.slice(0, 8).map((event, i) => (
               <div key={i} style={{ display: 'contents' }}>
@@ -92,7 +137,11 @@ function PositionCard({ tile, site, onStart, starting, fault }: { tile: Tile; si
           <p>Third fault in a year or more. Look for the cause before fitting the same again.</p>
         </div>
       )}
-      {fault && <div className="say fails" role="alert"><p>{fault}</p></div>}
+      {fault && (
+        <div className="say fails" role="alert">
+          <p>{fault}</p>
+        </div>
+      )}
       <div className="foot">
         {tile.onTheBench ? (
           <button type="button" className="go" disabled={starting} onClick={() => onStart(tile.id)}>
@@ -108,10 +157,26 @@ function PositionCard({ tile, site, onStart, starting, fault }: { tile: Tile; si
 }
 
 /** Home: sites and panels at the left, the cabinet in the middle, the chosen position at the right. */
-export function PanelsDesk(props: { sites: Site[]; panelId: string; positionId?: string; onPanel: (id: string) => void; onPosition: (id: string) => void; onStart: (id: string) => void; starting: boolean; fault?: string; desks?: ReactNode }) {
+export function PanelsDesk(props: {
+  sites: Site[];
+  panelId: string;
+  positionId?: string;
+  onPanel: (id: string) => void;
+  onPosition: (id: string) => void;
+  onStart: (id: string) => void;
+  starting: boolean;
+  fault?: string;
+  desks?: ReactNode;
+}) {
   const site = props.sites.find((one) => one.panels.some((panel) => panel.id === props.panelId)) ?? props.sites[0];
   const panel = site?.panels.find((one) => one.id === props.panelId) ?? site?.panels[0];
-  if (!site || !panel) return <main className="middle" id="main"><h1>No panels yet</h1><p>Load the demo with npm run demo.</p></main>;
+  if (!site || !panel)
+    return (
+      <main className="middle" id="main">
+        <h1>No panels yet</h1>
+        <p>Load the demo with npm run demo.</p>
+      </main>
+    );
   const tile = panel.positions.find((one) => one.id === props.positionId);
   const wrong = panel.positions.filter((one) => one.states.includes('wrong-part')).length;
   return (
@@ -123,7 +188,13 @@ export function PanelsDesk(props: { sites: Site[]; panelId: string; positionId?:
             {one.panels.map((entry) => {
               const bad = entry.positions.filter((position) => position.states.includes('wrong-part')).length;
               return (
-                <button key={entry.id} type="button" className="row" aria-current={entry.id === panel.id ? 'true' : undefined} onClick={() => props.onPanel(entry.id)}>
+                <button
+                  key={entry.id}
+                  type="button"
+                  className="row"
+                  aria-current={entry.id === panel.id ? 'true' : undefined}
+                  onClick={() => props.onPanel(entry.id)}
+                >
                   <span>{entry.name}</span>
                   <small>{bad > 0 ? `${bad} wrong` : entry.positions.length}</small>
                 </button>
@@ -135,16 +206,29 @@ export function PanelsDesk(props: { sites: Site[]; panelId: string; positionId?:
       </nav>
       <main className="middle" id="main">
         <h1>{panel.name}</h1>
-        <p className="muted">{panel.positions.length} positions. {panel.note}{wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} fitted.` : ''}</p>
+        <p className="muted">
+          {panel.positions.length} positions. {panel.note}
+          {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} fitted.` : ''}
+        </p>
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
         <div className="legend" aria-hidden="true">
-          <span><VerdictMark verdict="fails" size={15} /> wrong part fitted</span>
-          <span><VerdictMark verdict="check" size={15} /> repeat failure</span>
-          <span><i style={{ width: 15, height: 15, border: '2px dashed var(--copper)', borderRadius: 3 }} /> swap open</span>
+          <span>
+            <VerdictMark verdict="fails" size={15} /> wrong part fitted
+          </span>
+          <span>
+            <VerdictMark verdict="check" size={15} /> repeat failure
+          </span>
+          <span>
+            <i style={{ width: 15, height: 15, border: '2px dashed var(--copper)', borderRadius: 3 }} /> swap open
+          </span>
         </div>
       </main>
       <aside className="running" aria-label="Chosen position">
-        {tile ? <PositionCard tile={tile} site={site} onStart={props.onStart} starting={props.starting} fault={props.fault} /> : <p className="muted">Choose a position to see its load, device and history.</p>}
+        {tile ? (
+          <PositionCard tile={tile} site={site} onStart={props.onStart} starting={props.starting} fault={props.fault} />
+        ) : (
+          <p className="muted">Choose a position to see its load, device and history.</p>
+        )}
       </aside>
     </div>
   );

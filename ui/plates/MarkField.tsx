@@ -8,12 +8,38 @@ import { readEdited, readingText, type EditField } from './edit-field';
 
 export type FieldChange = (field: EditField, reading: Reading | null) => void;
 
-const stateSigns: Record<ReadingState, string> = { read: '·', measured: '⌁', 'worked-out': '=', assumed: '~', unreadable: '?', absent: '∅' };
-const stateWords: Record<ReadingState, string> = { read: 'read', measured: 'measured', 'worked-out': 'worked out', assumed: 'assumed', unreadable: 'cannot be read', absent: 'no such mark' };
+const stateSigns: Record<ReadingState, string> = {
+  read: '·',
+  measured: '⌁',
+  'worked-out': '=',
+  assumed: '~',
+  unreadable: '?',
+  absent: '∅',
+};
+const stateWords: Record<ReadingState, string> = {
+  read: 'read',
+  measured: 'measured',
+  'worked-out': 'worked out',
+  assumed: 'assumed',
+  unreadable: 'cannot be read',
+  absent: 'no such mark',
+};
 const order: ReadingState[] = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
 
 /** One mark of a plate, edited in place. Its sign opens what it means and in which state it is. */
-export function MarkField({ field, reading, wide, onChange, onFocus }: { field: EditField; reading: Reading | undefined; wide?: boolean; onChange: FieldChange; onFocus: (field: EditField) => void }) {
+export function MarkField({
+  field,
+  reading,
+  wide,
+  onChange,
+  onFocus,
+}: {
+  field: EditField;
+  reading: Reading | undefined;
+  wide?: boolean;
+  onChange: FieldChange;
+  onFocus: (field: EditField) => void;
+}) {
   const id = useId();
   const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState<string>();
@@ -35,7 +61,10 @@ export function MarkField({ field, reading, wide, onChange, onFocus }: { field: 
     const edited = readEdited(field, text);
     setFault(edited.ok ? undefined : edited.fault);
     if (!edited.ok) return;
-    onChange(field, { state: state && state !== 'unreadable' && state !== 'absent' ? (state === 'assumed' ? 'read' : state) : 'read', value: edited.value });
+    onChange(field, {
+      state: state && state !== 'unreadable' && state !== 'absent' ? (state === 'assumed' ? 'read' : state) : 'read',
+      value: edited.value,
+    });
     setDraft(undefined);
   };
   const setState = (next: ReadingState) => {
@@ -44,27 +73,54 @@ export function MarkField({ field, reading, wide, onChange, onFocus }: { field: 
     else if (reading?.value !== undefined) onChange(field, { ...reading, state: next, toConfirm: undefined });
     onFocus(field);
   };
-  const common = { id, 'aria-invalid': fault ? true : undefined, 'aria-describedby': fault ? `${id}-fault` : undefined, onFocus: () => onFocus(field) } as const;
+  const common = {
+    id,
+    'aria-invalid': fault ? true : undefined,
+    'aria-describedby': fault ? `${id}-fault` : undefined,
+    onFocus: () => onFocus(field),
+  } as const;
   const place = state === 'unreadable' ? 'cannot be read' : state === 'absent' ? 'no such mark' : '';
   return (
     <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'assumed' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
       <label htmlFor={id}>
         <span style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{field.label}</span>
-        <button type="button" className="state-button tag-state" tabIndex={-1} title={state ? stateWords[state] : 'not looked at'} aria-label={`${field.label}: ${state ? stateWords[state] : 'not looked at'}. Explain or change.`} onClick={(event) => { event.preventDefault(); onFocus(field); setAnchor(event.currentTarget); }}>
+        <button
+          type="button"
+          className="state-button tag-state"
+          tabIndex={-1}
+          title={state ? stateWords[state] : 'not looked at'}
+          aria-label={`${field.label}: ${state ? stateWords[state] : 'not looked at'}. Explain or change.`}
+          onClick={(event) => {
+            event.preventDefault();
+            onFocus(field);
+            setAnchor(event.currentTarget);
+          }}
+        >
           {state ? stateSigns[state] : '+'}
         </button>
       </label>
       {field.kind === 'word' && field.words ? (
-        <select {...common} value={typeof reading?.value === 'string' ? reading.value : ''} onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}>
+        <select
+          {...common}
+          value={typeof reading?.value === 'string' ? reading.value : ''}
+          onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}
+        >
           <option value="">{place || '–'}</option>
           {field.words.map((word) => (
-            <option key={word} value={word}>{word}</option>
+            <option key={word} value={word}>
+              {word}
+            </option>
           ))}
         </select>
       ) : (
         <input
-          {...common} value={shown} placeholder={place} autoComplete="off" spellCheck={false}
-          onChange={(event) => setDraft(event.target.value)} onBlur={(event) => commit(event.target.value)}
+          {...common}
+          value={shown}
+          placeholder={place}
+          autoComplete="off"
+          spellCheck={false}
+          onChange={(event) => setDraft(event.target.value)}
+          onBlur={(event) => commit(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') {
               commit(event.currentTarget.value);
@@ -80,12 +136,26 @@ export function MarkField({ field, reading, wide, onChange, onFocus }: { field: 
           }}
         />
       )}
-      {fault && <span className="fault-text" id={`${id}-fault`} role="alert">{fault}</span>}
+      {fault && (
+        <span className="fault-text" id={`${id}-fault`} role="alert">
+          {fault}
+        </span>
+      )}
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} slotProps={{ paper: { sx: { maxWidth: 340 } } }}>
-        <MenuItem disabled sx={{ whiteSpace: 'normal', opacity: '1 !important' }}>{field.meaning}</MenuItem>
+        <MenuItem disabled sx={{ whiteSpace: 'normal', opacity: '1 !important' }}>
+          {field.meaning}
+        </MenuItem>
         {order.map((one) => (
-          <MenuItem key={one} selected={one === state} disabled={reading?.value === undefined && one !== 'unreadable' && one !== 'absent'} onClick={() => setState(one)} sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }}>
-            <b>{stateSigns[one]} {stateWords[one]}</b>
+          <MenuItem
+            key={one}
+            selected={one === state}
+            disabled={reading?.value === undefined && one !== 'unreadable' && one !== 'absent'}
+            onClick={() => setState(one)}
+            sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }}
+          >
+            <b>
+              {stateSigns[one]} {stateWords[one]}
+            </b>
             <small style={{ display: 'block' }}>{stateMeaning[one]}</small>
           </MenuItem>
         ))}

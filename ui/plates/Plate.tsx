@@ -9,7 +9,25 @@ const LEAST_SHOWN = 4;
 const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts']);
 
 /** A plate: stamped for load and removed part, a card for the supply. */
-export function Plate({ title, note, card, fields, readings, onChange, onFocus, children }: { title: string; note: string; card?: boolean; fields: readonly EditField[]; readings: Partial<Record<EditField['section'], Readings>>; onChange: FieldChange; onFocus: (field: EditField) => void; children?: ReactNode }) {
+export function Plate({
+  title,
+  note,
+  card,
+  fields,
+  readings,
+  onChange,
+  onFocus,
+  children,
+}: {
+  title: string;
+  note: string;
+  card?: boolean;
+  fields: readonly EditField[];
+  readings: Partial<Record<EditField['section'], Readings>>;
+  onChange: FieldChange;
+  onFocus: (field: EditField) => void;
+  children?: ReactNode;
+}) {
   const [all, setAll] = useState(false);
   const looked = (field: EditField) => readings[field.section]?.[field.id] !== undefined;
   const seen = fields.filter(looked);
@@ -24,10 +42,19 @@ export function Plate({ title, note, card, fields, readings, onChange, onFocus, 
       </header>
       <div className="marks">
         {shown.map((field) => (
-          <MarkField key={`${field.section}.${field.id}`} field={field} reading={readings[field.section]?.[field.id]} wide={wideIds.has(field.id)} onChange={onChange} onFocus={onFocus} />
+          <MarkField
+            key={`${field.section}.${field.id}`}
+            field={field}
+            reading={readings[field.section]?.[field.id]}
+            wide={wideIds.has(field.id)}
+            onChange={onChange}
+            onFocus={onFocus}
+          />
         ))}
         {(all || hidden > 0) && seen.length >= LEAST_SHOWN && (
-          <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>{all ? 'Fewer marks' : `${hidden} more marks`}</button>
+          <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'Fewer marks' : `${hidden} more marks`}
+          </button>
         )}
       </div>
       {children}

@@ -7,11 +7,27 @@ import type { Reading } from '@/core/readings/reading';
 
 type Row = Record<string, unknown>;
 const columns: { id: string; label: string; unit: 'V' | 'A' | 'hp' }[] = [
-  { id: 'volts', label: 'Volts', unit: 'V' }, { id: 'fullLoadAmps', label: 'FLA', unit: 'A' }, { id: 'lockedRotorAmps', label: 'LRA', unit: 'A' }, { id: 'resistiveAmps', label: 'RES', unit: 'A' },
-  { id: 'ac1Amps', label: 'AC-1', unit: 'A' }, { id: 'ac3Amps', label: 'AC-3', unit: 'A' }, { id: 'ac4Amps', label: 'AC-4', unit: 'A' }, { id: 'normalHp', label: 'HP', unit: 'hp' },
+  { id: 'volts', label: 'Volts', unit: 'V' },
+  { id: 'fullLoadAmps', label: 'FLA', unit: 'A' },
+  { id: 'lockedRotorAmps', label: 'LRA', unit: 'A' },
+  { id: 'resistiveAmps', label: 'RES', unit: 'A' },
+  { id: 'ac1Amps', label: 'AC-1', unit: 'A' },
+  { id: 'ac3Amps', label: 'AC-3', unit: 'A' },
+  { id: 'ac4Amps', label: 'AC-4', unit: 'A' },
+  { id: 'normalHp', label: 'HP', unit: 'hp' },
 ];
 
-function Cell({ value, unit, label, onCommit }: { value: unknown; unit: 'V' | 'A' | 'hp'; label: string; onCommit: (value: number | null | undefined) => void }) {
+function Cell({
+  value,
+  unit,
+  label,
+  onCommit,
+}: {
+  value: unknown;
+  unit: 'V' | 'A' | 'hp';
+  label: string;
+  onCommit: (value: number | null | undefined) => void;
+}) {
   const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState<string>();
   const shown = draft ?? (typeof value === 'number' ? formatQuantity(value, '') : value === null ? '?' : value === 'none' ? '∅' : '');
@@ -34,26 +50,54 @@ function Cell({ value, unit, label, onCommit }: { value: unknown; unit: 'V' | 'A
   };
   return (
     <>
-      <input aria-label={label} value={shown} aria-invalid={fault ? true : undefined} title={fault} onChange={(event) => setDraft(event.target.value)} onBlur={(event) => commit(event.target.value)} onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)} />
-      {fault && <span className="fault-text" role="alert">{fault}</span>}
+      <input
+        aria-label={label}
+        value={shown}
+        aria-invalid={fault ? true : undefined}
+        title={fault}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={(event) => commit(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
+      />
+      {fault && (
+        <span className="fault-text" role="alert">
+          {fault}
+        </span>
+      )}
     </>
   );
 }
 
 /** Rating rows of a part's plate. The row of the supply in hand is marked; '?' is a worn figure. */
-export function RatingRows({ reading, systemVolts, onChange }: { reading: Reading | undefined; systemVolts: number | undefined; onChange: (reading: Reading | null) => void }) {
+export function RatingRows({
+  reading,
+  systemVolts,
+  onChange,
+}: {
+  reading: Reading | undefined;
+  systemVolts: number | undefined;
+  onChange: (reading: Reading | null) => void;
+}) {
   const rows = Array.isArray(reading?.value) ? (reading.value as Row[]) : [];
   const used = columns.filter(({ id }) => id === 'volts' || rows.some((row) => row[id] !== undefined));
   const shown = used.length > 1 ? used : columns;
-  const inUse = rows.filter((row) => typeof row.volts === 'number' && systemVolts !== undefined && row.volts >= systemVolts).sort((a, b) => (a.volts as number) - (b.volts as number))[0];
+  const inUse = rows
+    .filter((row) => typeof row.volts === 'number' && systemVolts !== undefined && row.volts >= systemVolts)
+    .sort((a, b) => (a.volts as number) - (b.volts as number))[0];
   const set = (next: Row[]) => onChange(next.length > 0 ? { state: 'read', value: next } : null);
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
       <table className="rows">
         <thead>
           <tr>
-            {shown.map(({ id, label }) => <th key={id} scope="col">{label}</th>)}
-            <th><span className="visually-hidden">Row</span></th>
+            {shown.map(({ id, label }) => (
+              <th key={id} scope="col">
+                {label}
+              </th>
+            ))}
+            <th>
+              <span className="visually-hidden">Row</span>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -61,17 +105,50 @@ export function RatingRows({ reading, systemVolts, onChange }: { reading: Readin
             <tr key={i} className={row === inUse ? 'in-use' : ''}>
               {shown.map(({ id, label, unit }) => (
                 <td key={id}>
-                  <Cell value={row[id]} unit={unit} label={`${label}, row ${i + 1}`} onCommit={(value) => set(rows.map((one, j) => (j === i ? Object.fromEntries(Object.entries({ ...one, [id]: value }).filter(([, v]) => v !== undefined)) : one)))} />
+                  <Cell
+                    value={row[id]}
+                    unit={unit}
+                    label={`${label}, row ${i + 1}`}
+                    onCommit={(value) =>
+                      set(
+                        rows.map((one, j) =>
+                          j === i ? Object.fromEntries(Object.entries({ ...one, [id]: value }).filter(([, v]) => v !== undefined)) : one,
+                        ),
+                      )
+                    }
+                  />
                 </td>
               ))}
               <td>
-                <button type="button" className="state-button" style={{ minWidth: 30, minHeight: 30, background: 'none', border: 0, color: 'inherit', cursor: 'pointer' }} aria-label={`Take row ${i + 1} away`} onClick={() => set(rows.filter((_, j) => j !== i))}>×</button>
+                <button
+                  type="button"
+                  className="state-button"
+                  style={{
+                    minWidth: 30,
+                    minHeight: 30,
+                    background: 'none',
+                    border: 0,
+                    color: 'inherit',
+                    cursor: 'pointer',
+                  }}
+                  aria-label={`Take row ${i + 1} away`}
+                  onClick={() => set(rows.filter((_, j) => j !== i))}
+                >
+                  ×
+                </button>
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <button type="button" className="plain" style={{ minHeight: 32, fontSize: 12.5, textDecoration: 'underline' }} onClick={() => set([...rows, { volts: systemVolts ?? null }])}>Add a row</button>
+      <button
+        type="button"
+        className="plain"
+        style={{ minHeight: 32, fontSize: 12.5, textDecoration: 'underline' }}
+        onClick={() => set([...rows, { volts: systemVolts ?? null }])}
+      >
+        Add a row
+      </button>
     </div>
   );
 }

@@ -5,7 +5,19 @@ import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
 
 /** A line to type or paste plate text into; the characters that became readings are marked under it. */
-export function TypedLine({ plate, label, text, example, onType }: { plate: PlateDefinition; label: string; text: string; example: string; onType: (text: string, found: PlateReading) => void }) {
+export function TypedLine({
+  plate,
+  label,
+  text,
+  example,
+  onType,
+}: {
+  plate: PlateDefinition;
+  label: string;
+  text: string;
+  example: string;
+  onType: (text: string, found: PlateReading) => void;
+}) {
   const id = useId();
   const under = useRef<HTMLDivElement>(null);
   const found = useMemo(() => parsePlate(text, plate), [text, plate]);
@@ -26,7 +38,11 @@ export function TypedLine({ plate, label, text, example, onType }: { plate: Plat
             {pieces.map((piece, i) => (piece.taken ? <mark key={i}>{piece.text}</mark> : <span key={i}>{piece.text}</span>))}
           </div>
           <textarea
-            id={id} rows={1} value={text} placeholder={example} spellCheck={false}
+            id={id}
+            rows={1}
+            value={text}
+            placeholder={example}
+            spellCheck={false}
             onScroll={(event) => under.current && (under.current.scrollTop = event.currentTarget.scrollTop)}
             onChange={(event) => onType(event.target.value, parsePlate(event.target.value, plate))}
           />
@@ -36,7 +52,10 @@ export function TypedLine({ plate, label, text, example, onType }: { plate: Plat
         <p className="muted" style={{ fontSize: 12.5 }} role="status">
           {count} mark{count === 1 ? '' : 's'} read.
           {found.rest.length > 0 && ` Left alone: ${found.rest.join(' · ').slice(0, 160)}.`}
-          {found.conflicts.map(({ field, values }) => ` ${plate.fields.find((one) => one.id === field)?.label ?? field} stands there twice, ${values.join(' and ')}: none was taken.`)}
+          {found.conflicts.map(
+            ({ field, values }) =>
+              ` ${plate.fields.find((one) => one.id === field)?.label ?? field} stands there twice, ${values.join(' and ')}: none was taken.`,
+          )}
           {found.faults.map((fault) => ` ${fault}`)}
         </p>
       )}

@@ -9,10 +9,29 @@ import { netReading, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 
-const whenWords: Record<Proof['when'], string> = { bench: 'On the bench, before fitting', fitting: 'While fitting, still dead', 'first-start': 'At first start' };
-const wordsOf: Record<ProofVerdict, string> = { open: 'open', fits: 'holds', check: 'look closer', fails: 'fails' };
+const whenWords: Record<Proof['when'], string> = {
+  bench: 'On the bench, before fitting',
+  fitting: 'While fitting, still dead',
+  'first-start': 'At first start',
+};
+const wordsOf: Record<ProofVerdict, string> = {
+  open: 'open',
+  fits: 'holds',
+  check: 'look closer',
+  fails: 'fails',
+};
 
-function QuantityIn({ label, unit, value, onValue }: { label: string; unit: string; value: number | undefined; onValue: (value: number | undefined) => void }) {
+function QuantityIn({
+  label,
+  unit,
+  value,
+  onValue,
+}: {
+  label: string;
+  unit: string;
+  value: number | undefined;
+  onValue: (value: number | undefined) => void;
+}) {
   const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState<string>();
   const commit = (text: string) => {
@@ -31,8 +50,21 @@ function QuantityIn({ label, unit, value, onValue }: { label: string; unit: stri
   };
   return (
     <span style={{ display: 'inline-grid' }}>
-      <input className="text-in" aria-label={label} aria-invalid={fault ? true : undefined} placeholder={unit === 'ohm' ? 'Ω' : unit} value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))} onChange={(event) => setDraft(event.target.value)} onBlur={(event) => commit(event.target.value)} onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)} />
-      {fault && <span className="fault-text" role="alert" style={{ maxWidth: 220 }}>{fault}</span>}
+      <input
+        className="text-in"
+        aria-label={label}
+        aria-invalid={fault ? true : undefined}
+        placeholder={unit === 'ohm' ? 'Ω' : unit}
+        value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={(event) => commit(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
+      />
+      {fault && (
+        <span className="fault-text" role="alert" style={{ maxWidth: 220 }}>
+          {fault}
+        </span>
+      )}
     </span>
   );
 }
@@ -41,26 +73,58 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
   const verdict = proofVerdict(proof, entry);
   const net = netReading(proof, entry);
   const unit = (value: number) => formatQuantity(value, proof.unit);
-  const limits = proof.low === null && proof.high === null ? 'limit not known' : proof.high === null ? `at least ${unit(proof.low!)}` : proof.low === null || proof.low === 0 ? `at most ${unit(proof.high)}` : `${unit(proof.low)} to ${unit(proof.high)}`;
+  const limits =
+    proof.low === null && proof.high === null
+      ? 'limit not known'
+      : proof.high === null
+        ? `at least ${unit(proof.low!)}`
+        : proof.low === null || proof.low === 0
+          ? `at most ${unit(proof.high)}`
+          : `${unit(proof.low)} to ${unit(proof.high)}`;
   const merge = (part: ProofEntry) => {
     const next = Object.fromEntries(Object.entries({ ...entry, ...part }).filter(([, value]) => value !== undefined)) as ProofEntry;
     onEntry(Object.keys(next).length > 0 ? next : null);
   };
   return (
     <div className="proof">
-      {verdict === 'open' ? <span aria-label="open" style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }} role="img" /> : <VerdictMark verdict={verdict} />}
-      <div><b>{proof.title}</b><small>{proof.how}</small></div>
+      {verdict === 'open' ? (
+        <span aria-label="open" style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }} role="img" />
+      ) : (
+        <VerdictMark verdict={verdict} />
+      )}
+      <div>
+        <b>{proof.title}</b>
+        <small>{proof.how}</small>
+      </div>
       <small>{proof.because}</small>
       <div>
         {proof.kind === 'yes-no' ? (
           <div className="inputs" role="group" aria-label={proof.title}>
-            <button type="button" className="pill" style={{ padding: '0 12px' }} aria-pressed={entry?.done === 'yes'} onClick={() => onEntry(entry?.done === 'yes' ? null : { done: 'yes' })}>Yes</button>
-            <button type="button" className="pill" style={{ padding: '0 12px' }} aria-pressed={entry?.done === 'no'} onClick={() => onEntry(entry?.done === 'no' ? null : { done: 'no' })}>No</button>
+            <button
+              type="button"
+              className="pill"
+              style={{ padding: '0 12px' }}
+              aria-pressed={entry?.done === 'yes'}
+              onClick={() => onEntry(entry?.done === 'yes' ? null : { done: 'yes' })}
+            >
+              Yes
+            </button>
+            <button
+              type="button"
+              className="pill"
+              style={{ padding: '0 12px' }}
+              aria-pressed={entry?.done === 'no'}
+              onClick={() => onEntry(entry?.done === 'no' ? null : { done: 'no' })}
+            >
+              No
+            </button>
           </div>
         ) : (
           <div className="inputs">
             <QuantityIn label={proof.title} unit={proof.unit} value={entry?.reading} onValue={(reading) => merge({ reading })} />
-            {proof.leads && <QuantityIn label={`Leads, ${proof.title}`} unit="ohm" value={entry?.leadOhms} onValue={(leadOhms) => merge({ leadOhms })} />}
+            {proof.leads && (
+              <QuantityIn label={`Leads, ${proof.title}`} unit="ohm" value={entry?.leadOhms} onValue={(leadOhms) => merge({ leadOhms })} />
+            )}
           </div>
         )}
         <small>
@@ -75,33 +139,65 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
 }
 
 /** Prove: bench, fitting and first start with limits from the need; the terminal map from old to new. */
-export function ProveStage({ proofs, terminals, state, title, openSteps, onChange }: { proofs: Proof[]; terminals: TerminalMove[]; state: SwapState; title: string; openSteps: number; onChange: (changes: Change[]) => void }) {
+export function ProveStage({
+  proofs,
+  terminals,
+  state,
+  title,
+  openSteps,
+  onChange,
+}: {
+  proofs: Proof[];
+  terminals: TerminalMove[];
+  state: SwapState;
+  title: string;
+  openSteps: number;
+  onChange: (changes: Change[]) => void;
+}) {
   return (
     <div className="stack">
       <div>
         <h1>Prove it</h1>
-        <p className="muted">{title}. Limits come from the need and the part. Instruments are fitted while dead; nothing here asks for live work.</p>
+        <p className="muted">
+          {title}. Limits come from the need and the part. Instruments are fitted while dead; nothing here asks for live work.
+        </p>
       </div>
-      {openSteps > 0 && <p className="say fails">{openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before anything is proved.</p>}
+      {openSteps > 0 && (
+        <p className="say fails">
+          {openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before anything is proved.
+        </p>
+      )}
       {(['bench', 'fitting', 'first-start'] as const).map((when) => (
         <section key={when} aria-label={whenWords[when]}>
-          <p className="label" style={{ padding: '6px 2px' }}>{whenWords[when]}</p>
+          <p className="label" style={{ padding: '6px 2px' }}>
+            {whenWords[when]}
+          </p>
           {when === 'fitting' && (
             <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
               <b>Terminal map, old to new</b>
               <div className="map">
                 {terminals.map((move) => (
                   <div key={`${move.from}${move.to}${move.note}`}>
-                    <span className="figure">{move.from}</span><span aria-label="to">→</span><span className="figure">{move.to}</span><small className="muted">{move.note}</small>
+                    <span className="figure">{move.from}</span>
+                    <span aria-label="to">→</span>
+                    <span className="figure">{move.to}</span>
+                    <small className="muted">{move.note}</small>
                   </div>
                 ))}
               </div>
             </div>
           )}
           <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
-            {proofs.filter((proof) => proof.when === when).map((proof) => (
-              <ProofRow key={proof.id} proof={proof} entry={state.proofs[proof.id]} onEntry={(entry) => onChange([{ path: `proofs.${proof.id}`, value: entry }])} />
-            ))}
+            {proofs
+              .filter((proof) => proof.when === when)
+              .map((proof) => (
+                <ProofRow
+                  key={proof.id}
+                  proof={proof}
+                  entry={state.proofs[proof.id]}
+                  onEntry={(entry) => onChange([{ path: `proofs.${proof.id}`, value: entry }])}
+                />
+              ))}
           </fieldset>
         </section>
       ))}

@@ -9,15 +9,36 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
     <div className="sheet" style={{ overflowX: 'auto' }}>
       <table className="plain">
         <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>{title}</caption>
-        <thead><tr><th scope="col">Line</th><th scope="col">Needed</th><th scope="col">Part</th><th scope="col">Verdict</th><th scope="col">Remark</th></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">Line</th>
+            <th scope="col">Needed</th>
+            <th scope="col">Part</th>
+            <th scope="col">Verdict</th>
+            <th scope="col">Remark</th>
+          </tr>
+        </thead>
         <tbody>
           {lines.map((line) => (
             <tr key={line.id}>
               <td>{line.term}</td>
-              <td className="figure">{sign(line)}{formatValue(line.limit, line.unit, 'up')}</td>
+              <td className="figure">
+                {sign(line)}
+                {formatValue(line.limit, line.unit, 'up')}
+              </td>
               <td className="figure">{formatValue(line.have, line.unit, 'down')}</td>
-              <td><span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}><VerdictMark verdict={line.verdict!} size={15} /> {verdictWords[line.verdict!]}</span></td>
-              <td>{line.overriddenBy ? `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}` : line.acknowledgedBy ? `${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' looked at it'}` : ''}</td>
+              <td>
+                <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
+                  <VerdictMark verdict={line.verdict!} size={15} /> {verdictWords[line.verdict!]}
+                </span>
+              </td>
+              <td>
+                {line.overriddenBy
+                  ? `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}`
+                  : line.acknowledgedBy
+                    ? `${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' looked at it'}`
+                    : ''}
+              </td>
             </tr>
           ))}
         </tbody>
@@ -28,34 +49,90 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
 
 /** A signed record as a sheet, with its downloads. */
 export function RecordSheet({ id, body, hash, untouched }: { id: string; body: RecordBody; hash: string; untouched: boolean }) {
-  const proofMark = (verdict: string) => (verdict === 'fits' || verdict === 'check' || verdict === 'fails' ? <VerdictMark verdict={verdict} size={15} /> : null);
+  const proofMark = (verdict: string) =>
+    verdict === 'fits' || verdict === 'check' || verdict === 'fails' ? <VerdictMark verdict={verdict} size={15} /> : null;
   return (
     <main className="middle stack" id="main" style={{ maxWidth: 1000, margin: '0 auto' }}>
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <div>
-          <h1>{body.position.tag} {body.position.function}: {body.fitted.name}</h1>
-          <p className="muted">{body.position.site}, {body.position.panel}. Signed by {body.signedBy}, {body.signedAt.slice(0, 16).replace('T', ' ')} UTC.</p>
+          <h1>
+            {body.position.tag} {body.position.function}: {body.fitted.name}
+          </h1>
+          <p className="muted">
+            {body.position.site}, {body.position.panel}. Signed by {body.signedBy}, {body.signedAt.slice(0, 16).replace('T', ' ')} UTC.
+          </p>
         </div>
         <div className="row-flex no-print">
-          <a className="quiet" style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }} href={`/api/v1/records/${id}/pdf`} download>PDF</a>
-          <a className="quiet" style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }} href={`/api/v1/records/${id}`} download>JSON</a>
-          <a className="quiet" style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }} href={`/api/v1/records/${id}/label`} download>Label</a>
+          <a
+            className="quiet"
+            style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
+            href={`/api/v1/records/${id}/pdf`}
+            download
+          >
+            PDF
+          </a>
+          <a
+            className="quiet"
+            style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
+            href={`/api/v1/records/${id}`}
+            download
+          >
+            JSON
+          </a>
+          <a
+            className="quiet"
+            style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
+            href={`/api/v1/records/${id}/label`}
+            download
+          >
+            Label
+          </a>
         </div>
       </div>
       {!untouched && <p className="say fails">This record no longer matches the hash it was signed with. Do not rely on it.</p>}
       {body.remark && <p className="say note">{body.remark}</p>}
-      {body.stock && <p className="muted">Taken from {body.stock.place}: {body.stock.before} before, {body.stock.after} left.{body.stock.after === 0 ? ' Restock.' : ''}</p>}
+      {body.stock && (
+        <p className="muted">
+          Taken from {body.stock.place}: {body.stock.before} before, {body.stock.after} left.
+          {body.stock.after === 0 ? ' Restock.' : ''}
+        </p>
+      )}
       {!body.stock && <p className="muted">Not from the shelf: restocking is not touched.</p>}
-      <Lines title={`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
+      <Lines
+        title={`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${verdictWords[body.fitted.verdict]}`}
+        lines={body.fitted.lines}
+      />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       <div className="sheet" style={{ overflowX: 'auto' }}>
         <table className="plain">
           <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>Proofs</caption>
-          <thead><tr><th scope="col">Proof</th><th scope="col">Reading</th><th scope="col">Limits</th><th scope="col">Verdict</th></tr></thead>
-          <tbody>{body.proofs.map((proof) => <tr key={proof.id}><td>{proof.title}</td><td className="figure">{proof.net === null ? '' : formatValue(proof.net, proof.unit)}</td><td className="figure">{proof.limits}</td><td><span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>{proofMark(proof.verdict)} {proof.verdict}</span></td></tr>)}</tbody>
+          <thead>
+            <tr>
+              <th scope="col">Proof</th>
+              <th scope="col">Reading</th>
+              <th scope="col">Limits</th>
+              <th scope="col">Verdict</th>
+            </tr>
+          </thead>
+          <tbody>
+            {body.proofs.map((proof) => (
+              <tr key={proof.id}>
+                <td>{proof.title}</td>
+                <td className="figure">{proof.net === null ? '' : formatValue(proof.net, proof.unit)}</td>
+                <td className="figure">{proof.limits}</td>
+                <td>
+                  <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+                    {proofMark(proof.verdict)} {proof.verdict}
+                  </span>
+                </td>
+              </tr>
+            ))}
+          </tbody>
         </table>
       </div>
-      <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>SHA-256 of the canonical JSON: <span className="figure">{hash}</span></p>
+      <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>
+        SHA-256 of the canonical JSON: <span className="figure">{hash}</span>
+      </p>
     </main>
   );
 }

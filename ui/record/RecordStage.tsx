@@ -10,22 +10,54 @@ import { formatValue } from '@/core/quantities/format-quantity';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
-const stageOf: Record<Obstacle['kind'], Stage> = { safety: 'match', override: 'match', acknowledge: 'match', choice: 'match', safe: 'safe', proof: 'prove' };
+const stageOf: Record<Obstacle['kind'], Stage> = {
+  safety: 'match',
+  override: 'match',
+  acknowledge: 'match',
+  choice: 'match',
+  safe: 'safe',
+  proof: 'prove',
+};
 
 /** Record: what will be signed, line by line, and what still stands in the way. */
-export function RecordStage({ title, part, state, practice, obstacles, base, remark, onRemark }: { title: string; part: JudgedPart | null; state: SwapState; practice: Practice; obstacles: Obstacle[]; base: string; remark: string; onRemark: (text: string) => void }) {
+export function RecordStage({
+  title,
+  part,
+  state,
+  practice,
+  obstacles,
+  base,
+  remark,
+  onRemark,
+}: {
+  title: string;
+  part: JudgedPart | null;
+  state: SwapState;
+  practice: Practice;
+  obstacles: Obstacle[];
+  base: string;
+  remark: string;
+  onRemark: (text: string) => void;
+}) {
   return (
     <div className="stack">
       <div>
         <h1>Put it on record</h1>
-        <p className="muted">What is signed here is kept as it is: every line, every reading, every name. Stock goes down by one and the position shows the new part.</p>
+        <p className="muted">
+          What is signed here is kept as it is: every line, every reading, every name. Stock goes down by one and the position shows the new
+          part.
+        </p>
       </div>
       {obstacles.length > 0 && (
         <section className="sheet stack" style={{ padding: 14 }} aria-label="What still stands in the way">
-          <h2 style={{ fontSize: 15.5 }}>{obstacles.length} thing{obstacles.length > 1 ? 's' : ''} still open</h2>
+          <h2 style={{ fontSize: 15.5 }}>
+            {obstacles.length} thing{obstacles.length > 1 ? 's' : ''} still open
+          </h2>
           <ul style={{ margin: 0, paddingLeft: 18 }}>
             {obstacles.slice(0, 30).map((obstacle) => (
-              <li key={obstacle.id} style={{ padding: '3px 0' }}><Link href={`${base}?stage=${stageOf[obstacle.kind]}`}>{obstacle.text}</Link></li>
+              <li key={obstacle.id} style={{ padding: '3px 0' }}>
+                <Link href={`${base}?stage=${stageOf[obstacle.kind]}`}>{obstacle.text}</Link>
+              </li>
             ))}
           </ul>
         </section>
@@ -33,8 +65,18 @@ export function RecordStage({ title, part, state, practice, obstacles, base, rem
       {part && (
         <section aria-label="Lines of the fitted part" className="sheet" style={{ overflowX: 'auto' }}>
           <table className="plain">
-            <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>{title}: {verdictWords[part.verdict]}</caption>
-            <thead><tr><th scope="col">Line</th><th scope="col">Needed</th><th scope="col">This part</th><th scope="col">Verdict</th><th scope="col">Said by</th></tr></thead>
+            <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
+              {title}: {verdictWords[part.verdict]}
+            </caption>
+            <thead>
+              <tr>
+                <th scope="col">Line</th>
+                <th scope="col">Needed</th>
+                <th scope="col">This part</th>
+                <th scope="col">Verdict</th>
+                <th scope="col">Said by</th>
+              </tr>
+            </thead>
             <tbody>
               {part.lines.map((line) => {
                 const over = line.verdict === 'fails' ? state.overrides[line.need.id] : undefined;
@@ -42,9 +84,16 @@ export function RecordStage({ title, part, state, practice, obstacles, base, rem
                 return (
                   <tr key={line.need.id}>
                     <td>{termOf(line.quantity, practice)}</td>
-                    <td className="figure">{line.relation === '>=' ? '≥ ' : line.relation === '<=' ? '≤ ' : ''}{formatValue(line.limit, line.unit, 'up')}</td>
+                    <td className="figure">
+                      {line.relation === '>=' ? '≥ ' : line.relation === '<=' ? '≤ ' : ''}
+                      {formatValue(line.limit, line.unit, 'up')}
+                    </td>
                     <td className="figure">{formatValue(line.have, line.unit, 'down')}</td>
-                    <td><span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}><VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}</span></td>
+                    <td>
+                      <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+                        <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}
+                      </span>
+                    </td>
                     <td>{said ? `${over ? 'OVERRIDDEN by ' : ''}${said.by}${said.reason ? `: ${said.reason}` : ''}` : ''}</td>
                   </tr>
                 );

@@ -6,22 +6,56 @@ import { Command } from 'cmdk';
 export type PaletteItem = { id: string; group: string; title: string; detail: string; words: string };
 
 /** One palette reaches positions, parts, worksheets and actions. Typing filters; Enter goes. */
-export function Palette({ open, items, onClose, onPick, onType, busy }: { open: boolean; items: PaletteItem[]; onClose: () => void; onPick: (item: PaletteItem) => void; onType: (text: string) => void; busy: boolean }) {
+export function Palette({
+  open,
+  items,
+  onClose,
+  onPick,
+  onType,
+  busy,
+}: {
+  open: boolean;
+  items: PaletteItem[];
+  onClose: () => void;
+  onPick: (item: PaletteItem) => void;
+  onType: (text: string) => void;
+  busy: boolean;
+}) {
   const groups = [...new Set(items.map((item) => item.group))];
   return (
-    <Dialog open={open} onClose={onClose} fullWidth maxWidth="sm" aria-label="Find anything" slotProps={{ paper: { sx: { alignSelf: 'flex-start', mt: 6 } } }}>
-      <Command label="Find anything" loop filter={(value, search) => (search.toLowerCase().split(/\s+/).every((word) => value.includes(word)) ? 1 : 0)}>
+    <Dialog
+      open={open}
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Find anything"
+      slotProps={{ paper: { sx: { alignSelf: 'flex-start', mt: 6 } } }}
+    >
+      <Command
+        label="Find anything"
+        loop
+        filter={(value, search) =>
+          search
+            .toLowerCase()
+            .split(/\s+/)
+            .every((word) => value.includes(word))
+            ? 1
+            : 0
+        }
+      >
         <Command.Input autoFocus placeholder="Position, part, worksheet or action" onValueChange={onType} />
         <Command.List>
           <Command.Empty>{busy ? 'Looking…' : 'Nothing by that name. Try a tag such as K4, a maker or a worksheet.'}</Command.Empty>
           {groups.map((group) => (
             <Command.Group key={group} heading={group}>
-              {items.filter((item) => item.group === group).map((item) => (
-                <Command.Item key={item.id} value={`${item.words.toLowerCase()} ${item.id}`} onSelect={() => onPick(item)}>
-                  <span>{item.title}</span>
-                  <small>{item.detail}</small>
-                </Command.Item>
-              ))}
+              {items
+                .filter((item) => item.group === group)
+                .map((item) => (
+                  <Command.Item key={item.id} value={`${item.words.toLowerCase()} ${item.id}`} onSelect={() => onPick(item)}>
+                    <span>{item.title}</span>
+                    <small>{item.detail}</small>
+                  </Command.Item>
+                ))}
             </Command.Group>
           ))}
         </Command.List>

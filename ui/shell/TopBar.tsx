@@ -26,10 +26,20 @@ const never = () => () => {};
 
 function NightSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
-  const mounted = useSyncExternalStore(never, () => true, () => false);
+  const mounted = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   const dark = mounted && (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <button type="button" className="icon-button" aria-label={dark ? 'Day theme' : 'Night-shift theme'} aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
+    <button
+      type="button"
+      className="icon-button"
+      aria-label={dark ? 'Day theme' : 'Night-shift theme'}
+      aria-pressed={dark}
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+    >
       {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
     </button>
   );

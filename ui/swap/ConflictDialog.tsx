@@ -28,21 +28,32 @@ export function ConflictDialog({ theirs, mine, onSettle }: { theirs: Change[]; m
         <p>Nothing was overwritten. What they changed stays unless you lay yours over it.</p>
         <div>
           <p className="label">They changed</p>
-          <ul style={{ margin: '4px 0', paddingLeft: 18 }}>{theirs.map(({ path, value }) => <li key={path}><span className="figure">{path}</span>: {words(value)}</li>)}</ul>
+          <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
+            {theirs.map(({ path, value }) => (
+              <li key={path}>
+                <span className="figure">{path}</span>: {words(value)}
+              </li>
+            ))}
+          </ul>
         </div>
         <div>
           <p className="label">You changed: keep what is ticked</p>
           {mine.map(({ path, value }) => (
             <label key={path} style={{ display: 'flex', alignItems: 'center' }}>
               <Checkbox checked={keep.includes(path)} onChange={() => toggle(path)} />
-              <span><span className="figure">{path}</span>: {words(value)}{both.has(path) ? ' (they changed the same; yours would replace it)' : ''}</span>
+              <span>
+                <span className="figure">{path}</span>: {words(value)}
+                {both.has(path) ? ' (they changed the same; yours would replace it)' : ''}
+              </span>
             </label>
           ))}
         </div>
       </DialogContent>
       <DialogActions>
         <Button onClick={() => onSettle([])}>Take theirs, drop mine</Button>
-        <Button variant="contained" onClick={() => onSettle(keep)}>Keep both as ticked</Button>
+        <Button variant="contained" onClick={() => onSettle(keep)}>
+          Keep both as ticked
+        </Button>
       </DialogActions>
     </Dialog>
   );

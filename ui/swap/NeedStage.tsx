@@ -9,33 +9,76 @@ import { Scale } from '../needs/Scale';
 import { VerdictMark } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from './derived';
 
-const relationSigns: Record<string, string> = { '>=': '≥', '<=': '≤', '=': '', includes: '', within: 'within', 'one-of': '' };
+const relationSigns: Record<string, string> = {
+  '>=': '≥',
+  '<=': '≤',
+  '=': '',
+  includes: '',
+  within: 'within',
+  'one-of': '',
+};
 
 /** The way a line is shown: the one the old part was held against, else the first. */
-const wayOf = (need: Need, line: JudgedLine | undefined) => need.ways.find((way) => way.quantity === line?.quantity && way.limit === line.limit) ?? need.ways[0];
+const wayOf = (need: Need, line: JudgedLine | undefined) =>
+  need.ways.find((way) => way.quantity === line?.quantity && way.limit === line.limit) ?? need.ways[0];
 
-function NeedRow({ need, line, chosen, practice, pressed, onPick }: { need: Need; line?: JudgedLine; chosen?: JudgedLine; practice: Practice; pressed: boolean; onPick: () => void }) {
+function NeedRow({
+  need,
+  line,
+  chosen,
+  practice,
+  pressed,
+  onPick,
+}: {
+  need: Need;
+  line?: JudgedLine;
+  chosen?: JudgedLine;
+  practice: Practice;
+  pressed: boolean;
+  onPick: () => void;
+}) {
   const way = wayOf(need, line);
   const unit = way.unit === 'count' ? '' : way.unit;
   const limit = formatValue(way.limit, unit, way.relation === '<=' ? 'down' : 'up');
-  const markOf = (one: JudgedLine | undefined) => (one && typeof one.have === 'number' && one.verdict ? { value: one.have, label: formatValue(one.have, unit, 'down'), verdict: one.verdict } : undefined);
+  const markOf = (one: JudgedLine | undefined) =>
+    one && typeof one.have === 'number' && one.verdict
+      ? { value: one.have, label: formatValue(one.have, unit, 'down'), verdict: one.verdict }
+      : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (
     <button type="button" className="need" aria-pressed={pressed} onClick={onPick}>
       <span>
         <b>{termOf(way.quantity, practice)}</b>
-        <small>{need.brief}{need.severity === 'should' ? `${need.brief ? ', ' : ''}advice` : ''}{need.assumed ? ', rests on an assumption' : ''}</small>
+        <small>
+          {need.brief}
+          {need.severity === 'should' ? `${need.brief ? ', ' : ''}advice` : ''}
+          {need.assumed ? ', rests on an assumption' : ''}
+        </small>
       </span>
       <span className="picture">
         {way.limit === null ? (
-          <span className="say not-known" style={{ display: 'block' }}>{need.because.split('. ')[0]}.</span>
+          <span className="say not-known" style={{ display: 'block' }}>
+            {need.because.split('. ')[0]}.
+          </span>
         ) : scale ? (
-          <Scale relation={way.relation as '>='} limit={way.limit as number} unit={unit} from={way.checkFrom} removed={markOf(line)} chosen={markOf(chosen)} />
+          <Scale
+            relation={way.relation as '>='}
+            limit={way.limit as number}
+            unit={unit}
+            from={way.checkFrom}
+            removed={markOf(line)}
+            chosen={markOf(chosen)}
+          />
         ) : (
           <span className="row-flex" style={{ flexWrap: 'nowrap' }}>
             {line?.verdict && <VerdictMark verdict={line.verdict} />}
             <span>{line ? `came out: ${line.have === null ? 'not known' : formatValue(line.have, unit)}` : need.because}</span>
-            {chosen?.verdict && <><VerdictMark verdict={chosen.verdict} /><span>chosen: {formatValue(chosen.have, unit)}</span></>}
+            {chosen?.verdict && (
+              <>
+                <VerdictMark verdict={chosen.verdict} />
+                <span>chosen: {formatValue(chosen.have, unit)}</span>
+              </>
+            )}
           </span>
         )}
       </span>
@@ -48,13 +91,30 @@ function NeedRow({ need, line, chosen, practice, pressed, onPick }: { need: Need
 }
 
 /** Need: the lines, pictures first; the old part stands on every scale. */
-export function NeedStage({ needs, removed, chosen, practice, picked, onPick }: { needs: Need[]; removed: JudgedPart | null; chosen: JudgedPart | null; practice: Practice; picked?: string; onPick: (id: string) => void }) {
+export function NeedStage({
+  needs,
+  removed,
+  chosen,
+  practice,
+  picked,
+  onPick,
+}: {
+  needs: Need[];
+  removed: JudgedPart | null;
+  chosen: JudgedPart | null;
+  practice: Practice;
+  picked?: string;
+  onPick: (id: string) => void;
+}) {
   const lineOf = (part: JudgedPart | null, id: string) => part?.lines.find((line) => line.need.id === id);
   return (
     <div className="stack">
       <div>
         <h1>What it needs</h1>
-        <p className="muted">Filled is where a part holds. The square is the one that came out{chosen ? ', the ring the one considered' : ''}. Touch a line for its arithmetic.</p>
+        <p className="muted">
+          Filled is where a part holds. The square is the one that came out
+          {chosen ? ', the ring the one considered' : ''}. Touch a line for its arithmetic.
+        </p>
       </div>
       <div className="needs">
         {groupOrder.map((group) => {
@@ -64,7 +124,15 @@ export function NeedStage({ needs, removed, chosen, practice, picked, onPick }: 
             <section key={group} aria-label={groupWords[group]}>
               <p className="label group">{groupWords[group]}</p>
               {own.map((need) => (
-                <NeedRow key={need.id} need={need} line={lineOf(removed, need.id)} chosen={lineOf(chosen, need.id)} practice={practice} pressed={picked === need.id} onPick={() => onPick(need.id)} />
+                <NeedRow
+                  key={need.id}
+                  need={need}
+                  line={lineOf(removed, need.id)}
+                  chosen={lineOf(chosen, need.id)}
+                  practice={practice}
+                  pressed={picked === need.id}
+                  onPick={() => onPick(need.id)}
+                />
               ))}
             </section>
           );

@@ -12,11 +12,14 @@ import { RatingRows } from '../plates/RatingRows';
 import { TypedLine } from '../plates/TypedLine';
 
 const loadKinds = Object.values(loadPlates);
-const onPlate = (section: EditField['section'], fields: (typeof loadKinds)[number]['fields']): EditField[] => fields.filter((field) => field.kind !== 'rows').map((field) => ({ ...field, section }));
+const onPlate = (section: EditField['section'], fields: (typeof loadKinds)[number]['fields']): EditField[] =>
+  fields.filter((field) => field.kind !== 'rows').map((field) => ({ ...field, section }));
 const removedFields = onPlate('removed', contactorPlate.fields);
 const examples: Record<string, string> = {
-  'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15', 'motor-1ph': '1 HP 115/230 V 16/8 A 1 PH 60 HZ CODE L',
-  'hermetic-compressor': 'V 208/230 PH 1 RLA 15.4 LRA 83 FAN FLA 0.9 MCA 20.2 MOP 35', 'resistive-heater': '6 kW 400 V 3 PH',
+  'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15',
+  'motor-1ph': '1 HP 115/230 V 16/8 A 1 PH 60 HZ CODE L',
+  'hermetic-compressor': 'V 208/230 PH 1 RLA 15.4 LRA 83 FAN FLA 0.9 MCA 20.2 MOP 35',
+  'resistive-heater': '6 kW 400 V 3 PH',
 };
 
 /** How many marks are read, and how many want something. */
@@ -24,22 +27,39 @@ export function tally(readings: Readings): string {
   const all = Object.values(readings);
   const worn = all.filter((reading) => reading.state === 'unreadable').length;
   const confirm = all.filter((reading) => reading.state === 'assumed' || reading.toConfirm).length;
-  return [`${all.length - worn - confirm} read`, confirm ? `${confirm} to confirm` : '', worn ? `${worn} worn` : ''].filter(Boolean).join(' · ');
+  return [`${all.length - worn - confirm} read`, confirm ? `${confirm} to confirm` : '', worn ? `${worn} worn` : '']
+    .filter(Boolean)
+    .join(' · ');
 }
 
 /** Changes that a typed line makes: what it found, and what it had found before and now has not. */
 function changesOf(section: 'load' | 'removed', found: PlateReading, before: Readings): Change[] {
-  const gone = Object.entries(before).filter(([id, reading]) => reading.from?.startsWith('typed line') && !found.readings[id]).map(([id]) => ({ path: `${section}.${id}`, value: null }));
+  const gone = Object.entries(before)
+    .filter(([id, reading]) => reading.from?.startsWith('typed line') && !found.readings[id])
+    .map(([id]) => ({ path: `${section}.${id}`, value: null }));
   return [...gone, ...Object.entries(found.readings).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading }))];
 }
 
 /** Read: the load's plate decides; the one that came out is evidence; the card says what the panel offers. */
-export function ReadStage({ state, panelName, position, onChange, onFocus }: { state: SwapState; panelName: string; position: string; onChange: (changes: Change[]) => void; onFocus: (field: EditField) => void }) {
+export function ReadStage({
+  state,
+  panelName,
+  position,
+  onChange,
+  onFocus,
+}: {
+  state: SwapState;
+  panelName: string;
+  position: string;
+  onChange: (changes: Change[]) => void;
+  onFocus: (field: EditField) => void;
+}) {
   const plate = loadPlates[state.loadKind] ?? loadKinds[0]!;
   const [target, setTarget] = useState<'load' | 'removed'>('load');
   const set = (field: EditField, reading: unknown) => onChange([{ path: `${field.section}.${field.id}`, value: reading }]);
   const system = state.supply.systemVolts?.value;
-  const typed = (section: 'load' | 'removed', text: string, found: PlateReading) => onChange([{ path: `typed.${section}`, value: text === '' ? null : text }, ...changesOf(section, found, state[section])]);
+  const typed = (section: 'load' | 'removed', text: string, found: PlateReading) =>
+    onChange([{ path: `typed.${section}`, value: text === '' ? null : text }, ...changesOf(section, found, state[section])]);
   return (
     <div className="stack">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
@@ -49,34 +69,88 @@ export function ReadStage({ state, panelName, position, onChange, onFocus }: { s
         </div>
         <label className="row-flex">
           <span className="muted">The load is a</span>
-          <select className="text-in" style={{ width: 180, fontFamily: 'var(--sans)' }} value={plate.id} onChange={(event) => onChange([{ path: 'loadKind', value: event.target.value }])}>
+          <select
+            className="text-in"
+            style={{ width: 180, fontFamily: 'var(--sans)' }}
+            value={plate.id}
+            onChange={(event) => onChange([{ path: 'loadKind', value: event.target.value }])}
+          >
             {loadKinds.map((kind) => (
-              <option key={kind.id} value={kind.id}>{kind.title.toLowerCase()}</option>
+              <option key={kind.id} value={kind.id}>
+                {kind.title.toLowerCase()}
+              </option>
             ))}
           </select>
         </label>
       </div>
       <div className="row-flex" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
-        <select className="text-in" style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }} aria-label="Which plate is typed" value={target} onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}>
+        <select
+          className="text-in"
+          style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }}
+          aria-label="Which plate is typed"
+          value={target}
+          onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}
+        >
           <option value="load">Load plate</option>
           <option value="removed">Old part</option>
         </select>
         <div style={{ flex: 1, minWidth: 0 }}>
           {target === 'load' ? (
-            <TypedLine key={plate.id} plate={plate} label="Type or paste" text={state.typed.load ?? ''} example={examples[plate.id]!} onType={(text, found) => typed('load', text, found)} />
+            <TypedLine
+              key={plate.id}
+              plate={plate}
+              label="Type or paste"
+              text={state.typed.load ?? ''}
+              example={examples[plate.id]!}
+              onType={(text, found) => typed('load', text, found)}
+            />
           ) : (
-            <TypedLine key="removed" plate={contactorPlate} label="Type or paste" text={state.typed.removed ?? ''} example="SIZE 1 3P COIL 120V 60HZ 1NO" onType={(text, found) => typed('removed', text, found)} />
+            <TypedLine
+              key="removed"
+              plate={contactorPlate}
+              label="Type or paste"
+              text={state.typed.removed ?? ''}
+              example="SIZE 1 3P COIL 120V 60HZ 1NO"
+              onType={(text, found) => typed('removed', text, found)}
+            />
           )}
         </div>
       </div>
-      <Plate title={`Load plate · ${position}`} note={tally(state.load)} fields={onPlate('load', plate.fields)} readings={state} onChange={set} onFocus={onFocus} />
+      <Plate
+        title={`Load plate · ${position}`}
+        note={tally(state.load)}
+        fields={onPlate('load', plate.fields)}
+        readings={state}
+        onChange={set}
+        onFocus={onFocus}
+      />
       <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
         <Plate title="Removed plate · contactor" note="evidence" fields={removedFields} readings={state} onChange={set} onFocus={onFocus}>
-          <RatingRows reading={state.removed.ratings} systemVolts={typeof system === 'number' ? system : undefined} onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])} />
+          <RatingRows
+            reading={state.removed.ratings}
+            systemVolts={typeof system === 'number' ? system : undefined}
+            onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])}
+          />
         </Plate>
         <div className="stack">
-          <Plate card title={`Supply card · ${panelName}`} note={tally(state.supply)} fields={supplyCard} readings={state} onChange={set} onFocus={onFocus} />
-          <Plate card title="Wiring and duty" note={tally(state.duty)} fields={wiringCard} readings={state} onChange={set} onFocus={onFocus} />
+          <Plate
+            card
+            title={`Supply card · ${panelName}`}
+            note={tally(state.supply)}
+            fields={supplyCard}
+            readings={state}
+            onChange={set}
+            onFocus={onFocus}
+          />
+          <Plate
+            card
+            title="Wiring and duty"
+            note={tally(state.duty)}
+            fields={wiringCard}
+            readings={state}
+            onChange={set}
+            onFocus={onFocus}
+          />
         </div>
       </div>
     </div>

@@ -10,10 +10,20 @@ export function RunningCard({ children, foot }: { children: ReactNode; foot: Rea
   );
 }
 
-export function Note({ title, tone, children }: { title: string; tone?: 'fails' | 'check' | 'not-known' | 'note' | 'fits'; children: ReactNode }) {
+export function Note({
+  title,
+  tone,
+  children,
+}: {
+  title: string;
+  tone?: 'fails' | 'check' | 'not-known' | 'note' | 'fits';
+  children: ReactNode;
+}) {
   return (
     <section>
-      <p className="label" style={{ marginBottom: 6 }}>{title}</p>
+      <p className="label" style={{ marginBottom: 6 }}>
+        {title}
+      </p>
       <div className={tone ? `say ${tone}` : ''}>{children}</div>
     </section>
   );

@@ -5,37 +5,73 @@ import { hazards, type SafeStep } from '@/core/swap/make-safe';
 import type { Change, SwapState } from '@/core/swap/swap';
 
 /** Make safe: what is there to hurt, and each step confirmed by name. Site rules govern. */
-export function SafeStage({ state, steps, name, onName, onChange }: { state: SwapState; steps: SafeStep[]; name: string; onName: (name: string) => void; onChange: (changes: Change[]) => void }) {
+export function SafeStage({
+  state,
+  steps,
+  name,
+  onName,
+  onChange,
+}: {
+  state: SwapState;
+  steps: SafeStep[];
+  name: string;
+  onName: (name: string) => void;
+  onChange: (changes: Change[]) => void;
+}) {
   return (
     <div className="stack">
       <div>
         <h1>Make it safe</h1>
-        <p className="muted">The site’s rules and local law govern; this list follows them and never replaces them. All of it is confirmed before anything is proved.</p>
+        <p className="muted">
+          The site’s rules and local law govern; this list follows them and never replaces them. All of it is confirmed before anything is
+          proved.
+        </p>
       </div>
       <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
-        <legend className="label" style={{ marginBottom: 6 }}>What is here</legend>
+        <legend className="label" style={{ marginBottom: 6 }}>
+          What is here
+        </legend>
         <div className="row-flex">
           {hazards.map(({ id, label }) => (
-            <button key={id} type="button" className="pill" aria-pressed={Boolean(state.hazards[id])} onClick={() => onChange([{ path: `hazards.${id}`, value: !state.hazards[id] }])}>{label}</button>
+            <button
+              key={id}
+              type="button"
+              className="pill"
+              aria-pressed={Boolean(state.hazards[id])}
+              onClick={() => onChange([{ path: `hazards.${id}`, value: !state.hazards[id] }])}
+            >
+              {label}
+            </button>
           ))}
         </div>
       </fieldset>
       <label className="row-flex">
         <span>Confirmed by</span>
-        <input className="text-in" style={{ width: 200, fontFamily: 'var(--sans)' }} value={name} maxLength={80} onChange={(event) => onName(event.target.value)} placeholder="your name" autoComplete="name" />
+        <input
+          className="text-in"
+          style={{ width: 200, fontFamily: 'var(--sans)' }}
+          value={name}
+          maxLength={80}
+          onChange={(event) => onName(event.target.value)}
+          placeholder="your name"
+          autoComplete="name"
+        />
       </label>
       <div>
         {steps.map((step) => (
           <div key={step.id} className="step">
             <Checkbox
-              checked={Boolean(state.safe[step.id])} disabled={name.trim().length < 2 && !state.safe[step.id]}
+              checked={Boolean(state.safe[step.id])}
+              disabled={name.trim().length < 2 && !state.safe[step.id]}
               slotProps={{ input: { 'aria-label': step.title, 'aria-describedby': `how-${step.id}` } }}
               onChange={(event) => onChange([{ path: `safe.${step.id}`, value: event.target.checked ? name.trim() : null }])}
             />
             <div>
               <b>{step.title}</b>
               {state.safe[step.id] && <small className="muted"> confirmed by {state.safe[step.id]}</small>}
-              <p className="muted" id={`how-${step.id}`}>{step.how}</p>
+              <p className="muted" id={`how-${step.id}`}>
+                {step.how}
+              </p>
             </div>
           </div>
         ))}

@@ -2,10 +2,27 @@ import Link from 'next/link';
 
 export const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'] as const;
 export type Stage = (typeof stages)[number];
-export const stageNames: Record<Stage, string> = { safe: 'Make safe', read: 'Read', need: 'Need', match: 'Match', prove: 'Prove', record: 'Record' };
+export const stageNames: Record<Stage, string> = {
+  safe: 'Make safe',
+  read: 'Read',
+  need: 'Need',
+  match: 'Match',
+  prove: 'Prove',
+  record: 'Record',
+};
 
 /** The six stages, visited in any order; each says what it still misses. */
-export function StageRail({ now, notes, done, base }: { now: Stage; notes: Record<Stage, string>; done: Record<Stage, boolean>; base: string }) {
+export function StageRail({
+  now,
+  notes,
+  done,
+  base,
+}: {
+  now: Stage;
+  notes: Record<Stage, string>;
+  done: Record<Stage, boolean>;
+  base: string;
+}) {
   return (
     <nav aria-label="Stages of the swap">
       <ol className="stages">

@@ -13,7 +13,16 @@ import { safeSteps, type SafeStep } from '@/core/swap/make-safe';
 import type { SwapState } from '@/core/swap/swap';
 
 /** Everything that follows from a swap's state; worked out in the browser by the same core as on the server. */
-export type Derived = { family: DeviceFamily; context: NeedContext; schools: Schools; needs: Need[]; removed: JudgedPart | null; cautions: string[]; steps: SafeStep[]; openSteps: number };
+export type Derived = {
+  family: DeviceFamily;
+  context: NeedContext;
+  schools: Schools;
+  needs: Need[];
+  removed: JudgedPart | null;
+  cautions: string[];
+  steps: SafeStep[];
+  openSteps: number;
+};
 
 export function derive(state: SwapState, practice: Practice, siteSchools: Partial<Schools>): Derived {
   const family = familyOf(state.family)!;
@@ -23,7 +32,12 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
   const needs = family.needs(context);
   const steps = safeSteps(state, practice);
   return {
-    family, context, schools, needs, cautions: family.cautions(context), steps,
+    family,
+    context,
+    schools,
+    needs,
+    cautions: family.cautions(context),
+    steps,
     openSteps: steps.filter(({ id }) => !state.safe[id]).length,
     removed: plain.removed && judgePart(needs.map(compileNeed), family.canonical(plain.removed.spec), practice),
   };
@@ -45,5 +59,10 @@ export function removedSentence(removed: JudgedPart | null, practice: Practice):
   return `Whether the part that came out was right is not known: ${open} line${open === 1 ? '' : 's'} could not be judged.`;
 }
 
-export const groupWords: Record<Need['group'], string> = { safety: 'Safety', load: 'Load', coil: 'Coil', fit: 'Place and service' };
+export const groupWords: Record<Need['group'], string> = {
+  safety: 'Safety',
+  load: 'Load',
+  coil: 'Coil',
+  fit: 'Place and service',
+};
 export const groupOrder: Need['group'][] = ['safety', 'load', 'coil', 'fit'];

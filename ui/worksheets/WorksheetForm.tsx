@@ -17,24 +17,44 @@ function readOne(input: WorksheetInput, text: string): { value?: number | string
   const unit = (input.unit === 'kW' ? '' : input.unit === 'ratio' || input.unit === 'count' ? '' : input.unit) as Unit;
   const read = readQuantity(input.unit === 'kW' ? text.replace(/\s*kW$/i, '') : text, unit, input.label);
   if (!read.ok) return { fault: read.fault };
-  const holds = (input.above === undefined || read.value > input.above) && (input.min === undefined || read.value >= input.min) && (input.max === undefined || read.value <= input.max);
+  const holds =
+    (input.above === undefined || read.value > input.above) &&
+    (input.min === undefined || read.value >= input.min) &&
+    (input.max === undefined || read.value <= input.max);
   return holds ? { value: read.value } : { fault: `${input.label} is ${text.trim().slice(0, 20)}; accepted: ${acceptedWords(input)}.` };
 }
 
 function Answer({ result }: { result: WorksheetResult }) {
-  if (!result.ok) return <p className="say fails" role="status">{result.refusal}</p>;
+  if (!result.ok)
+    return (
+      <p className="say fails" role="status">
+        {result.refusal}
+      </p>
+    );
   return (
     <div className="stack" role="status">
       <div className="row-flex" style={{ alignItems: 'stretch' }}>
         {result.outputs.map((output) => (
           <div key={output.name} className="sheet" style={{ padding: '10px 16px', minWidth: 130 }}>
             <p className="label">{output.label}</p>
-            <p className="figure" style={{ fontSize: 20, fontWeight: 600 }}>{output.value === null ? 'not known' : formatQuantity(output.value, output.unit)}</p>
+            <p className="figure" style={{ fontSize: 20, fontWeight: 600 }}>
+              {output.value === null ? 'not known' : formatQuantity(output.value, output.unit)}
+            </p>
           </div>
         ))}
       </div>
-      <ol style={{ margin: 0, paddingLeft: 20 }}>{result.steps.map((step) => <li key={step} className="figure" style={{ padding: '2px 0' }}>{step}</li>)}</ol>
-      {result.cautions.map((caution) => <p key={caution} className="say check">{caution}</p>)}
+      <ol style={{ margin: 0, paddingLeft: 20 }}>
+        {result.steps.map((step) => (
+          <li key={step} className="figure" style={{ padding: '2px 0' }}>
+            {step}
+          </li>
+        ))}
+      </ol>
+      {result.cautions.map((caution) => (
+        <p key={caution} className="say check">
+          {caution}
+        </p>
+      ))}
     </div>
   );
 }
@@ -42,7 +62,9 @@ function Answer({ result }: { result: WorksheetResult }) {
 /** One worksheet: inputs with units, the answer with its steps and sources; recomputed as one types. */
 export function WorksheetForm({ id }: { id: string }) {
   const sheet = worksheetOf(id) as Worksheet;
-  const [texts, setTexts] = useState<Record<string, string>>(() => Object.fromEntries(sheet.inputs.map((input) => [input.name, String(input.sample)])));
+  const [texts, setTexts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(sheet.inputs.map((input) => [input.name, String(input.sample)])),
+  );
   const { values, faults } = useMemo(() => {
     const parsed: Parsed = { values: {}, faults: {} };
     for (const input of sheet.inputs) {
@@ -59,21 +81,60 @@ export function WorksheetForm({ id }: { id: string }) {
         <h1>{sheet.title}</h1>
         <p className="muted">{sheet.question}</p>
       </div>
-      <div className="sheet" style={{ padding: 16, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 14 }}>
+      <div
+        className="sheet"
+        style={{
+          padding: 16,
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))',
+          gap: 14,
+        }}
+      >
         {sheet.inputs.map((input) => (
           <label key={input.name} className="stack" style={{ gap: 3 }}>
-            <span>{input.label}{input.unit && input.unit !== 'count' && input.unit !== 'ratio' ? `, ${input.unit === 'ohm' ? 'Ω' : input.unit}` : ''}{input.optional ? ' (optional)' : ''}</span>
+            <span>
+              {input.label}
+              {input.unit && input.unit !== 'count' && input.unit !== 'ratio' ? `, ${input.unit === 'ohm' ? 'Ω' : input.unit}` : ''}
+              {input.optional ? ' (optional)' : ''}
+            </span>
             {input.kind === 'word' ? (
-              <select className="text-in wide" value={texts[input.name]} onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })}>{input.words!.map((word) => <option key={word}>{word}</option>)}</select>
+              <select
+                className="text-in wide"
+                value={texts[input.name]}
+                onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })}
+              >
+                {input.words!.map((word) => (
+                  <option key={word}>{word}</option>
+                ))}
+              </select>
             ) : (
-              <input className="text-in wide" inputMode="decimal" value={texts[input.name]} maxLength={40} aria-invalid={faults[input.name] ? true : undefined} aria-describedby={`${input.name}-about`} onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })} />
+              <input
+                className="text-in wide"
+                inputMode="decimal"
+                value={texts[input.name]}
+                maxLength={40}
+                aria-invalid={faults[input.name] ? true : undefined}
+                aria-describedby={`${input.name}-about`}
+                onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })}
+              />
             )}
-            <small id={`${input.name}-about`} className={faults[input.name] ? 'fault-text' : 'muted'}>{faults[input.name] ?? input.meaning}</small>
+            <small id={`${input.name}-about`} className={faults[input.name] ? 'fault-text' : 'muted'}>
+              {faults[input.name] ?? input.meaning}
+            </small>
           </label>
         ))}
       </div>
-      {result ? <Answer result={result} /> : <p className="say not-known" role="status">Not known until every input can be read.</p>}
-      <p className="muted">Source: {sheet.sources.map(citeSource).join('; ')}. The same sheet answers POST /api/v1/worksheets/{sheet.id}.</p>
+      {result ? (
+        <Answer result={result} />
+      ) : (
+        <p className="say not-known" role="status">
+          Not known until every input can be read.
+        </p>
+      )}
+      <p className="muted">
+        Source: {sheet.sources.map(citeSource).join('; ')}. The same sheet answers POST /api/v1/worksheets/
+        {sheet.id}.
+      </p>
     </div>
   );
 }

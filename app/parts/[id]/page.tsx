@@ -11,11 +11,17 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
     <Shell>
       <main className="middle stack" id="main" style={{ maxWidth: 900, margin: '0 auto' }}>
         <h1>{part.name}</h1>
-        <p className="muted">{part.maker}, {part.footprint}. {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not on a shelf.'}</p>
+        <p className="muted">
+          {part.maker}, {part.footprint}.{' '}
+          {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not on a shelf.'}
+        </p>
         <table className="plain sheet">
           <tbody>
             {part.fields.map((field) => (
-              <tr key={field.label}><th scope="row">{field.label}</th><td className="figure">{field.value}</td></tr>
+              <tr key={field.label}>
+                <th scope="row">{field.label}</th>
+                <td className="figure">{field.value}</td>
+              </tr>
             ))}
           </tbody>
         </table>

@@ -36,7 +36,12 @@ function canonicalRow(row: Row, raiseToClass: boolean): Row {
   const served = raiseToClass && typeof volts === 'number' ? (voltageClassOf(volts)?.high ?? volts) : volts;
   const three = ampsOfHorsepower(row.normalHp, volts, 3);
   const single = ampsOfHorsepower(row.normalHpSinglePhase ?? row.normalHp, volts, 1);
-  let out: Row = { ...row, volts: served, kind: row.kind === null ? 'ac/dc' : (kindOf(row.kind) ?? 'ac'), polesInSeries: row.polesInSeries ?? 1 };
+  let out: Row = {
+    ...row,
+    volts: served,
+    kind: row.kind === null ? 'ac/dc' : (kindOf(row.kind) ?? 'ac'),
+    polesInSeries: row.polesInSeries ?? 1,
+  };
   out = withColumn(out, 'hpRunningAmps3', three);
   out = withColumn(out, 'hpRunningAmps1', single);
   out = withColumn(out, 'hpLockedRotorAmps3', times(three, NEMA_LOCKED_ROTOR_MULTIPLE));
@@ -80,7 +85,8 @@ const supplies: readonly { key: CoilSupply; kind: 'ac' | 'dc'; hertz?: number }[
   { key: 'dc', kind: 'dc' },
 ];
 
-const serves = (mark: CoilMark, kind: string) => mark.kind === undefined || mark.kind === null || mark.kind === 'ac/dc' || mark.kind === kind;
+const serves = (mark: CoilMark, kind: string) =>
+  mark.kind === undefined || mark.kind === null || mark.kind === 'ac/dc' || mark.kind === kind;
 const hasHertz = (mark: CoilMark, hertz: number) => Array.isArray(mark.hertz) && mark.hertz.includes(hertz);
 
 /** Marks that speak for this supply: of its kind and frequency if there are such, else of its kind, else all. */
@@ -94,7 +100,8 @@ function marksFor(marks: CoilMark[], supply: (typeof supplies)[number]): CoilMar
 function coilLayout(spec: PartSpec): Canonical {
   const marks = coilMarks(spec);
   if (marks === undefined) return {};
-  if (marks === null || marks === 'none') return { coilOperating: null, coilMarked: null, coilRated: null, coilKinds: null, coilHertzAc: null };
+  if (marks === null || marks === 'none')
+    return { coilOperating: null, coilMarked: null, coilRated: null, coilKinds: null, coilHertzAc: null };
   const nema = typeof spec.standard === 'string' && !spec.standard.startsWith('IEC');
   const layout = (band: (low: number, high: number, kind: 'ac' | 'dc') => Band) =>
     Object.fromEntries(
@@ -111,7 +118,10 @@ function coilLayout(spec: PartSpec): Canonical {
   const unread = acMarks.some((mark) => mark.hertz === null) || (universal && hertz.length === 0);
   const carriesHertz = acMarks.some((mark) => mark.hertz !== undefined);
   return {
-    coilOperating: layout((low, high, kind) => [low * (kind === 'dc' && nema ? coilLimits.pickUpDcNema : coilLimits.pickUp), high * coilLimits.highest]),
+    coilOperating: layout((low, high, kind) => [
+      low * (kind === 'dc' && nema ? coilLimits.pickUpDcNema : coilLimits.pickUp),
+      high * coilLimits.highest,
+    ]),
     coilMarked: layout((low, high) => [low / (1 + COIL_MARK_TOLERANCE), high * (1 + COIL_MARK_TOLERANCE)]),
     coilRated: layout((low, high) => [low, high]),
     ...(kinds.some((kind) => kind !== undefined) ? { coilKinds: known.length > 0 ? [...new Set(known)] : null } : {}),
@@ -124,7 +134,9 @@ function coilLayout(spec: PartSpec): Canonical {
 function pullInDc(spec: PartSpec, volts: number | null): Canonical {
   if (spec.coilWatts !== undefined) return { coilPullInWattsDc: spec.coilWatts };
   if (spec.coilOhms === undefined) return {};
-  return { coilPullInWattsDc: typeof spec.coilOhms === 'number' && volts !== null ? (volts * volts) / spec.coilOhms : null };
+  return {
+    coilPullInWattsDc: typeof spec.coilOhms === 'number' && volts !== null ? (volts * volts) / spec.coilOhms : null,
+  };
 }
 
 /** Highest volts of the rows of one kind of current. */
@@ -139,12 +151,23 @@ function topVolts(rows: unknown, kind: 'ac' | 'dc'): unknown {
 /** Returns the canonical form. The input is not changed. */
 export function canonicalContactor(spec: PartSpec): Canonical {
   const ratings = ratingRows(spec);
-  const clean = Object.fromEntries(Object.entries(spec).map(([name, mark]) => [name, mark === false || (Array.isArray(mark) && mark.length === 0) ? 'none' : mark]));
-  const kinds = Array.isArray(ratings) ? [...new Set((ratings as Row[]).flatMap((row) => (row.kind === 'ac/dc' ? ['ac', 'dc'] : [row.kind])))] : ratings;
+  const clean = Object.fromEntries(
+    Object.entries(spec).map(([name, mark]) => [name, mark === false || (Array.isArray(mark) && mark.length === 0) ? 'none' : mark]),
+  );
+  const kinds = Array.isArray(ratings)
+    ? [...new Set((ratings as Row[]).flatMap((row) => (row.kind === 'ac/dc' ? ['ac', 'dc'] : [row.kind])))]
+    : ratings;
   const size = typeof spec.nemaSize === 'string' ? nemaSizes[spec.nemaSize] : undefined;
   return {
     ...clean,
-    ...(ratings === undefined ? {} : { ratings, ratingKinds: kinds, topVoltsAc: topVolts(ratings, 'ac'), topVoltsDc: topVolts(ratings, 'dc') }),
+    ...(ratings === undefined
+      ? {}
+      : {
+          ratings,
+          ratingKinds: kinds,
+          topVoltsAc: topVolts(ratings, 'ac'),
+          topVoltsDc: topVolts(ratings, 'dc'),
+        }),
     ...(size && spec.continuousAmps === undefined ? { continuousAmps: size.continuousAmps } : {}),
     ...coilLayout(spec),
   };

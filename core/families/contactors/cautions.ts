@@ -19,9 +19,12 @@ export function contactorCautions({ supply, load }: NeedContext): string[] {
     cautions.push('One pole leaves the other leg live when the load is off. Isolate both before touching it.');
   const plate = typeof system === 'number' ? connectedVolts(load.plateVolts, system) : undefined;
   if (typeof system === 'number' && plate !== undefined && !sameVoltageClass(plate, system) && Math.abs(system / plate - 1) > VOLTS_BAND)
-    cautions.push(`The load’s plate says ${q(plate, 'V')} and the system has ${q(system, 'V')}: more than 10 % apart. Check the connection before anything is fitted.`);
+    cautions.push(
+      `The load’s plate says ${q(plate, 'V')} and the system has ${q(system, 'V')}: more than 10 % apart. Check the connection before anything is fitted.`,
+    );
   if (load.starter === 'reversing' || load.contactorPosition === 'forward' || load.contactorPosition === 'reverse')
     cautions.push('Reversing pair: mechanical and electrical interlock belong to the choice; match both contactors.');
-  if (load.mustHoldOnControlLoss === true) cautions.push('The load stays on when control power is lost: switching off the control circuit does not stop it.');
+  if (load.mustHoldOnControlLoss === true)
+    cautions.push('The load stays on when control power is lost: switching off the control circuit does not stop it.');
   return cautions;
 }

@@ -16,8 +16,15 @@ export function coilSupplyOf({ supply }: NeedContext): CoilSupply {
   return hertz === 50 ? 'ac50' : hertz === 60 ? 'ac60' : 'ac';
 }
 
-const coilLine = (need: Omit<Need, 'group' | 'severity' | 'safety' | 'ways'> & Partial<Pick<Need, 'severity' | 'safety'>>, way: Need['ways'][0]): Need => ({
-  group: 'coil', severity: 'must', safety: false, ...need, ways: [way],
+const coilLine = (
+  need: Omit<Need, 'group' | 'severity' | 'safety' | 'ways'> & Partial<Pick<Need, 'severity' | 'safety'>>,
+  way: Need['ways'][0],
+): Need => ({
+  group: 'coil',
+  severity: 'must',
+  safety: false,
+  ...need,
+  ways: [way],
 });
 
 function voltsNeeds(context: NeedContext): Need[] {
@@ -33,17 +40,39 @@ function voltsNeeds(context: NeedContext): Need[] {
   return [
     coilLine(
       {
-        id: 'coil-volts', safety: true, inputs, source: 'coilLimits', brief: '85 to 110 % of the mark',
-        because: known ?? `Control supply ${q(nominal!, 'V')}${swing !== nominal ? `, seen from ${q(low!, 'V')} to ${q(high!, 'V')}` : ''}; a coil works from 85 to 110 % of its mark.`,
+        id: 'coil-volts',
+        safety: true,
+        inputs,
+        source: 'coilLimits',
+        brief: '85 to 110 % of the mark',
+        because:
+          known ??
+          `Control supply ${q(nominal!, 'V')}${swing !== nominal ? `, seen from ${q(low!, 'V')} to ${q(high!, 'V')}` : ''}; a coil works from 85 to 110 % of its mark.`,
       },
-      { quantity: 'coilVolts', unit: 'V', relation: 'includes', figure: { kind: 'coil-bands', which: 'operating', supply: key }, limit: swing },
+      {
+        quantity: 'coilVolts',
+        unit: 'V',
+        relation: 'includes',
+        figure: { kind: 'coil-bands', which: 'operating', supply: key },
+        limit: swing,
+      },
     ),
     coilLine(
       {
-        id: 'coil-mark', severity: 'should', inputs, source: 'commonPractice', brief: 'same mark',
+        id: 'coil-mark',
+        severity: 'should',
+        inputs,
+        source: 'commonPractice',
+        brief: 'same mark',
         because: known ?? `The mark should be the nominal ${q(nominal!, 'V')}, within 5 %: the coil then keeps its whole band.`,
       },
-      { quantity: 'coilMark', unit: 'V', relation: 'includes', figure: { kind: 'coil-bands', which: 'marked', supply: key }, limit: nominal },
+      {
+        quantity: 'coilMark',
+        unit: 'V',
+        relation: 'includes',
+        figure: { kind: 'coil-bands', which: 'marked', supply: key },
+        limit: nominal,
+      },
     ),
   ];
 }
@@ -55,10 +84,25 @@ function kindNeeds({ supply }: NeedContext): Need[] {
     needs.push(
       coilLine(
         {
-          id: 'coil-kind', safety: true, inputs: ['supply.controlKind'], source: 'commonPractice', brief: '',
-          because: kind === 'ac' ? 'An AC supply: a DC coil on it does not pull in, or chatters.' : kind === 'dc' ? 'A DC supply: an AC coil on it is held back by its resistance alone and burns.' : 'Whether the control supply is AC or DC is not known.',
+          id: 'coil-kind',
+          safety: true,
+          inputs: ['supply.controlKind'],
+          source: 'commonPractice',
+          brief: '',
+          because:
+            kind === 'ac'
+              ? 'An AC supply: a DC coil on it does not pull in, or chatters.'
+              : kind === 'dc'
+                ? 'A DC supply: an AC coil on it is held back by its resistance alone and burns.'
+                : 'Whether the control supply is AC or DC is not known.',
         },
-        { quantity: 'coilKind', unit: '', relation: 'includes', figure: { kind: 'field', name: 'coilKinds' }, limit: kind },
+        {
+          quantity: 'coilKind',
+          unit: '',
+          relation: 'includes',
+          figure: { kind: 'field', name: 'coilKinds' },
+          limit: kind,
+        },
       ),
     );
   const hertz = numberMark(supply, 'controlHertz');
@@ -66,10 +110,22 @@ function kindNeeds({ supply }: NeedContext): Need[] {
     needs.push(
       coilLine(
         {
-          id: 'coil-hertz', inputs: ['supply.controlHertz'], source: 'coilLimits', brief: '',
-          because: hertz === 50 ? 'A coil for 60 Hz only draws at least 20 % more on 50 Hz at the same volts and overheats.' : 'A coil for 50 Hz only pulls with about two thirds of its force on 60 Hz at the same volts.',
+          id: 'coil-hertz',
+          inputs: ['supply.controlHertz'],
+          source: 'coilLimits',
+          brief: '',
+          because:
+            hertz === 50
+              ? 'A coil for 60 Hz only draws at least 20 % more on 50 Hz at the same volts and overheats.'
+              : 'A coil for 50 Hz only pulls with about two thirds of its force on 60 Hz at the same volts.',
         },
-        { quantity: 'coilHertz', unit: 'Hz', relation: 'includes', figure: { kind: 'field', name: 'coilHertzAc' }, limit: hertz },
+        {
+          quantity: 'coilHertz',
+          unit: 'Hz',
+          relation: 'includes',
+          figure: { kind: 'field', name: 'coilHertzAc' },
+          limit: hertz,
+        },
       ),
     );
   return needs;
@@ -86,11 +142,17 @@ function powerNeeds(context: NeedContext): Need[] {
     needs.push(
       coilLine(
         {
-          id: 'coil-pick-up', inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'], source: 'coilLimits', brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
+          id: 'coil-pick-up',
+          inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'],
+          source: 'coilLimits',
+          brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
           because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${q(lowest, 'V')}; at least 85 % of the mark must be left.`,
         },
         {
-          quantity: 'coilPickUpRatio', unit: 'ratio', relation: '>=', limit: ohms === null ? null : coilLimits.pickUp,
+          quantity: 'coilPickUpRatio',
+          unit: 'ratio',
+          relation: '>=',
+          limit: ohms === null ? null : coilLimits.pickUp,
           figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest, loopOhms: ohms ?? 0 },
         },
       ),
@@ -98,11 +160,28 @@ function powerNeeds(context: NeedContext): Need[] {
   const power = (id: string, quantity: string, name: string, mark: string, because: string) => {
     const limit = numberMark(supply, mark);
     if (limit !== undefined)
-      needs.push(coilLine({ id, inputs: [`supply.${mark}`], source: 'commonPractice', brief: '', because: limit === null ? `${because} Its capability is not known.` : `${because} It can give ${q(limit, 'VA')}.` }, { quantity, unit: 'VA', relation: '<=', figure: { kind: 'field', name }, limit }));
+      needs.push(
+        coilLine(
+          {
+            id,
+            inputs: [`supply.${mark}`],
+            source: 'commonPractice',
+            brief: '',
+            because: limit === null ? `${because} Its capability is not known.` : `${because} It can give ${q(limit, 'VA')}.`,
+          },
+          { quantity, unit: 'VA', relation: '<=', figure: { kind: 'field', name }, limit },
+        ),
+      );
   };
   if (key === 'dc') power('coil-sealed', 'coilSealedVA', 'coilPullInWattsDc', 'supplyVA', 'The control source must feed the coil.');
   else {
-    power('coil-inrush', 'coilInrushVA', 'coilInrushVA', 'controlTransformerInrushVA', 'The control transformer must give the inrush and keep its volts.');
+    power(
+      'coil-inrush',
+      'coilInrushVA',
+      'coilInrushVA',
+      'controlTransformerInrushVA',
+      'The control transformer must give the inrush and keep its volts.',
+    );
     power('coil-inrush-source', 'coilInrushVA', 'coilInrushVA', 'supplyVA', 'The control source must give the inrush.');
     power('coil-sealed', 'coilSealedVA', 'coilSealedVA', 'controlTransformerVA', 'The control transformer must hold the coil for good.');
   }
@@ -110,8 +189,26 @@ function powerNeeds(context: NeedContext): Need[] {
   if (driver !== undefined)
     needs.push(
       coilLine(
-        { id: 'driver', inputs: ['supply.driverMaxAmps'], source: 'commonPractice', brief: 'driving output', because: `The output that drives the coil can give ${driver === null ? 'an unknown current' : q(driver, 'A')}.` },
-        { quantity: 'coilAmps', unit: 'A', relation: '<=', limit: driver, figure: { kind: 'coil-pull-in', what: 'amps', supply: key, volts: typeof nominal === 'number' ? nominal : 0, loopOhms: 0 } },
+        {
+          id: 'driver',
+          inputs: ['supply.driverMaxAmps'],
+          source: 'commonPractice',
+          brief: 'driving output',
+          because: `The output that drives the coil can give ${driver === null ? 'an unknown current' : q(driver, 'A')}.`,
+        },
+        {
+          quantity: 'coilAmps',
+          unit: 'A',
+          relation: '<=',
+          limit: driver,
+          figure: {
+            kind: 'coil-pull-in',
+            what: 'amps',
+            supply: key,
+            volts: typeof nominal === 'number' ? nominal : 0,
+            loopOhms: 0,
+          },
+        },
       ),
     );
   return needs;

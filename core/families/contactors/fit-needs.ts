@@ -8,7 +8,12 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { isMotor } from './load-needs';
 
-const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: Way): Need => ({ group: 'fit', safety: false, ...need, ways: [way] });
+const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: Way): Need => ({
+  group: 'fit',
+  safety: false,
+  ...need,
+  ways: [way],
+});
 
 function auxiliaryNeed(context: NeedContext, name: 'auxNormallyOpen' | 'auxNormallyClosed'): Need | undefined {
   const amount = numberMark(context.load, `${name}Needed`);
@@ -16,37 +21,91 @@ function auxiliaryNeed(context: NeedContext, name: 'auxNormallyOpen' | 'auxNorma
   const form = name === 'auxNormallyOpen' ? 'normally open' : 'normally closed';
   return fitLine(
     {
-      id: name === 'auxNormallyOpen' ? 'aux-open' : 'aux-closed', severity: 'should', brief: 'in use', source: 'commonPractice',
-      because: amount === null ? `How many ${form} auxiliaries are in use is not known.` : `${amount} ${form} auxiliaries are in use; an add-on block may make up for missing ones.`,
+      id: name === 'auxNormallyOpen' ? 'aux-open' : 'aux-closed',
+      severity: 'should',
+      brief: 'in use',
+      source: 'commonPractice',
+      because:
+        amount === null
+          ? `How many ${form} auxiliaries are in use is not known.`
+          : `${amount} ${form} auxiliaries are in use; an add-on block may make up for missing ones.`,
       inputs: [`load.${name}Needed`],
     },
     // No such contact is none: the count is 0.
-    { quantity: name, unit: 'count', relation: '>=', figure: { kind: 'field', name, whenNone: 0 }, limit: amount },
+    {
+      quantity: name,
+      unit: 'count',
+      relation: '>=',
+      figure: { kind: 'field', name, whenNone: 0 },
+      limit: amount,
+    },
   );
 }
 
 function holdingNeed(context: NeedContext): Need | undefined {
   const { load } = context;
-  const base = { id: 'holding', brief: '', source: 'commonPractice' as const, inputs: ['load.mustHoldOnControlLoss'] };
-  const way = (words: string[]): Way => ({ quantity: 'holding', unit: '', relation: 'one-of', figure: { kind: 'field', name: 'holding' }, limit: words });
+  const base = {
+    id: 'holding',
+    brief: '',
+    source: 'commonPractice' as const,
+    inputs: ['load.mustHoldOnControlLoss'],
+  };
+  const way = (words: string[]): Way => ({
+    quantity: 'holding',
+    unit: '',
+    relation: 'one-of',
+    figure: { kind: 'field', name: 'holding' },
+    limit: words,
+  });
   if (flagMark(load, 'mustHoldOnControlLoss'))
-    return fitLine({ ...base, severity: 'must', because: 'The load stays on when control power is lost: a contactor held by its coil would drop it.' }, way(['mechanical', 'magnetic-latch']));
+    return fitLine(
+      {
+        ...base,
+        severity: 'must',
+        because: 'The load stays on when control power is lost: a contactor held by its coil would drop it.',
+      },
+      way(['mechanical', 'magnetic-latch']),
+    );
   if (load.mustHoldOnControlLoss === undefined && !isMotor(load.kind)) return undefined;
   // A latched motor starts again by itself when power comes back: with push-buttons that is a danger, else a question.
   const severity = isMotor(load.kind) && load.control === 'three-wire' ? 'must' : 'should';
-  return fitLine({ ...base, severity, because: 'Loss of control power must let this load go; a latched contactor stays closed and needs pulses.' }, way(['electrical']));
+  return fitLine(
+    {
+      ...base,
+      severity,
+      because: 'Loss of control power must let this load go; a latched contactor stays closed and needs pulses.',
+    },
+    way(['electrical']),
+  );
 }
 
 /** All lines of place and service, in the order shown. */
 export function fitNeeds(context: NeedContext): Need[] {
   const { supply, duty } = context;
-  const needs: (Need | undefined)[] = [auxiliaryNeed(context, 'auxNormallyOpen'), auxiliaryNeed(context, 'auxNormallyClosed'), holdingNeed(context)];
+  const needs: (Need | undefined)[] = [
+    auxiliaryNeed(context, 'auxNormallyOpen'),
+    auxiliaryNeed(context, 'auxNormallyClosed'),
+    holdingNeed(context),
+  ];
   const ambient = numberMark(supply, 'ambientC');
   if (ambient !== undefined)
     needs.push(
       fitLine(
-        { id: 'ambient', severity: 'must', brief: 'around the device', source: 'commonPractice', because: ambient === null ? 'The ambient is not known.' : `The air around it reaches ${q(ambient, '°C')}.`, inputs: ['supply.ambientC'] },
-        { quantity: 'maxAmbientC', unit: '°C', relation: '>=', figure: { kind: 'field', name: 'maxAmbientC' }, limit: ambient },
+        {
+          id: 'ambient',
+          severity: 'must',
+          brief: 'around the device',
+          source: 'commonPractice',
+          because: ambient === null ? 'The ambient is not known.' : `The air around it reaches ${q(ambient, '°C')}.`,
+          inputs: ['supply.ambientC'],
+        },
+        {
+          quantity: 'maxAmbientC',
+          unit: '°C',
+          relation: '>=',
+          figure: { kind: 'field', name: 'maxAmbientC' },
+          limit: ambient,
+        },
       ),
     );
   const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
@@ -54,8 +113,21 @@ export function fitNeeds(context: NeedContext): Need[] {
     const rate = rates.includes(null) ? null : Math.max(...(rates as number[]));
     needs.push(
       fitLine(
-        { id: 'switching-rate', severity: 'must', brief: 'an hour', source: 'commonPractice', because: rate === null ? 'The switching rate is not known.' : `It switches ${rate} times an hour.`, inputs: ['duty.startsPerHour', 'duty.operationsPerHour'] },
-        { quantity: 'maxOperationsPerHour', unit: 'count', relation: '>=', figure: { kind: 'field', name: 'maxOperationsPerHour' }, limit: rate },
+        {
+          id: 'switching-rate',
+          severity: 'must',
+          brief: 'an hour',
+          source: 'commonPractice',
+          because: rate === null ? 'The switching rate is not known.' : `It switches ${rate} times an hour.`,
+          inputs: ['duty.startsPerHour', 'duty.operationsPerHour'],
+        },
+        {
+          quantity: 'maxOperationsPerHour',
+          unit: 'count',
+          relation: '>=',
+          figure: { kind: 'field', name: 'maxOperationsPerHour' },
+          limit: rate,
+        },
       ),
     );
   }
@@ -65,8 +137,21 @@ export function fitNeeds(context: NeedContext): Need[] {
     const operations = daily * 365 * years;
     needs.push(
       fitLine(
-        { id: 'electrical-life', severity: 'should', brief: `${daily} a day`, source: 'commonPractice', because: `${daily} operations a day x 365 x ${years} years = ${Math.round(operations)} operations at the rated load.`, inputs: ['duty.operationsPerDay', 'duty.lifeYearsWanted'] },
-        { quantity: 'electricalLifeOperations', unit: 'count', relation: '>=', figure: { kind: 'field', name: 'electricalLifeOperations' }, limit: operations },
+        {
+          id: 'electrical-life',
+          severity: 'should',
+          brief: `${daily} a day`,
+          source: 'commonPractice',
+          because: `${daily} operations a day x 365 x ${years} years = ${Math.round(operations)} operations at the rated load.`,
+          inputs: ['duty.operationsPerDay', 'duty.lifeYearsWanted'],
+        },
+        {
+          quantity: 'electricalLifeOperations',
+          unit: 'count',
+          relation: '>=',
+          figure: { kind: 'field', name: 'electricalLifeOperations' },
+          limit: operations,
+        },
       ),
     );
   }

@@ -21,7 +21,10 @@ export const contactors = {
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,
   needs: (context: NeedContext) =>
-    [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+    [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)].map((need) => ({
+      ...need,
+      assumed: restsOnAssumption(need, context.assumed),
+    })),
   cautions: contactorCautions,
   proofs: contactorProofs,
   terminals: contactorTerminals,

@@ -4,8 +4,19 @@
  * Sources: NFPA 70 430.83 and 440.41, IEC 60947-4-1 utilisation categories, NEMA ICS 2 (from memory, in core/standards).
  */
 import { numberMark, wordMark } from '../../case/case';
-import { compressorDemand, heaterAmps, horsepowerOf, motorLockedRotorAmps, motorRunningAmps, phasesOf, startIsAsked, statedAmps, stepUpHorsepower, type Demand } from '../../loads/demand';
-import { lampKinds } from '../../case/fields';
+import {
+  compressorDemand,
+  heaterAmps,
+  horsepowerOf,
+  motorLockedRotorAmps,
+  motorRunningAmps,
+  phasesOf,
+  startIsAsked,
+  statedAmps,
+  stepUpHorsepower,
+  type Demand,
+} from '../../loads/demand';
+import type { lampKinds } from '../../case/fields';
 import type { Need, Way } from '../../needs/need';
 import { occasionalInching, unmarkedShortCircuitRatingAmps, utilisationMultiples } from '../../standards/contactor-limits';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -33,8 +44,12 @@ const columnsByLoad: Record<string, Columns> = {
   'capacitor-bank': { sure: ['ac6bAmps'], atBestCheck: [] },
 };
 const columnsByLamp: Record<(typeof lampKinds)[number], Columns> = {
-  filament, 'tungsten-halogen': filament, 'fluorescent with ballast': discharge, 'discharge with ballast': discharge,
-  'LED with driver': drivers, 'LED retrofit': drivers,
+  filament,
+  'tungsten-halogen': filament,
+  'fluorescent with ballast': discharge,
+  'discharge with ballast': discharge,
+  'LED with driver': drivers,
+  'LED retrofit': drivers,
 };
 const columnsOnDc: Record<string, Columns> = {
   'motor-dc': { sure: ['dc3Amps', 'dc5Amps'], atBestCheck: [] },
@@ -42,17 +57,22 @@ const columnsOnDc: Record<string, Columns> = {
   'filament-lamps': { sure: ['dc6Amps'], atBestCheck: [] },
 };
 
-export const isMotor = (kind: unknown) => kind === 'motor-3ph' || kind === 'motor-1ph' || kind === 'motor-group' || kind === 'motor-dc' || kind === 'hermetic-compressor';
+export const isMotor = (kind: unknown) =>
+  kind === 'motor-3ph' || kind === 'motor-1ph' || kind === 'motor-group' || kind === 'motor-dc' || kind === 'hermetic-compressor';
 
 const currentOf = ({ supply }: NeedContext): 'ac' | 'dc' => (supply.currentKind === 'dc' ? 'dc' : 'ac');
 const voltsOf = ({ supply }: NeedContext): number | null => numberMark(supply, 'systemVolts') ?? null;
 
 function columnsFor(context: NeedContext): Columns {
   const { load } = context;
-  const general: Columns = { sure: [], atBestCheck: currentOf(context) === 'dc' ? ['dc1Amps'] : ['ac1Amps', 'resistiveAmps'] };
+  const general: Columns = {
+    sure: [],
+    atBestCheck: currentOf(context) === 'dc' ? ['dc1Amps'] : ['ac1Amps', 'resistiveAmps'],
+  };
   if (currentOf(context) === 'dc') return columnsOnDc[String(load.kind)] ?? general;
   const lamp = wordMark(load, 'lampKind');
-  if (lamp && load.kind !== 'filament-lamps' && load.kind !== 'discharge-lamps') return columnsByLamp[lamp as keyof typeof columnsByLamp] ?? general;
+  if (lamp && load.kind !== 'filament-lamps' && load.kind !== 'discharge-lamps')
+    return columnsByLamp[lamp as keyof typeof columnsByLamp] ?? general;
   if (load.contactorPosition === 'bypass') return { sure: ['fullLoadAmps', 'ac3Amps'], atBestCheck: ['ac1Amps'] };
   if (load.starter === 'rotor-resistance') return { sure: ['ac2Amps', 'ac3Amps', 'fullLoadAmps'], atBestCheck: [] };
   return columnsByLoad[String(load.kind)] ?? general;
@@ -67,7 +87,11 @@ export function currentDemand(context: NeedContext): Demand {
 }
 
 const ratingWay = (context: NeedContext, quantity: string, column: string, limit: number | null, factor = 1): Way => ({
-  quantity, unit: 'A', relation: '>=', limit, figure: { kind: 'rating', column, minVolts: voltsOf(context), current: currentOf(context), factor },
+  quantity,
+  unit: 'A',
+  relation: '>=',
+  limit,
+  figure: { kind: 'rating', column, minVolts: voltsOf(context), current: currentOf(context), factor },
 });
 
 const nonEmpty = (ways: Way[]): Need['ways'] => ways as unknown as Need['ways'];
@@ -80,16 +104,31 @@ function runningNeed(context: NeedContext): Need {
   const ways = columns.sure.map((column) => ratingWay(context, quantity, column, demand.amount));
   for (const column of columns.atBestCheck) {
     const way = ratingWay(context, quantity, column, demand.amount);
-    ways.push({ ...way, ...(column === 'continuousAmps' ? { figure: { kind: 'field', name: 'continuousAmps' } } : {}), atBest: 'check' });
+    ways.push({
+      ...way,
+      ...(column === 'continuousAmps' ? { figure: { kind: 'field', name: 'continuousAmps' } } : {}),
+      atBest: 'check',
+    });
   }
   // A NEMA size is held to its continuous amps here and to its horsepower on a line of its own; without the motor's
   // horsepower the motor amps that its rating stands for are all there is.
   if (isMotor(kind) && kind !== 'hermetic-compressor' && typeof horsepowerOf(context) === 'number')
-    ways.push({ ...ratingWay(context, quantity, '', demand.amount), figure: { kind: 'field', name: 'continuousAmps' } });
-  if (isMotor(kind) && currentOf(context) === 'ac') ways.push(ratingWay(context, quantity, `hpRunningAmps${phasesOf(context)}`, demand.amount));
+    ways.push({
+      ...ratingWay(context, quantity, '', demand.amount),
+      figure: { kind: 'field', name: 'continuousAmps' },
+    });
+  if (isMotor(kind) && currentOf(context) === 'ac')
+    ways.push(ratingWay(context, quantity, `hpRunningAmps${phasesOf(context)}`, demand.amount));
   return {
-    id: 'running', group: 'load', severity: 'must', safety: false, ways: nonEmpty(ways),
-    because: demand.because, brief: demand.brief, source: demand.source, inputs: demand.inputs,
+    id: 'running',
+    group: 'load',
+    severity: 'must',
+    safety: false,
+    ways: nonEmpty(ways),
+    because: demand.because,
+    brief: demand.brief,
+    source: demand.source,
+    inputs: demand.inputs,
   };
 }
 
@@ -109,10 +148,22 @@ function lockedRotorNeed(context: NeedContext): Need | undefined {
   const byCategory = kind === 'hermetic-compressor' ? [way('ac8bAmps', ac8bAmps.break), way('ac8aAmps', ac8aAmps.break)] : [];
   const slipring = context.load.starter === 'rotor-resistance' ? [way('ac2Amps', ac2Amps.break)] : [];
   return {
-    id: 'locked-rotor', group: 'load', severity: 'must', safety: false,
-    ways: nonEmpty([way('lockedRotorAmps', 1), ...byCategory, ...slipring, way('ac3Amps', ac3Amps.break, ac3Amps.make), way(`hpLockedRotorAmps${phasesOf(context)}`, 1)]),
+    id: 'locked-rotor',
+    group: 'load',
+    severity: 'must',
+    safety: false,
+    ways: nonEmpty([
+      way('lockedRotorAmps', 1),
+      ...byCategory,
+      ...slipring,
+      way('ac3Amps', ac3Amps.break, ac3Amps.make),
+      way(`hpLockedRotorAmps${phasesOf(context)}`, 1),
+    ]),
     because: `${demand.because} An AC-3 figure breaks 8 and makes 10 times itself; a horsepower rating ten times the motor's amps.`,
-    brief: demand.brief, source: demand.source, inputs: demand.inputs, ...(school && school.name !== 'none' ? { school: school.name } : {}),
+    brief: demand.brief,
+    source: demand.source,
+    inputs: demand.inputs,
+    ...(school && school.name !== 'none' ? { school: school.name } : {}),
   };
 }
 
@@ -124,10 +175,19 @@ function horsepowerNeed(context: NeedContext): Need | undefined {
   const limit = hp === null ? null : context.load.horsepower === undefined ? stepUpHorsepower(hp, phases) : hp;
   const way = (column: string): Way => ({ ...ratingWay(context, 'normalHp', column, limit), unit: 'hp' });
   return {
-    id: 'horsepower', group: 'load', severity: 'must', safety: false, onlyWhereCarried: true,
+    id: 'horsepower',
+    group: 'load',
+    severity: 'must',
+    safety: false,
+    onlyWhereCarried: true,
     ways: nonEmpty(phases === 1 ? [way('normalHpSinglePhase'), way('normalHp')] : [way('normalHp')]),
-    because: limit === null ? 'The horsepower of the motor is not known.' : `A horsepower-rated controller serves motors up to its horsepower at these volts; the motor has ${q(limit, 'hp')}.`,
-    brief: 'motor plate', source: 'controllerRating', inputs: ['load.horsepower', 'load.kilowatts', 'supply.systemVolts'],
+    because:
+      limit === null
+        ? 'The horsepower of the motor is not known.'
+        : `A horsepower-rated controller serves motors up to its horsepower at these volts; the motor has ${q(limit, 'hp')}.`,
+    brief: 'motor plate',
+    source: 'controllerRating',
+    inputs: ['load.horsepower', 'load.kilowatts', 'supply.systemVolts'],
   };
 }
 
@@ -138,10 +198,16 @@ function joggingNeed(context: NeedContext): Need | undefined {
   const hp = horsepowerOf(context);
   const demand = currentDemand(context);
   const limitHp = typeof hp === 'number' ? (context.load.horsepower === undefined ? stepUpHorsepower(hp, phasesOf(context)) : hp) : null;
-  const hpWay: Way = { ...ratingWay(context, 'joggingHp', 'joggingHp', rate === null ? null : limitHp), unit: 'hp' };
+  const hpWay: Way = {
+    ...ratingWay(context, 'joggingHp', 'joggingHp', rate === null ? null : limitHp),
+    unit: 'hp',
+  };
   const ampsWay = ratingWay(context, 'joggingAmps', 'ac4Amps', rate === null ? null : demand.amount);
   return {
-    id: 'jogging', group: 'load', severity: rate === null || rate > occasionalInching.perMinute ? 'must' : 'should', safety: false,
+    id: 'jogging',
+    group: 'load',
+    severity: rate === null || rate > occasionalInching.perMinute ? 'must' : 'should',
+    safety: false,
     ways: nonEmpty(context.practice === 'IEC' ? [ampsWay, hpWay] : [hpWay, ampsWay]),
     because: `${rate === null ? 'The jogging rate is not known' : `${rate} jogs a minute`}; ordinary motor ratings allow up to 5 a minute and 10 in ten minutes. Beyond that the jogging horsepower, or AC-4, counts.`,
     brief: rate === null ? 'rate not known' : `${rate} a minute`,
@@ -157,10 +223,14 @@ function headroomNeed(context: NeedContext): Need | undefined {
   const limit = demand.amount === null ? null : Number((demand.amount * resistiveHeadroom).toPrecision(4));
   const base = runningNeed(context);
   return {
-    ...base, id: 'resistive-headroom', severity: 'should',
+    ...base,
+    id: 'resistive-headroom',
+    severity: 'should',
     ways: nonEmpty(base.ways.map((way) => ({ ...way, quantity: 'resistiveHeadroomAmps', limit }))),
     because: `${demand.because} With ${Math.round((resistiveHeadroom - 1) * 100)} % headroom, as advice: ${limit === null ? 'not known' : q(limit, 'A')}.`,
-    brief: `x ${resistiveHeadroom}`, source: 'commonPractice', school: `${Math.round((resistiveHeadroom - 1) * 100)} % headroom`,
+    brief: `x ${resistiveHeadroom}`,
+    source: 'commonPractice',
+    school: `${Math.round((resistiveHeadroom - 1) * 100)} % headroom`,
   };
 }
 
@@ -168,10 +238,16 @@ function unitMaximumNeed(context: NeedContext): Need | undefined {
   const maximum = numberMark(context.load, 'maximumOvercurrentAmps');
   if (context.schools.unitMaximum === 'off' || maximum === undefined || context.load.kind !== 'hermetic-compressor') return undefined;
   return {
-    id: 'unit-maximum', group: 'load', severity: 'should', safety: false,
+    id: 'unit-maximum',
+    group: 'load',
+    severity: 'should',
+    safety: false,
     ways: nonEmpty(['fullLoadAmps', 'ac1Amps'].map((column) => ratingWay(context, 'unitMaximumAmps', column, maximum))),
     because: `A quick field cross-check holds the contactor to the unit’s largest breaker, ${maximum === null ? 'not known' : q(maximum, 'A')}. It oversizes; the load’s own amps decide.`,
-    brief: 'field cross-check', source: 'commonPractice', school: 'largest device as a check', inputs: ['load.maximumOvercurrentAmps'],
+    brief: 'field cross-check',
+    source: 'commonPractice',
+    school: 'largest device as a check',
+    inputs: ['load.maximumOvercurrentAmps'],
   };
 }
 
@@ -182,14 +258,39 @@ function polesNeed(context: NeedContext): Need[] {
   const byLoad = load.kind === 'motor-3ph' ? 3 : undefined;
   const limit = asked === undefined ? byLoad : asked;
   const line = (id: string, quantity: string, amount: number | null, because: string, input: string): Need => ({
-    id, group: 'safety', severity: 'must', safety: true,
+    id,
+    group: 'safety',
+    severity: 'must',
+    safety: true,
     ways: [{ quantity, unit: 'count', relation: '>=', figure: { kind: 'field', name: 'poles' }, limit: amount }],
-    because, brief: '', source: 'commonPractice', inputs: [input],
+    because,
+    brief: '',
+    source: 'commonPractice',
+    inputs: [input],
   });
   if (limit !== undefined)
-    needs.push(line('poles', 'poles', limit, limit === null ? 'The number of poles to switch is not known.' : `${limit} conductor${limit === 1 ? ' is' : 's are'} switched here.`, 'load.polesToSwitch'));
+    needs.push(
+      line(
+        'poles',
+        'poles',
+        limit,
+        limit === null
+          ? 'The number of poles to switch is not known.'
+          : `${limit} conductor${limit === 1 ? ' is' : 's are'} switched here.`,
+        'load.polesToSwitch',
+      ),
+    );
   const open = numberMark(load, 'polesThatMustOpen');
-  if (open !== undefined) needs.push(line('poles-open', 'polesThatOpen', open, `${open ?? 'Not known how many'} live conductors must be open when it is off.`, 'load.polesThatMustOpen'));
+  if (open !== undefined)
+    needs.push(
+      line(
+        'poles-open',
+        'polesThatOpen',
+        open,
+        `${open ?? 'Not known how many'} live conductors must be open when it is off.`,
+        'load.polesThatMustOpen',
+      ),
+    );
   return needs;
 }
 
@@ -199,16 +300,43 @@ function supplyNeeds(context: NeedContext): Need[] {
   const kindKnown = context.supply.currentKind !== null;
   return [
     {
-      id: 'rating-kind', group: 'safety', severity: 'must', safety: true,
-      ways: [{ quantity: 'ratingKind', unit: '', relation: 'includes', figure: { kind: 'field', name: 'ratingKinds' }, limit: kindKnown ? current : null }],
+      id: 'rating-kind',
+      group: 'safety',
+      severity: 'must',
+      safety: true,
+      ways: [
+        {
+          quantity: 'ratingKind',
+          unit: '',
+          relation: 'includes',
+          figure: { kind: 'field', name: 'ratingKinds' },
+          limit: kindKnown ? current : null,
+        },
+      ],
       because: current === 'dc' ? 'DC has no current zero: only a part with a DC rating can open it.' : 'The system is AC.',
-      brief: '', source: 'ratedVolts', inputs: ['supply.currentKind'],
+      brief: '',
+      source: 'ratedVolts',
+      inputs: ['supply.currentKind'],
     },
     {
-      id: 'volts', group: 'safety', severity: 'must', safety: true,
-      ways: [{ quantity: 'ratedOperationalVolts', unit: 'V', relation: '>=', figure: { kind: 'field', name: current === 'dc' ? 'topVoltsDc' : 'topVoltsAc' }, limit: volts }],
-      because: volts === null ? 'System volts are not known.' : `The system has ${q(volts, 'V')}; above its highest row a part is not rated.`,
-      brief: 'supply card', source: 'ratedVolts', inputs: ['supply.systemVolts'],
+      id: 'volts',
+      group: 'safety',
+      severity: 'must',
+      safety: true,
+      ways: [
+        {
+          quantity: 'ratedOperationalVolts',
+          unit: 'V',
+          relation: '>=',
+          figure: { kind: 'field', name: current === 'dc' ? 'topVoltsDc' : 'topVoltsAc' },
+          limit: volts,
+        },
+      ],
+      because:
+        volts === null ? 'System volts are not known.' : `The system has ${q(volts, 'V')}; above its highest row a part is not rated.`,
+      brief: 'supply card',
+      source: 'ratedVolts',
+      inputs: ['supply.systemVolts'],
     },
   ];
 }
@@ -219,10 +347,23 @@ function shortCircuitNeed(context: NeedContext): Need | undefined {
   const hp = horsepowerOf(context);
   const unmarked = context.practice === 'NFPA70' && typeof hp === 'number' ? (unmarkedShortCircuitRatingAmps(hp) ?? null) : null;
   return {
-    id: 'short-circuit-rating', group: 'safety', severity: 'must', safety: true,
-    ways: [{ quantity: 'shortCircuitRatingAmps', unit: 'A', relation: '>=', figure: { kind: 'field', name: 'shortCircuitRatingAmps', whenNone: unmarked }, limit: fault }],
+    id: 'short-circuit-rating',
+    group: 'safety',
+    severity: 'must',
+    safety: true,
+    ways: [
+      {
+        quantity: 'shortCircuitRatingAmps',
+        unit: 'A',
+        relation: '>=',
+        figure: { kind: 'field', name: 'shortCircuitRatingAmps', whenNone: unmarked },
+        limit: fault,
+      },
+    ],
     because: `${fault === null ? 'The fault current at this position is not known' : `Up to ${q(fault, 'A')} can flow here`}. The rating holds only with the protection that the maker names.${unmarked ? ` A part that carries none counts as ${q(unmarked, 'A')}.` : ''}`,
-    brief: 'at this position', source: unmarked ? 'unmarkedShortCircuitRating' : context.practice === 'IEC' ? 'conditionalShortCircuit' : 'shortCircuitRating', inputs: ['supply.prospectiveFaultAmps'],
+    brief: 'at this position',
+    source: unmarked ? 'unmarkedShortCircuitRating' : context.practice === 'IEC' ? 'conditionalShortCircuit' : 'shortCircuitRating',
+    inputs: ['supply.prospectiveFaultAmps'],
   };
 }
 

@@ -7,7 +7,6 @@
 import { numberMark } from '../../case/case';
 import type { Band } from '../../matching/evaluate';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import { coilLimits } from '../../standards/contactor-limits';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
 import { coilSupplyOf } from './coil-needs';
@@ -20,9 +19,25 @@ const RESISTIVE_TOLERANCE = 0.1;
 const OPEN_CONTACT_OHMS = 1e6;
 
 const practice = citeSource('commonPractice');
-const figure = (proof: Omit<Proof, 'kind' | 'leads' | 'severity'> & Partial<Pick<Proof, 'leads' | 'severity'>>): Proof => ({ kind: 'figure', leads: false, severity: 'must', ...proof });
+const figure = (proof: Omit<Proof, 'kind' | 'leads' | 'severity'> & Partial<Pick<Proof, 'leads' | 'severity'>>): Proof => ({
+  kind: 'figure',
+  leads: false,
+  severity: 'must',
+  ...proof,
+});
 const yes = (id: string, when: Proof['when'], title: string, how: string, because: string, source = practice): Proof => ({
-  id, when, title, how, because, source, unit: '', low: null, high: null, severity: 'must', leads: false, kind: 'yes-no',
+  id,
+  when,
+  title,
+  how,
+  because,
+  source,
+  unit: '',
+  low: null,
+  high: null,
+  severity: 'must',
+  leads: false,
+  kind: 'yes-no',
 });
 
 function coilOhms({ need, part }: ProofContext): Proof {
@@ -34,13 +49,19 @@ function coilOhms({ need, part }: ProofContext): Proof {
   const byPower = stated === undefined && key === 'dc' && typeof watts === 'number' && volts ? (volts * volts) / watts : undefined;
   const expected = stated ?? byPower;
   return figure({
-    id: 'coil-ohms', when: 'bench', title: 'Coil resistance', unit: 'ohm', leads: true, severity: 'should',
+    id: 'coil-ohms',
+    when: 'bench',
+    title: 'Coil resistance',
+    unit: 'ohm',
+    leads: true,
+    severity: 'should',
     how: 'Coil disconnected, ohmmeter across A1 and A2. Enter the resistance of the leads as well; it is taken off.',
     low: expected === undefined ? 0.1 : expected * (1 - COIL_OHMS_TOLERANCE),
     high: expected === undefined ? null : expected * (1 + COIL_OHMS_TOLERANCE),
-    because: expected === undefined
-      ? 'The maker states no resistance. An open coil reads without end, a shorted one near nothing; on AC the resistance says nothing of the impedance.'
-      : `${stated !== undefined ? 'The maker states' : 'From the coil power'} ${q(expected, 'ohm')}, within 15 % for winding and temperature.`,
+    because:
+      expected === undefined
+        ? 'The maker states no resistance. An open coil reads without end, a shorted one near nothing; on AC the resistance says nothing of the impedance.'
+        : `${stated !== undefined ? 'The maker states' : 'From the coil power'} ${q(expected, 'ohm')}, within 15 % for winding and temperature.`,
     source: practice,
   });
 }
@@ -48,27 +69,78 @@ function coilOhms({ need, part }: ProofContext): Proof {
 function bench(context: ProofContext): Proof[] {
   const poles = typeof context.part.poles === 'number' ? context.part.poles : 3;
   return [
-    yes('coil-mark', 'bench', 'Coil mark', 'Read the mark on the coil itself, not on the box.', 'Contactor bodies of one family look alike with any coil.'),
+    yes(
+      'coil-mark',
+      'bench',
+      'Coil mark',
+      'Read the mark on the coil itself, not on the box.',
+      'Contactor bodies of one family look alike with any coil.',
+    ),
     coilOhms(context),
     figure({
-      id: 'contact-closed', when: 'bench', title: `Worst of ${poles} poles, closed`, unit: 'ohm', leads: true, severity: 'should', low: 0, high: CONTACT_CAUTION_OHMS,
+      id: 'contact-closed',
+      when: 'bench',
+      title: `Worst of ${poles} poles, closed`,
+      unit: 'ohm',
+      leads: true,
+      severity: 'should',
+      low: 0,
+      high: CONTACT_CAUTION_OHMS,
       how: 'Push the carrier in by hand, ohmmeter across each pole; enter the worst and the leads.',
-      because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject. A millivolt drop under load says more than an ohmmeter.', source: practice,
+      because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject. A millivolt drop under load says more than an ohmmeter.',
+      source: practice,
     }),
     figure({
-      id: 'contact-open', when: 'bench', title: `Worst of ${poles} poles, open`, unit: 'ohm', low: OPEN_CONTACT_OHMS, high: null,
-      how: 'Carrier released, ohmmeter across each pole.', because: 'An open pole has no continuity.', source: practice,
+      id: 'contact-open',
+      when: 'bench',
+      title: `Worst of ${poles} poles, open`,
+      unit: 'ohm',
+      low: OPEN_CONTACT_OHMS,
+      high: null,
+      how: 'Carrier released, ohmmeter across each pole.',
+      because: 'An open pole has no continuity.',
+      source: practice,
     }),
-    yes('moves', 'bench', 'Moves freely', 'Push the carrier in and let go; it must return by itself without sticking.', 'A carrier that sticks does not drop out.'),
+    yes(
+      'moves',
+      'bench',
+      'Moves freely',
+      'Push the carrier in and let go; it must return by itself without sticking.',
+      'A carrier that sticks does not drop out.',
+    ),
   ];
 }
 
 function fitting({ need }: ProofContext): Proof[] {
-  const reversing = need.load.starter === 'reversing' || need.load.contactorPosition === 'forward' || need.load.contactorPosition === 'reverse';
+  const reversing =
+    need.load.starter === 'reversing' || need.load.contactorPosition === 'forward' || need.load.contactorPosition === 'reverse';
   return [
-    yes('torque', 'fitting', 'Torque', 'Tighten every terminal to the figure on the plate, wires within its range.', 'Where a torque is stated it is required.', 'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker'),
-    yes('map', 'fitting', 'Wired by the map', 'Every wire stands where the terminal map says.', 'Two wires exchanged turn a start into a fault.'),
-    ...(reversing ? [yes('interlock', 'fitting', 'Interlock', 'With one contactor held in by hand, the other must not close, mechanically and through its auxiliary.', 'Both closed together are a short circuit between phases.')] : []),
+    yes(
+      'torque',
+      'fitting',
+      'Torque',
+      'Tighten every terminal to the figure on the plate, wires within its range.',
+      'Where a torque is stated it is required.',
+      'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker',
+    ),
+    yes(
+      'map',
+      'fitting',
+      'Wired by the map',
+      'Every wire stands where the terminal map says.',
+      'Two wires exchanged turn a start into a fault.',
+    ),
+    ...(reversing
+      ? [
+          yes(
+            'interlock',
+            'fitting',
+            'Interlock',
+            'With one contactor held in by hand, the other must not close, mechanically and through its auxiliary.',
+            'Both closed together are a short circuit between phases.',
+          ),
+        ]
+      : []),
   ];
 }
 
@@ -81,24 +153,86 @@ function firstStart({ need, part }: ProofContext): Proof[] {
   const band = bands?.find(([low, high]) => typeof nominal !== 'number' || (low <= nominal && high >= nominal)) ?? bands?.[0];
   proofs.push(
     figure({
-      id: 'pick-up-volts', when: 'first-start', title: 'Volts at the coil while pulling in', unit: 'V', low: band?.[0] ?? null, high: band?.[1] ?? null,
+      id: 'pick-up-volts',
+      when: 'first-start',
+      title: 'Volts at the coil while pulling in',
+      unit: 'V',
+      low: band?.[0] ?? null,
+      high: band?.[1] ?? null,
       how: 'Instrument fitted while dead, lowest reading held while it pulls in.',
-      because: band ? `${q(band[0], 'V', 'up')} to ${q(band[1], 'V', 'down')}: 85 to 110 % of the mark.` : 'The coil mark is not known.', source: citeSource('coilLimits'),
+      because: band ? `${q(band[0], 'V', 'up')} to ${q(band[1], 'V', 'down')}: 85 to 110 % of the mark.` : 'The coil mark is not known.',
+      source: citeSource('coilLimits'),
     }),
     yes('chatter', 'first-start', 'No chatter', 'Listen while it pulls in and holds.', 'Chatter burns contacts and coil.'),
   );
   const demand = currentDemand(need);
-  const plate = isMotor(load.kind) ? (numberMark(load, load.kind === 'hermetic-compressor' ? 'ratedLoadAmps' : 'fullLoadAmps') ?? null) : demand.amount;
+  const plate = isMotor(load.kind)
+    ? (numberMark(load, load.kind === 'hermetic-compressor' ? 'ratedLoadAmps' : 'fullLoadAmps') ?? null)
+    : demand.amount;
   const sf = numberMark(load, 'serviceFactor') ?? 1;
   if (isMotor(load.kind)) {
     proofs.push(
-      figure({ id: 'running-amps', when: 'first-start', title: 'Running amps, highest phase', unit: 'A', low: 0, high: plate === null ? null : plate * sf!, how: 'Clamp meter fitted while dead, read after the start with the doors shut.', because: plate === null ? 'The plate amps are not known.' : `The plate allows ${q(plate, 'A')}${sf !== 1 ? ` x service factor ${sf}` : ''}.`, source: citeSource('motorAmpsRule') }),
+      figure({
+        id: 'running-amps',
+        when: 'first-start',
+        title: 'Running amps, highest phase',
+        unit: 'A',
+        low: 0,
+        high: plate === null ? null : plate * sf!,
+        how: 'Clamp meter fitted while dead, read after the start with the doors shut.',
+        because:
+          plate === null
+            ? 'The plate amps are not known.'
+            : `The plate allows ${q(plate, 'A')}${sf !== 1 ? ` x service factor ${sf}` : ''}.`,
+        source: citeSource('motorAmpsRule'),
+      }),
     );
     if (load.kind !== 'motor-1ph' && supply.phases === 3)
-      proofs.push(figure({ id: 'unbalance', when: 'first-start', title: 'Volts unbalance', unit: '%', low: 0, high: UNBALANCE_NO_DERATING, severity: 'should', how: 'Largest deviation of a phase-to-phase voltage from the mean, in percent of the mean.', because: 'Up to 1 % needs no derating; above 5 % a motor should not run.', source: citeSource('unbalance') }));
+      proofs.push(
+        figure({
+          id: 'unbalance',
+          when: 'first-start',
+          title: 'Volts unbalance',
+          unit: '%',
+          low: 0,
+          high: UNBALANCE_NO_DERATING,
+          severity: 'should',
+          how: 'Largest deviation of a phase-to-phase voltage from the mean, in percent of the mean.',
+          because: 'Up to 1 % needs no derating; above 5 % a motor should not run.',
+          source: citeSource('unbalance'),
+        }),
+      );
   } else
-    proofs.push(figure({ id: 'running-amps', when: 'first-start', title: 'Amps, highest pole', unit: 'A', low: plate === null ? null : plate * (1 - RESISTIVE_TOLERANCE), high: plate === null ? null : plate * (1 + RESISTIVE_TOLERANCE), severity: 'should', how: 'Clamp meter fitted while dead, read with the doors shut.', because: plate === null ? 'The load current is not known.' : `${q(plate, 'A')} within 10 %; less means an open element.`, source: practice }));
-  proofs.push(yes('drops-out', 'first-start', 'Drops out', 'Take the command away: the load must stop at once.', 'A welded or sticking contactor does not stop its load.'), yes('warm', 'first-start', 'Terminals after an hour', 'Thermal camera or after isolating: no terminal hotter than its neighbours.', 'A loose terminal shows itself by heat.'));
+    proofs.push(
+      figure({
+        id: 'running-amps',
+        when: 'first-start',
+        title: 'Amps, highest pole',
+        unit: 'A',
+        low: plate === null ? null : plate * (1 - RESISTIVE_TOLERANCE),
+        high: plate === null ? null : plate * (1 + RESISTIVE_TOLERANCE),
+        severity: 'should',
+        how: 'Clamp meter fitted while dead, read with the doors shut.',
+        because: plate === null ? 'The load current is not known.' : `${q(plate, 'A')} within 10 %; less means an open element.`,
+        source: practice,
+      }),
+    );
+  proofs.push(
+    yes(
+      'drops-out',
+      'first-start',
+      'Drops out',
+      'Take the command away: the load must stop at once.',
+      'A welded or sticking contactor does not stop its load.',
+    ),
+    yes(
+      'warm',
+      'first-start',
+      'Terminals after an hour',
+      'Thermal camera or after isolating: no terminal hotter than its neighbours.',
+      'A loose terminal shows itself by heat.',
+    ),
+  );
   return proofs;
 }
 

@@ -27,22 +27,39 @@ export function auxiliaryMarks(part: Canonical | null): { open: string[]; closed
 /** Returns the moves in the order of wiring: main circuit, coil, auxiliaries in use. */
 export function contactorTerminals(context: NeedContext, from: Canonical | null, to: Canonical): TerminalMove[] {
   const fromIec = from ? isIec(from) : context.practice === 'IEC';
-  const poles = Math.min(count(to.poles) || 3, typeof context.load.polesToSwitch === 'number' ? context.load.polesToSwitch : count(from?.poles) || count(to.poles) || 3);
+  const poles = Math.min(
+    count(to.poles) || 3,
+    typeof context.load.polesToSwitch === 'number' ? context.load.polesToSwitch : count(from?.poles) || count(to.poles) || 3,
+  );
   const moves: TerminalMove[] = [];
   for (let pole = 1; pole <= poles; pole += 1) {
-    moves.push({ circuit: 'main', from: line(fromIec, pole), to: line(isIec(to), pole), note: 'supply side' });
+    moves.push({
+      circuit: 'main',
+      from: line(fromIec, pole),
+      to: line(isIec(to), pole),
+      note: 'supply side',
+    });
     moves.push({ circuit: 'main', from: load(fromIec, pole), to: load(isIec(to), pole), note: 'load side' });
   }
   for (const terminal of ['A1', 'A2']) {
-    const note = context.supply.controlKind === 'dc' ? `${terminal === 'A1' ? 'plus' : 'minus'} where the coil is marked with polarity` : '';
+    const note =
+      context.supply.controlKind === 'dc' ? `${terminal === 'A1' ? 'plus' : 'minus'} where the coil is marked with polarity` : '';
     moves.push({ circuit: 'coil', from: terminal, to: terminal, note });
   }
   const old = auxiliaryMarks(from);
   const fresh = auxiliaryMarks(to);
-  for (const [form, needed] of [['open', context.load.auxNormallyOpenNeeded], ['closed', context.load.auxNormallyClosedNeeded]] as const)
+  for (const [form, needed] of [
+    ['open', context.load.auxNormallyOpenNeeded],
+    ['closed', context.load.auxNormallyClosedNeeded],
+  ] as const)
     for (let i = 0; i < count(needed); i += 1) {
       const target = fresh[form][i];
-      moves.push({ circuit: 'auxiliary', from: old[form][i] ?? `${form === 'open' ? 'NO' : 'NC'} ${i + 1}`, to: target ?? 'none: add a block', note: form === 'open' ? 'make' : 'break' });
+      moves.push({
+        circuit: 'auxiliary',
+        from: old[form][i] ?? `${form === 'open' ? 'NO' : 'NC'} ${i + 1}`,
+        to: target ?? 'none: add a block',
+        note: form === 'open' ? 'make' : 'break',
+      });
     }
   return moves;
 }

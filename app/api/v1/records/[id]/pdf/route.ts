@@ -8,5 +8,7 @@ export const GET = (_request: Request, { params }: IdParams) =>
     const record = await loadRecord((await params).id);
     const pdf = await recordPdf(record);
     const name = `swap-${record.body.position.tag}-${record.body.signedAt.slice(0, 10)}.pdf`.replace(/[^\w.-]/g, '-');
-    return new Response(new Uint8Array(pdf), { headers: { 'content-type': 'application/pdf', 'content-disposition': `attachment; filename="${name}"` } });
+    return new Response(new Uint8Array(pdf), {
+      headers: { 'content-type': 'application/pdf', 'content-disposition': `attachment; filename="${name}"` },
+    });
   });

@@ -1,4 +1,5 @@
 import { readJson, respond, type IdParams } from '@/app/api/respond';
 import { matchSwap } from '@/services/match';
 
-export const POST = (request: Request, { params }: IdParams) => respond(async () => matchSwap((await params).id, await readJson(request, 20_000)));
+export const POST = (request: Request, { params }: IdParams) =>
+  respond(async () => matchSwap((await params).id, await readJson(request, 20_000)));
