@@ -149,7 +149,7 @@ export function needSql(need: Need): Sql {
     ...pick((name) => `${name} = 'null'::jsonb`),
     ...pick((name) => `${name} = '"none"'::jsonb`),
   ];
-  return sql`(select case ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns}) f)`;
+  return sql`(select case ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
 }
 
 /** Returns the predicate that keeps the parts on which none of these needs fails. */

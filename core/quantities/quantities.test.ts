@@ -1,0 +1,72 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { formatQuantity, formatValue, roundSignificant } from './format-quantity';
+import { readQuantity } from './read-quantity';
+import { proposeUnit, readUnit } from './units';
+
+const THIN = '\u2009';
+
+describe('reading a typed quantity: whole or not at all', () => {
+  it.each([
+    ['28', 'A', 28], ['28 A', 'A', 28], ['30 mA', 'A', 0.03], ['9.8 kA', 'A', 9800], ['1,5', 'A', 1.5], ['0', 'A', 0], ['4.16 kV', 'V', 4160], ['60.3 Ω', 'ohm', 60.3], ['60.3 ohm', 'ohm', 60.3],
+    ['12 mΩ', 'ohm', 0.012], ['7 1/2 hp', 'hp', 7.5], ['1/3', 'hp', 1 / 3], ['-20 °C', '°C', -20], ['3', 'count', 3], ['1e3', 'A', 1000],
+  ] as const)('%s for %s gives %f', (text, unit, value) => {
+    const read = readQuantity(text, unit, 'Field');
+    expect(read.ok && read.value).toBeCloseTo(value, 10);
+  });
+  it.each([['1 0', 'A'], ['24 V AC/DC', 'V'], ['ten', 'A'], ['', 'A'], ['1/2', 'A'], ['😀', 'A'], ['28 A A', 'A'], ['NaN', 'A'], ['Infinity', 'A'], ['1e999', 'A']] as const)('refuses %j for %s', (text, unit) => {
+    expect(readQuantity(text, unit, 'Full-load amps').ok).toBe(false);
+  });
+  it('names the dimension of a wrong unit and proposes the right case', () => {
+    expect(readQuantity('30 mV', 'A', 'FLA')).toMatchObject({ fault: "FLA is in A; '30 mV' is in V. Write it in A." });
+    expect(readQuantity('4 kv', 'V', 'Volts')).toMatchObject({ fault: "Unit 'kv' is not known for Volts. Did you mean 'kV'?" });
+  });
+  it('keeps mA and MA apart', () => {
+    expect(readUnit('mA')?.factor).toBe(1e-3);
+    expect(readUnit('MA')?.factor).toBe(1e6);
+    expect(proposeUnit('ma')).toBeDefined();
+  });
+  it('any text either reads to a finite number or gives a sentence', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 60 }), (text) => {
+        const read = readQuantity(text, 'A', 'Field');
+        return read.ok ? Number.isFinite(read.value) : read.fault.length > 10 && read.fault.length < 200;
+      }),
+    );
+  });
+});
+
+describe('writing a quantity', () => {
+  it.each([
+    [14000, 'A', `14${THIN}kA`], [9800, 'A', `9800${THIN}A`], [0.03, 'A', `30${THIN}mA`], [0, 'A', `0${THIN}A`], [236.83, 'A', `237${THIN}A`], [0.102, 'A', `102${THIN}mA`], [18.4, 'ohm', `18.4${THIN}Ω`],
+    [0.05, 'ohm', `50${THIN}mΩ`], [3, 'count', '3'], [120, 'V', `120${THIN}V`], [38, '°C', `38${THIN}°C`],
+  ] as const)('%f %s is %s', (value, unit, text) => expect(formatQuantity(value, unit)).toBe(text));
+  it('rounds towards safety: needs up, offers down', () => {
+    expect(formatQuantity(236.81, 'A', 'up')).toBe(`237${THIN}A`);
+    expect(formatQuantity(236.81, 'A', 'down')).toBe(`236${THIN}A`);
+    expect(roundSignificant(0.1 + 0.2, 3, 'up')).toBeCloseTo(0.3, 12);
+  });
+  it('rounding up is never below, rounding down never above', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1e-3, max: 1e6, noNaN: true }), (value) => {
+        const slack = value * 1e-8;
+        return roundSignificant(value, 3, 'up') >= value - slack && roundSignificant(value, 3, 'down') <= value + slack;
+      }),
+    );
+  });
+  it('what is written reads back within its three figures', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 9e5, noNaN: true }), (value) => {
+        const read = readQuantity(formatQuantity(value, 'A'), 'A', 'Field');
+        return read.ok && Math.abs(read.value / value - 1) < 0.0051;
+      }),
+    );
+  });
+  it('writes lists, ranges, words and unknowns', () => {
+    expect(formatValue([50, 60], 'Hz')).toBe('50/60 Hz');
+    expect(formatValue([24, 60], 'V')).toBe(`24 to 60${THIN}V`);
+    expect(formatValue(['mechanical', 'magnetic-latch'], '')).toBe('mechanical, magnetic-latch');
+    expect(formatValue(null, 'A')).toBe('not known');
+    expect(formatValue(0.852, 'ratio')).toBe(`85${THIN}%`);
+  });
+});

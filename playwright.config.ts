@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from './scripts/lib/browser.mjs';
+
+/** The real interface in Debian's Chromium. scripts/test.mjs starts server and database and names them in the environment. */
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: false,
+  workers: 1,
+  timeout: 90_000,
+  expect: { timeout: 10_000 },
+  reporter: [['line'], ['json', { outputFile: process.env.LOYAL_COIL_E2E_REPORT ?? 'test-results/e2e.json' }]],
+  use: {
+    baseURL: process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100',
+    viewport: { width: 1280, height: 800 },
+    launchOptions: { executablePath: chromiumPath, args: chromiumArgs },
+    trace: 'off',
+  },
+});

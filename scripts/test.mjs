@@ -1,0 +1,63 @@
+// npm test: unit, database and browser tests, each against its own throw-away cluster or database.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { build, chromium, freePort, npmPackages, root, run } from './lib/machine.mjs';
+import { cluster } from './lib/postgres.mjs';
+import { say } from './lib/say.mjs';
+import { answers, startServer } from './lib/server.mjs';
+
+npmPackages();
+chromium();
+const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
+const pg = cluster(path.join(scratch, 'cluster'));
+let server;
+let passed = 0;
+let failed = 0;
+
+function end(code) {
+  server?.kill('SIGKILL');
+  pg.stop();
+  rmSync(scratch, { recursive: true, force: true });
+  if (pg.home !== path.join(scratch, 'cluster')) rmSync(pg.home, { recursive: true, force: true });
+  process.exit(code);
+}
+for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => end(130));
+
+try {
+  const port = await pg.start();
+  say('unit and database tests');
+  const report = path.join(scratch, 'vitest.json');
+  const vitest = spawnSync('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...process.argv.slice(2)], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, TEST_CLUSTER_URL: pg.url(port, 'postgres') },
+  });
+  const unit = JSON.parse(readFileSync(report, 'utf8'));
+  passed += unit.numPassedTests;
+  failed += unit.numFailedTests + (vitest.status !== 0 && unit.numFailedTests === 0 ? 1 : 0);
+
+  build();
+  say('browser tests');
+  const databaseUrl = pg.ensureDatabase(port, 'e2e');
+  run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
+  const appPort = await freePort();
+  server = startServer({ port: appPort, databaseUrl });
+  const url = `http://127.0.0.1:${appPort}`;
+  await answers(`${url}/api/v1/health`, server);
+  const e2eReport = path.join(scratch, 'e2e.json');
+  spawnSync('npx', ['playwright', 'test'], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...process.env, LOYAL_COIL_URL: url, LOYAL_COIL_E2E_REPORT: e2eReport, DATABASE_URL: databaseUrl },
+  });
+  const e2e = JSON.parse(readFileSync(e2eReport, 'utf8')).stats;
+  passed += e2e.expected;
+  failed += e2e.unexpected + e2e.flaky;
+} catch (error) {
+  console.error(error);
+  failed += 1;
+}
+console.log(`${passed} passed, ${failed} failed`);
+end(failed > 0 ? 1 : 0);

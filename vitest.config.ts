@@ -1,0 +1,14 @@
+import { defineConfig } from 'vitest/config';
+
+const alias = { '@/': new URL('./', import.meta.url).pathname };
+
+/** Unit tests need nothing; database tests get the throw-away cluster that scripts/test.mjs starts. */
+export default defineConfig({
+  resolve: { alias },
+  test: {
+    projects: [
+      { resolve: { alias }, test: { name: 'unit', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'scripts/**/*.test.ts'] } },
+      { resolve: { alias }, test: { name: 'database', include: ['data/**/*.test.ts', 'services/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 } },
+    ],
+  },
+});
