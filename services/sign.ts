@@ -26,10 +26,7 @@ import { validate } from './validate';
 
 export const signSchema = yup.object({
   version: yup.number().strict().integer().min(1).required('version is missing.'),
-  by: yup
-    .string()
-    .strict()
-    .trim()
+  by: yup.string().trim()
     .min(2, 'A record needs the name of who signs it.')
     .max(80, 'The name is longer than 80 characters.')
     .required('A record needs the name of who signs it.'),
