@@ -11,6 +11,7 @@ export default defineConfig({
   reporter: [['line'], ['json', { outputFile: process.env.LOYAL_COIL_E2E_REPORT ?? 'test-results/e2e.json' }]],
   use: {
     baseURL: process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100',
+    actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath, args: chromiumArgs },
     trace: 'off',

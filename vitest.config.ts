@@ -8,7 +8,10 @@ export default defineConfig({
   test: {
     projects: [
       { resolve: { alias }, test: { name: 'unit', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'scripts/**/*.test.ts'] } },
-      { resolve: { alias }, test: { name: 'database', include: ['data/**/*.test.ts', 'services/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 } },
+      {
+        resolve: { alias },
+        test: { name: 'database', include: ['data/**/*.test.ts', 'services/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 },
+      },
     ],
   },
 });

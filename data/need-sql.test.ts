@@ -21,7 +21,11 @@ afterAll(() => db.drop());
 
 async function bothVerdicts(needs: Need[], specs: Canonical[]): Promise<{ memory: Verdict[][]; sql: Verdict[][] }> {
   await db.knex('specs').truncate();
-  await db.knex.batchInsert('specs', specs.map((spec, id) => ({ id, spec: JSON.stringify(spec) })), 500);
+  await db.knex.batchInsert(
+    'specs',
+    specs.map((spec, id) => ({ id, spec: JSON.stringify(spec) })),
+    500,
+  );
   const stored = specs.map((spec) => JSON.parse(JSON.stringify(spec)) as Canonical);
   const columns = needs.map((need, i) => {
     const { text, bindings } = needSql(need);
@@ -32,15 +36,27 @@ async function bothVerdicts(needs: Need[], specs: Canonical[]): Promise<{ memory
   return { memory: needs.map((need) => stored.map(compileNeed(need).verdict)), sql };
 }
 
-const mark = (value: fc.Arbitrary<unknown>) => fc.oneof({ weight: 5, arbitrary: value }, { weight: 1, arbitrary: fc.constantFrom(null, 'none', undefined) });
+const mark = (value: fc.Arbitrary<unknown>) =>
+  fc.oneof({ weight: 5, arbitrary: value }, { weight: 1, arbitrary: fc.constantFrom(null, 'none', undefined) });
 const amps = fc.constantFrom(9, 18, 25, 27.5, 40, 90, 240);
-const record = (fields: Record<string, fc.Arbitrary<unknown>>) => fc.record(fields).map((marks) => Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined)) as Marks);
+const record = (fields: Record<string, fc.Arbitrary<unknown>>) =>
+  fc.record(fields).map((marks) => Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined)) as Marks);
 
 const row = record({
-  volts: fc.oneof({ weight: 8, arbitrary: fc.constantFrom(115, 230, 240, 400, 460, 480, 600) }, { weight: 1, arbitrary: fc.constant(null) }),
+  volts: fc.oneof(
+    { weight: 8, arbitrary: fc.constantFrom(115, 230, 240, 400, 460, 480, 600) },
+    { weight: 1, arbitrary: fc.constant(null) },
+  ),
   kind: fc.constantFrom(undefined, 'ac', 'dc', 'ac/dc', null),
   polesInSeries: fc.constantFrom(undefined, 1, 2, 4),
-  fullLoadAmps: mark(amps), lockedRotorAmps: mark(amps), resistiveAmps: mark(amps), ac1Amps: mark(amps), ac3Amps: mark(amps), ac4Amps: mark(amps), normalHp: mark(fc.constantFrom(3, 7.5, 10, 30)), dc1Amps: mark(amps),
+  fullLoadAmps: mark(amps),
+  lockedRotorAmps: mark(amps),
+  resistiveAmps: mark(amps),
+  ac1Amps: mark(amps),
+  ac3Amps: mark(amps),
+  ac4Amps: mark(amps),
+  normalHp: mark(fc.constantFrom(3, 7.5, 10, 30)),
+  dc1Amps: mark(amps),
 });
 const spec = record({
   standard: fc.constantFrom(undefined, 'IEC 60947-4-1', 'NEMA ICS 2', 'UL 508'),
@@ -50,46 +66,119 @@ const spec = record({
   coilVolts: mark(fc.constantFrom(24, 110, 115, 120, 230, 240)),
   coilKind: mark(fc.constantFrom('ac', 'dc', 'ac/dc')),
   coilHertz: mark(fc.constantFrom([], [50], [60], [50, 60])),
-  coilMarks: fc.oneof({ weight: 4, arbitrary: fc.constant(undefined) }, { weight: 1, arbitrary: fc.constant([{ volts: 110, kind: 'ac', hertz: [50] }, { volts: 120, kind: 'ac', hertz: [60] }]) }, { weight: 1, arbitrary: fc.constant(null) }),
-  coilWatts: mark(fc.constantFrom(3, 12)), coilOhms: mark(fc.constantFrom(58, 400)), coilInrushVA: mark(fc.constantFrom(80, 240, 900)), coilSealedVA: mark(fc.constantFrom(9, 40)),
-  auxNormallyOpen: mark(fc.constantFrom(0, 1, 2)), auxNormallyClosed: mark(fc.constantFrom(0, 1)), holding: mark(fc.constantFrom('electrical', 'mechanical')),
-  shortCircuitRatingAmps: mark(fc.constantFrom(5000, 10000, 65000)), maxAmbientC: mark(fc.constantFrom(40, 60)), maxOperationsPerHour: mark(fc.constantFrom(300, 1200)), electricalLifeOperations: mark(fc.constantFrom(1e5, 1e6)),
+  coilMarks: fc.oneof(
+    { weight: 4, arbitrary: fc.constant(undefined) },
+    {
+      weight: 1,
+      arbitrary: fc.constant([
+        { volts: 110, kind: 'ac', hertz: [50] },
+        { volts: 120, kind: 'ac', hertz: [60] },
+      ]),
+    },
+    { weight: 1, arbitrary: fc.constant(null) },
+  ),
+  coilWatts: mark(fc.constantFrom(3, 12)),
+  coilOhms: mark(fc.constantFrom(58, 400)),
+  coilInrushVA: mark(fc.constantFrom(80, 240, 900)),
+  coilSealedVA: mark(fc.constantFrom(9, 40)),
+  auxNormallyOpen: mark(fc.constantFrom(0, 1, 2)),
+  auxNormallyClosed: mark(fc.constantFrom(0, 1)),
+  holding: mark(fc.constantFrom('electrical', 'mechanical')),
+  shortCircuitRatingAmps: mark(fc.constantFrom(5000, 10000, 65000)),
+  maxAmbientC: mark(fc.constantFrom(40, 60)),
+  maxOperationsPerHour: mark(fc.constantFrom(300, 1200)),
+  electricalLifeOperations: mark(fc.constantFrom(1e5, 1e6)),
 }).map((marks) => contactors.canonical(marks));
 
 const context = fc.record({
   practice: fc.constantFrom('NFPA70' as const, 'IEC' as const),
   supply: record({
-    systemVolts: mark(fc.constantFrom(208, 240, 400, 480)).map((v) => (v === 'none' ? undefined : v)), phases: fc.constantFrom(1, 3), currentKind: fc.constantFrom('ac', 'ac', 'dc', null),
-    controlVolts: mark(fc.constantFrom(24, 120, 230)).map((v) => (v === 'none' ? undefined : v)), controlVoltsMin: fc.constantFrom(undefined, 22, 108), controlVoltsMax: fc.constantFrom(undefined, 26, 132), controlKind: fc.constantFrom('ac', 'dc', null, undefined), controlHertz: fc.constantFrom(50, 60, null, undefined),
-    prospectiveFaultAmps: fc.constantFrom(undefined, null, 5000, 10000), ambientC: fc.constantFrom(undefined, null, 40, 45), controlLoopOhms: fc.constantFrom(undefined, null, 0, 1, 12), controlTransformerInrushVA: fc.constantFrom(undefined, 300, null), controlTransformerVA: fc.constantFrom(undefined, 30), supplyVA: fc.constantFrom(undefined, 100), driverMaxAmps: fc.constantFrom(undefined, null, 0.5, 4),
+    systemVolts: mark(fc.constantFrom(208, 240, 400, 480)).map((v) => (v === 'none' ? undefined : v)),
+    phases: fc.constantFrom(1, 3),
+    currentKind: fc.constantFrom('ac', 'ac', 'dc', null),
+    controlVolts: mark(fc.constantFrom(24, 120, 230)).map((v) => (v === 'none' ? undefined : v)),
+    controlVoltsMin: fc.constantFrom(undefined, 22, 108),
+    controlVoltsMax: fc.constantFrom(undefined, 26, 132),
+    controlKind: fc.constantFrom('ac', 'dc', null, undefined),
+    controlHertz: fc.constantFrom(50, 60, null, undefined),
+    prospectiveFaultAmps: fc.constantFrom(undefined, null, 5000, 10000),
+    ambientC: fc.constantFrom(undefined, null, 40, 45),
+    controlLoopOhms: fc.constantFrom(undefined, null, 0, 1, 12),
+    controlTransformerInrushVA: fc.constantFrom(undefined, 300, null),
+    controlTransformerVA: fc.constantFrom(undefined, 30),
+    supplyVA: fc.constantFrom(undefined, 100),
+    driverMaxAmps: fc.constantFrom(undefined, null, 0.5, 4),
   }),
   load: record({
-    kind: fc.constantFrom('motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater', 'lamp-bank', 'motor-dc'), plateVolts: fc.constantFrom(undefined, '230/460', 230, 400), horsepower: fc.constantFrom(undefined, null, 3, 10, 30), kilowatts: fc.constantFrom(undefined, 7.5),
-    fullLoadAmps: fc.constantFrom(undefined, null, 14, 28), ratedLoadAmps: fc.constantFrom(undefined, 18), lockedRotorAmps: fc.constantFrom(undefined, null, 80, 170), codeLetter: fc.constantFrom(undefined, null, 'G', 'V'), maximumOvercurrentAmps: fc.constantFrom(undefined, 40), polesToSwitch: fc.constantFrom(undefined, null, 1, 3), polesThatMustOpen: fc.constantFrom(undefined, 2),
-    auxNormallyOpenNeeded: fc.constantFrom(undefined, null, 0, 2), mustHoldOnControlLoss: fc.constantFrom(undefined, true, false), control: fc.constantFrom(undefined, 'three-wire'), lampKind: fc.constantFrom(undefined, 'filament', 'LED with driver'), starter: fc.constantFrom(undefined, 'star-delta'), contactorPosition: fc.constantFrom(undefined, 'star', 'bypass'),
+    kind: fc.constantFrom('motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater', 'lamp-bank', 'motor-dc'),
+    plateVolts: fc.constantFrom(undefined, '230/460', 230, 400),
+    horsepower: fc.constantFrom(undefined, null, 3, 10, 30),
+    kilowatts: fc.constantFrom(undefined, 7.5),
+    fullLoadAmps: fc.constantFrom(undefined, null, 14, 28),
+    ratedLoadAmps: fc.constantFrom(undefined, 18),
+    lockedRotorAmps: fc.constantFrom(undefined, null, 80, 170),
+    codeLetter: fc.constantFrom(undefined, null, 'G', 'V'),
+    maximumOvercurrentAmps: fc.constantFrom(undefined, 40),
+    polesToSwitch: fc.constantFrom(undefined, null, 1, 3),
+    polesThatMustOpen: fc.constantFrom(undefined, 2),
+    auxNormallyOpenNeeded: fc.constantFrom(undefined, null, 0, 2),
+    mustHoldOnControlLoss: fc.constantFrom(undefined, true, false),
+    control: fc.constantFrom(undefined, 'three-wire'),
+    lampKind: fc.constantFrom(undefined, 'filament', 'LED with driver'),
+    starter: fc.constantFrom(undefined, 'star-delta'),
+    contactorPosition: fc.constantFrom(undefined, 'star', 'bypass'),
   }),
-  duty: record({ joggingPerMinute: fc.constantFrom(undefined, null, 1, 3, 8), startsPerHour: fc.constantFrom(undefined, null, 600), operationsPerDay: fc.constantFrom(undefined, 140), lifeYearsWanted: fc.constantFrom(undefined, 5) }),
+  duty: record({
+    joggingPerMinute: fc.constantFrom(undefined, null, 1, 3, 8),
+    startsPerHour: fc.constantFrom(undefined, null, 600),
+    operationsPerDay: fc.constantFrom(undefined, 140),
+    lifeYearsWanted: fc.constantFrom(undefined, 5),
+  }),
 });
 
 describe('one need, two ways of asking', () => {
   it('random needs over random candidates', async () => {
     await fc.assert(
-      fc.asyncProperty(context, fc.array(spec, { minLength: 8, maxLength: 40 }), fc.boolean(), async ({ practice, supply, load, duty }, specs, assume) => {
-        const needs = contactors.needs(contextOf({ practice, family: 'contactor', supply, load, duty, removed: null, candidates: [] }, { schools: swapSchools, assumed: new Set(assume ? ['load.horsepower', 'supply.controlVolts'] : []) }));
-        const { memory, sql } = await bothVerdicts(needs, specs);
-        needs.forEach((need, i) =>
-            sql[i]!.forEach((verdict, j) => expect(verdict, `${need.id} ${JSON.stringify(need.ways)} ${JSON.stringify(specs[j])}`).toBe(memory[i]![j])),
+      fc.asyncProperty(
+        context,
+        fc.array(spec, { minLength: 8, maxLength: 40 }),
+        fc.boolean(),
+        async ({ practice, supply, load, duty }, specs, assume) => {
+          const needs = contactors.needs(
+            contextOf(
+              { practice, family: 'contactor', supply, load, duty, removed: null, candidates: [] },
+              { schools: swapSchools, assumed: new Set(assume ? ['load.horsepower', 'supply.controlVolts'] : []) },
+            ),
           );
-      }),
+          const { memory, sql } = await bothVerdicts(needs, specs);
+          needs.forEach((need, i) =>
+            sql[i]!.forEach((verdict, j) =>
+              expect(verdict, `${need.id} ${JSON.stringify(need.ways)} ${JSON.stringify(specs[j])}`).toBe(memory[i]![j]),
+            ),
+          );
+        },
+      ),
       { numRuns: 120, endOnFailure: true },
     );
   }, 120_000);
 
   it('every worked case over the demo catalogue', async () => {
-    const specs = demoContactors().filter((_, i) => i % 11 === 0).map((part) => contactors.canonical(part.raw));
+    const specs = demoContactors()
+      .filter((_, i) => i % 11 === 0)
+      .map((part) => contactors.canonical(part.raw));
     const seen = new Set<Verdict>();
     for (const one of workedCases.filter((_, i) => i % 5 === 0)) {
-      const needs = contactors.needs(contextOf({ practice: one.practice ?? 'NFPA70', family: 'contactor', supply: one.supply ?? {}, load: one.load ?? {}, duty: one.duty ?? {}, removed: null, candidates: [] }));
+      const needs = contactors.needs(
+        contextOf({
+          practice: one.practice ?? 'NFPA70',
+          family: 'contactor',
+          supply: one.supply ?? {},
+          load: one.load ?? {},
+          duty: one.duty ?? {},
+          removed: null,
+          candidates: [],
+        }),
+      );
       const { memory, sql } = await bothVerdicts(needs, specs);
       expect(sql).toEqual(memory);
       memory.flat().forEach((verdict) => seen.add(verdict));

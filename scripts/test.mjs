@@ -29,11 +29,15 @@ try {
   const port = await pg.start();
   say('unit and database tests');
   const report = path.join(scratch, 'vitest.json');
-  const vitest = spawnSync('npx', ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...process.argv.slice(2)], {
-    cwd: root,
-    stdio: 'inherit',
-    env: { ...process.env, TEST_CLUSTER_URL: pg.url(port, 'postgres') },
-  });
+  const vitest = spawnSync(
+    'npx',
+    ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${report}`, ...process.argv.slice(2)],
+    {
+      cwd: root,
+      stdio: 'inherit',
+      env: { ...process.env, TEST_CLUSTER_URL: pg.url(port, 'postgres') },
+    },
+  );
   const unit = JSON.parse(readFileSync(report, 'utf8'));
   passed += unit.numPassedTests;
   failed += unit.numFailedTests + (vitest.status !== 0 && unit.numFailedTests === 0 ? 1 : 0);

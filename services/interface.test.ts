@@ -31,17 +31,39 @@ describe('POST /api/v1/judge', () => {
     const answer = await judgePlainCase(sampleCase);
     expect(Object.keys(answer)).toEqual(['needs', 'removed', 'candidates']);
     expect(answer.removed!.verdict).toBe('fails');
-    expect(answer.candidates.map(({ id, verdict }) => [id, verdict])).toEqual([['size 2', 'fits'], ['definite purpose 40', 'fails']]);
+    expect(answer.candidates.map(({ id, verdict }) => [id, verdict])).toEqual([
+      ['size 2', 'fits'],
+      ['definite purpose 40', 'fails'],
+    ]);
     for (const line of [...answer.needs, ...answer.removed!.lines, ...answer.candidates.flatMap((part) => part.lines)]) {
-      expect(Object.keys(line).sort()).toEqual(['because', 'have', 'limit', 'margin', 'quantity', 'relation', 'severity', 'source', 'unit', 'verdict']);
+      expect(Object.keys(line).sort()).toEqual([
+        'because',
+        'have',
+        'limit',
+        'margin',
+        'quantity',
+        'relation',
+        'severity',
+        'source',
+        'unit',
+        'verdict',
+      ]);
       expect(line.because && line.source).toBeTruthy();
     }
     expect(answer.needs.every((line) => line.verdict === null && line.have === null)).toBe(true);
   });
   it('asks no line for what nobody carries, and not known of who leaves out what another carries', async () => {
     const answer = await judgePlainCase({
-      practice: 'IEC', family: 'contactor', supply: { systemVolts: 400, currentKind: 'ac', ambientC: 40 }, load: { kind: 'motor-3ph', fullLoadAmps: 10 }, duty: {}, removed: null,
-      candidates: [{ id: 'a', spec: { ratings: [{ volts: 400, ac3Amps: 12 }], maxAmbientC: 60 } }, { id: 'b', spec: { ratings: [{ volts: 400, ac3Amps: 12 }] } }],
+      practice: 'IEC',
+      family: 'contactor',
+      supply: { systemVolts: 400, currentKind: 'ac', ambientC: 40 },
+      load: { kind: 'motor-3ph', fullLoadAmps: 10 },
+      duty: {},
+      removed: null,
+      candidates: [
+        { id: 'a', spec: { ratings: [{ volts: 400, ac3Amps: 12 }], maxAmbientC: 60 } },
+        { id: 'b', spec: { ratings: [{ volts: 400, ac3Amps: 12 }] } },
+      ],
     });
     expect(answer.needs.map((line) => line.quantity)).toEqual(['ratingKind', 'ratedOperationalVolts', 'fullLoadAmps', 'maxAmbientC']);
     expect(answer.candidates.map((part) => part.verdict)).toEqual(['fits', 'not-known']);
@@ -52,7 +74,18 @@ describe('POST /api/v1/judge', () => {
     expect(b.candidates.find((part) => part.id === 'size 2')).toEqual(a.candidates.find((part) => part.id === 'size 2'));
   });
   it('nothing asked of a part is not known, never a fit', async () => {
-    expect((await judgePlainCase({ practice: 'IEC', family: 'contactor', supply: {}, load: { kind: 'motor-3ph' }, removed: null, candidates: [{ id: 'x', spec: {} }] })).candidates[0]!.verdict).toBe('not-known');
+    expect(
+      (
+        await judgePlainCase({
+          practice: 'IEC',
+          family: 'contactor',
+          supply: {},
+          load: { kind: 'motor-3ph' },
+          removed: null,
+          candidates: [{ id: 'x', spec: {} }],
+        })
+      ).candidates[0]!.verdict,
+    ).toBe('not-known');
   });
   it('names what it did not use, so that a typing slip is seen', async () => {
     expect((await judgePlainCase(changed('supply.controlVolt', 120))).ignored).toEqual(['supply.controlVolt']);
@@ -61,10 +94,23 @@ describe('POST /api/v1/judge', () => {
     expect((await judgePlainCase(changed('supply.currentKind', 'AC'))).candidates[0]!.verdict).toBe('fits');
   });
   it.each([
-    ['practice', 'UK', 'practice'], ['family', 'fuse', 'family'], ['supply.systemVolts', -480, 'supply.systemVolts'], ['supply.systemVolts', 0, 'supply.systemVolts'], ['supply.systemVolts', 1e9, 'supply.systemVolts'],
-    ['supply.systemVolts', '480 V', 'supply.systemVolts'], ['load.fullLoadAmps', '30 mA', 'load.fullLoadAmps'], ['load.codeLetter', 'Q', 'load.codeLetter'], ['load.plateVolts', '230 or 460', 'load.plateVolts'],
-    ['load.kind', '😀', 'load.kind'], ['candidates', {}, 'candidates'], ['candidates', undefined, 'candidates'], ['candidates.0.spec.nemaSize', '0000', 'candidates[0].spec.nemaSize'], ['candidates.0.spec.poles', 2.5, 'candidates[0].spec.poles'],
-    ['candidates.1.spec.ratings', 'none given', 'candidates[1].spec.ratings'], ['candidates.1.spec.coilHertz', 60, 'candidates[1].spec.coilHertz'], ['candidates.1.id', '', 'candidates[1].id'],
+    ['practice', 'UK', 'practice'],
+    ['family', 'fuse', 'family'],
+    ['supply.systemVolts', -480, 'supply.systemVolts'],
+    ['supply.systemVolts', 0, 'supply.systemVolts'],
+    ['supply.systemVolts', 1e9, 'supply.systemVolts'],
+    ['supply.systemVolts', '480 V', 'supply.systemVolts'],
+    ['load.fullLoadAmps', '30 mA', 'load.fullLoadAmps'],
+    ['load.codeLetter', 'Q', 'load.codeLetter'],
+    ['load.plateVolts', '230 or 460', 'load.plateVolts'],
+    ['load.kind', '😀', 'load.kind'],
+    ['candidates', {}, 'candidates'],
+    ['candidates', undefined, 'candidates'],
+    ['candidates.0.spec.nemaSize', '0000', 'candidates[0].spec.nemaSize'],
+    ['candidates.0.spec.poles', 2.5, 'candidates[0].spec.poles'],
+    ['candidates.1.spec.ratings', 'none given', 'candidates[1].spec.ratings'],
+    ['candidates.1.spec.coilHertz', 60, 'candidates[1].spec.coilHertz'],
+    ['candidates.1.id', '', 'candidates[1].id'],
   ])('%s = %j is refused by name', async (path, value, field) => {
     const { status, faults } = await refusal(judgePlainCase(changed(path, value)));
     expect(status).toBe(422);
@@ -88,11 +134,19 @@ describe('worksheets over the interface', () => {
     expect(answer.outputs[0]).toMatchObject({ name: 'fullLoadAmps', value: 28, unit: 'A' });
     expect(answer.sources.join(' ')).toContain('430.250');
   });
-  it.each([[{}, 3], [{ horsepower: -1, volts: 230, phases: '3' }, 1], [{ horsepower: '10', volts: 230, phases: '3' }, 1], [{ horsepower: 10, volts: 230, phases: 3 }, 1]])('%j is refused with %i faults', async (body, count) => {
+  it.each([
+    [{}, 3],
+    [{ horsepower: -1, volts: 230, phases: '3' }, 1],
+    [{ horsepower: '10', volts: 230, phases: '3' }, 1],
+    [{ horsepower: 10, volts: 230, phases: 3 }, 1],
+  ])('%j is refused with %i faults', async (body, count) => {
     expect((await refusal(computeWorksheet('motor-full-load-current', body))).faults).toHaveLength(count);
   });
   it('unknown inputs and unknown sheets are refused', async () => {
-    expect((await refusal(computeWorksheet('motor-full-load-current', { horsepower: 10, volts: 230, phases: '3', colour: 1 }))).faults[0]!.reason).toContain('colour');
+    expect(
+      (await refusal(computeWorksheet('motor-full-load-current', { horsepower: 10, volts: 230, phases: '3', colour: 1 }))).faults[0]!
+        .reason,
+    ).toContain('colour');
     expect((await refusal(computeWorksheet('nothing', {}))).status).toBe(404);
   });
   it('lists fields and units', () => {
@@ -102,13 +156,27 @@ describe('worksheets over the interface', () => {
 });
 
 describe('the OpenAPI document', () => {
-  const document = openApi() as { openapi: string; paths: Record<string, Record<string, { requestBody?: { content: Record<string, { schema: Record<string, unknown> }> } }>> };
+  const document = openApi() as {
+    openapi: string;
+    paths: Record<string, Record<string, { requestBody?: { content: Record<string, { schema: Record<string, unknown> }> } }>>;
+  };
   it('is 3.1 and has every route of the application', () => {
     expect(document.openapi).toBe('3.1.0');
-    expect(Object.keys(document.paths)).toEqual(expect.arrayContaining(['/api/v1/judge', '/api/v1/families', '/api/v1/worksheets', '/api/v1/worksheets/coil-current', '/api/v1/swaps/{id}/sign']));
+    expect(Object.keys(document.paths)).toEqual(
+      expect.arrayContaining([
+        '/api/v1/judge',
+        '/api/v1/families',
+        '/api/v1/worksheets',
+        '/api/v1/worksheets/coil-current',
+        '/api/v1/swaps/{id}/sign',
+      ]),
+    );
   });
   it('takes bounds and words from the schemas that check the input', () => {
-    const schema = document.paths['/api/v1/judge']!.post!.requestBody!.content['application/json']!.schema as { properties: Record<string, { properties?: Record<string, { anyOf: unknown[] }>; enum?: string[] }>; required: string[] };
+    const schema = document.paths['/api/v1/judge']!.post!.requestBody!.content['application/json']!.schema as {
+      properties: Record<string, { properties?: Record<string, { anyOf: unknown[] }>; enum?: string[] }>;
+      required: string[];
+    };
     expect(schema.properties.supply!.properties!.systemVolts!.anyOf[0]).toEqual({ type: 'number', exclusiveMinimum: 0, maximum: 1500 });
     expect(schema.properties.practice!.enum).toEqual(['NFPA70', 'IEC']);
     expect(schema.required).toEqual(expect.arrayContaining(['practice', 'family', 'supply', 'load', 'candidates']));

@@ -25,22 +25,39 @@ afterAll(() => db.drop());
 
 const open = async (positionId: string) => loadSwap((await openSwap({ positionId })).id);
 const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (await loadSwap(id)).version, changes });
-const faultsOf = (work: Promise<unknown>) => work.then(() => expect.unreachable('it was accepted'), (error) => error as { status: number; faults: { field: string; reason: string }[]; detail: Record<string, unknown> });
-const pick = (state: SwapState, column: BoardColumn): Change[] => chooseChanges(state, { partId: column.partId, name: column.name, ...(column.coil ? { coil: column.coil } : {}) });
+const faultsOf = (work: Promise<unknown>) =>
+  work.then(
+    () => expect.unreachable('it was accepted'),
+    (error) => error as { status: number; faults: { field: string; reason: string }[]; detail: Record<string, unknown> },
+  );
+const pick = (state: SwapState, column: BoardColumn): Change[] =>
+  chooseChanges(state, { partId: column.partId, name: column.name, ...(column.coil ? { coil: column.coil } : {}) });
 
 /** Confirms every step, says what the lines ask, proves everything within its limits, and takes the part. */
 async function makeReady(id: string, column: BoardColumn): Promise<void> {
   const swap = await loadSwap(id);
   const said = column.part.lines
     .filter((line) => line.verdict !== 'fits')
-    .map((line) => ({ path: `${line.verdict === 'fails' ? 'overrides' : 'acknowledged'}.${line.need.id}`, value: { by: 'R. Tester', reason: 'looked at on the bench', seen: lineSignature(line) } }));
+    .map((line) => ({
+      path: `${line.verdict === 'fails' ? 'overrides' : 'acknowledged'}.${line.need.id}`,
+      value: { by: 'R. Tester', reason: 'looked at on the bench', seen: lineSignature(line) },
+    }));
   await save(id, pick(swap.state, column));
   const { proofs } = await choiceDetail(id);
   await save(id, [
-    { path: 'choice.part', value: { partId: column.partId, name: column.name, taken: true, ...(column.coil ? { coil: column.coil } : {}) } },
+    {
+      path: 'choice.part',
+      value: { partId: column.partId, name: column.name, taken: true, ...(column.coil ? { coil: column.coil } : {}) },
+    },
     ...said,
     ...safeSteps(swap.state, swap.site.practice).map((step) => ({ path: `safe.${step.id}`, value: 'R. Tester' })),
-    ...proofs.map((proof) => ({ path: `proofs.${proof.id}`, value: proof.kind === 'yes-no' ? { done: 'yes' } : { reading: proof.high !== null && proof.low !== null ? (proof.low + proof.high) / 2 : (proof.low ?? 0.01) * 1.01 } })),
+    ...proofs.map((proof) => ({
+      path: `proofs.${proof.id}`,
+      value:
+        proof.kind === 'yes-no'
+          ? { done: 'yes' }
+          : { reading: proof.high !== null && proof.low !== null ? (proof.low + proof.high) / 2 : (proof.low ?? 0.01) * 1.01 },
+    })),
   ]);
 }
 
@@ -56,7 +73,14 @@ describe('demo', () => {
     const tiles = (await panelsDesk(new Date('2026-11-20T08:00:00Z'))).flatMap((site) => site.panels.flatMap((panel) => panel.positions));
     const of = (id: string) => tiles.find((tile) => tile.id === id)!;
     const wrong = tiles.filter((tile) => tile.states.includes('wrong-part')).map((tile) => tile.id);
-    expect(wrong.sort()).toEqual(['ferrow-gate-k2', 'ferrow-pump-k12', 'kestrel-lighting-k2', 'kestrel-ramp-k4', 'kestrel-ramp-k5', 'kestrel-winch-k14']);
+    expect(wrong.sort()).toEqual([
+      'ferrow-gate-k2',
+      'ferrow-pump-k12',
+      'kestrel-lighting-k2',
+      'kestrel-ramp-k4',
+      'kestrel-ramp-k5',
+      'kestrel-winch-k14',
+    ]);
     expect(of('kestrel-ramp-k7').states).toEqual(['swap-open']);
     expect(of('ferrow-gate-k5').states).toEqual(['repeat-failure']);
     expect(of('kestrel-winch-k1').states).toEqual(['healthy']);
@@ -78,13 +102,19 @@ describe('opening and saving', () => {
   it('a save on an old version is refused with what stands there, and nothing is overwritten', async () => {
     const swap = await open('kestrel-winch-k3');
     await saveSwap(swap.id, { version: swap.version, changes: [{ path: 'load.codeLetter', value: { state: 'read', value: 'H' } }] });
-    const late = await faultsOf(saveSwap(swap.id, { version: swap.version, changes: [{ path: 'load.codeLetter', value: { state: 'read', value: 'B' } }] }));
+    const late = await faultsOf(
+      saveSwap(swap.id, { version: swap.version, changes: [{ path: 'load.codeLetter', value: { state: 'read', value: 'B' } }] }),
+    );
     expect(late).toMatchObject({ status: 409, detail: { version: swap.version + 1, state: { load: { codeLetter: { value: 'H' } } } } });
     expect((await loadSwap(swap.id)).state.load.codeLetter).toEqual({ state: 'read', value: 'H' });
   });
   it('of two saves at the same moment one wins and the other is told', async () => {
     const swap = await open('kestrel-winch-k1');
-    const attempt = (value: string) => saveSwap(swap.id, { version: swap.version, changes: [{ path: 'typed.load', value }] }).then(() => 'saved', () => 'refused');
+    const attempt = (value: string) =>
+      saveSwap(swap.id, { version: swap.version, changes: [{ path: 'typed.load', value }] }).then(
+        () => 'saved',
+        () => 'refused',
+      );
     expect((await Promise.all([attempt('a'), attempt('b'), attempt('c')])).sort()).toEqual(['refused', 'refused', 'saved']);
   });
   it.each([
@@ -121,7 +151,12 @@ describe('match', () => {
     expect(board.columns[0]!.part.verdict).toBe('fits');
     expect(board.columns[0]!.shelf.length).toBeGreaterThan(0);
     const firstOff = board.columns.findIndex((column) => column.shelf.length === 0);
-    expect(board.columns.slice(firstOff).filter((column) => column.part.verdict === 'fits').every((column) => column.shelf.length === 0)).toBe(true);
+    expect(
+      board.columns
+        .slice(firstOff)
+        .filter((column) => column.part.verdict === 'fits')
+        .every((column) => column.shelf.length === 0),
+    ).toBe(true);
     const fallen = board.fell.reduce((sum, fall) => sum + fall.count, 0);
     expect(fallen + board.holding).toBe(board.judged);
   });
@@ -140,7 +175,11 @@ describe('match', () => {
     const crib = await matchSwap(swap.id, { inCrib: true, limit: 60 });
     expect(crib.columns.every((column) => column.shelf.length > 0)).toBe(true);
     const other = crib.columns.find((column) => column.coil);
-    expect(other).toMatchObject({ partId: 'nettlecombe-n3-3p-24-22', coil: { coilVolts: 120, coilKind: 'ac' }, part: { verdict: 'check' } });
+    expect(other).toMatchObject({
+      partId: 'nettlecombe-n3-3p-24-22',
+      coil: { coilVolts: 120, coilKind: 'ac' },
+      part: { verdict: 'check' },
+    });
     const without = await matchSwap(swap.id, { inCrib: true, coilSwap: false, limit: 60 });
     expect(without.columns.some((column) => column.coil)).toBe(false);
     const same = await matchSwap(swap.id, { sameFootprint: true });
@@ -152,7 +191,9 @@ describe('match', () => {
     const { compileNeed } = await import('../core/matching/evaluate');
     const { needs } = needsOfSwap(await open('kestrel-ramp-k4'));
     const inSql = await partIdsNotFailing(db.knex, 'contactor', needs);
-    const inMemory = (await partsOfFamily(db.knex, 'contactor')).filter((part: PartRow) => needs.map(compileNeed).every(({ verdict }) => verdict(part.spec) !== 'fails')).map((part) => part.id);
+    const inMemory = (await partsOfFamily(db.knex, 'contactor'))
+      .filter((part: PartRow) => needs.map(compileNeed).every(({ verdict }) => verdict(part.spec) !== 'fails'))
+      .map((part) => part.id);
     expect(inSql).toEqual(inMemory);
     expect(inSql.length).toBeGreaterThan(50);
   });
@@ -170,7 +211,10 @@ describe('signing', () => {
     const swap = await open('kestrel-ramp-k4');
     expect(await faultsOf(sign(swap.id))).toMatchObject({ status: 422, faults: [{ field: 'choice' }] });
     const column = (await matchSwap(swap.id, {})).columns[0]!;
-    await save(swap.id, [...pick(swap.state, column), { path: 'choice.part', value: { partId: column.partId, name: column.name, taken: true } }]);
+    await save(swap.id, [
+      ...pick(swap.state, column),
+      { path: 'choice.part', value: { partId: column.partId, name: column.name, taken: true } },
+    ]);
     const fields = (await faultsOf(sign(swap.id))).faults.map((fault) => fault.field);
     expect(fields).toEqual(expect.arrayContaining(['safe-prove-dead', 'proof-coil-mark', 'proof-interlock']));
     const unnamed = await faultsOf(sign(swap.id, { by: ' ' }));
@@ -185,33 +229,49 @@ describe('signing', () => {
     const stockBefore = await db.knex('stock').where({ part_id: column.partId, site_id: 'ferrow' }).sum('quantity as n').first();
     await makeReady(swap.id, column);
     const version = (await loadSwap(swap.id)).version;
-    const [first, second] = await Promise.all([signSwap(swap.id, { version, by: 'R. Tester', remark: 'welded' }), signSwap(swap.id, { version, by: 'R. Tester' })]);
+    const [first, second] = await Promise.all([
+      signSwap(swap.id, { version, by: 'R. Tester', remark: 'welded' }),
+      signSwap(swap.id, { version, by: 'R. Tester' }),
+    ]);
     expect(first.recordId).toBe(second.recordId);
     const stockAfter = await db.knex('stock').where({ part_id: column.partId, site_id: 'ferrow' }).sum('quantity as n').first();
     expect(Number(stockBefore!.n) - Number(stockAfter!.n)).toBe(1);
     const position = await db.knex('positions').where({ id: 'ferrow-gate-k2' }).first();
     expect(position.device_name).toBe(column.name);
-    const tile = (await panelsDesk()).flatMap((site) => site.panels.flatMap((panel) => panel.positions)).find((one) => one.id === 'ferrow-gate-k2')!;
+    const tile = (await panelsDesk())
+      .flatMap((site) => site.panels.flatMap((panel) => panel.positions))
+      .find((one) => one.id === 'ferrow-gate-k2')!;
     expect(tile.states).not.toContain('wrong-part');
     expect(tile.history[0]).toMatchObject({ kind: 'swap', recordId: first.recordId });
     const record = await loadRecord(first.recordId);
-    expect(record).toMatchObject({ untouched: true, body: { signedBy: 'R. Tester', removed: { verdict: 'fails' }, fitted: { partId: column.partId } } });
+    expect(record).toMatchObject({
+      untouched: true,
+      body: { signedBy: 'R. Tester', removed: { verdict: 'fails' }, fitted: { partId: column.partId } },
+    });
     expect(record.body.fitted.lines.every((line) => line.source && line.because)).toBe(true);
     expect((await listRecords())[0]!.id).toBe(first.recordId);
     expect(await faultsOf(save(swap.id, [{ path: 'typed.load', value: 'x' }]))).toMatchObject({ status: 409, detail: { signed: true } });
   });
 
   it('a change of the stored record shows', async () => {
-    const [{ id }] = (await listRecords()) as [{ id: string }];
-    await db.knex('records').where({ id }).update({ body: db.knex.raw(`jsonb_set(body, '{signedBy}', '"Somebody else"')`) });
+    const { id } = (await listRecords())[0]!;
+    await db
+      .knex('records')
+      .where({ id })
+      .update({ body: db.knex.raw(`jsonb_set(body, '{signedBy}', '"Somebody else"')`) });
     expect((await loadRecord(id)).untouched).toBe(false);
-    await db.knex('records').where({ id }).update({ body: db.knex.raw(`jsonb_set(body, '{signedBy}', '"R. Tester"')`) });
+    await db
+      .knex('records')
+      .where({ id })
+      .update({ body: db.knex.raw(`jsonb_set(body, '{signedBy}', '"R. Tester"')`) });
     expect((await loadRecord(id)).untouched).toBe(true);
   });
 
   it('a failing must-line goes in only by name with a reason, and the record says so', async () => {
     const swap = await open('kestrel-winch-k14');
-    const failing = (await matchSwap(swap.id, { limit: 60, inCrib: true })).columns.find((column) => column.part.verdict === 'fails' && column.part.lines.every((line) => line.verdict !== 'fails' || !line.need.safety))!;
+    const failing = (await matchSwap(swap.id, { limit: 60, inCrib: true })).columns.find(
+      (column) => column.part.verdict === 'fails' && column.part.lines.every((line) => line.verdict !== 'fails' || !line.need.safety),
+    )!;
     await makeReady(swap.id, failing);
     const { recordId } = await sign(swap.id);
     const { body } = await loadRecord(recordId);

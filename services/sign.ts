@@ -8,7 +8,7 @@ import type { Proof } from '../core/families/contract';
 import { contextOf } from '../core/judge-case';
 import { judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
-import { formatQuantity } from '../core/quantities/format-quantity';
+import { formatQuantity, formatRange } from '../core/quantities/format-quantity';
 import { termOf } from '../core/quantities/terms';
 import type { Reading, Readings, ReadingValue } from '../core/readings/reading';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
@@ -26,7 +26,9 @@ import { validate } from './validate';
 
 export const signSchema = yup.object({
   version: yup.number().strict().integer().min(1).required('version is missing.'),
-  by: yup.string().trim()
+  by: yup
+    .string()
+    .trim()
     .min(2, 'A record needs the name of who signs it.')
     .max(80, 'The name is longer than 80 characters.')
     .required('A record needs the name of who signs it.'),
@@ -38,7 +40,7 @@ const limitsOf = (proof: Proof) => {
   const unit = (value: number) => formatQuantity(value, proof.unit);
   if (proof.low === null && proof.high === null) return 'not known';
   if (proof.high === null) return `at least ${unit(proof.low!)}`;
-  return proof.low === null || proof.low === 0 ? `at most ${unit(proof.high)}` : `${unit(proof.low)} to ${unit(proof.high)}`;
+  return proof.low === null || proof.low === 0 ? `at most ${unit(proof.high)}` : formatRange(proof.low, proof.high, proof.unit);
 };
 
 function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['site']['practice']): RecordLine[] {

@@ -66,6 +66,13 @@ export function formatQuantity(value: number, unit: Unit | string, toward: 'near
   return use[1] === '' ? text : `${text}${use[1] === '%' ? THIN + '%' : THIN + use[1]}`;
 }
 
+/** Writes a range; the unit stands once where both ends share it. Example: 0.05, 0.2 ohm gives '50 to 200 mΩ'. */
+export function formatRange(low: number, high: number, unit: string): string {
+  const [a, b] = [formatQuantity(low, unit), formatQuantity(high, unit)];
+  const [figure, written] = a.split(THIN);
+  return written !== undefined && b.endsWith(THIN + written) ? `${figure} to ${b}` : `${a} to ${b}`;
+}
+
 /** Writes a limit or a figure that may be a word, a list or a range. */
 export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'up' | 'down' = 'nearest'): string {
   if (value === null || value === undefined) return 'not known';
@@ -74,7 +81,7 @@ export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'u
   if (Array.isArray(value)) {
     if (unit === 'Hz') return value.length === 0 ? 'none' : `${value.join('/')} Hz`;
     if (value.length === 2 && value.every((v) => typeof v === 'number') && value[0] !== value[1])
-      return `${formatQuantity(value[0] as number, '')} to ${formatQuantity(value[1] as number, unit)}`;
+      return formatRange(value[0] as number, value[1] as number, unit);
     if (value.length === 2 && value[0] === value[1] && value[0] !== undefined) return formatValue(value[0], unit);
     return value.length === 0 ? 'none' : value.map((v) => formatValue(v, unit)).join(', ');
   }

@@ -8,13 +8,37 @@ const THIN = '\u2009';
 
 describe('reading a typed quantity: whole or not at all', () => {
   it.each([
-    ['28', 'A', 28], ['28 A', 'A', 28], ['30 mA', 'A', 0.03], ['9.8 kA', 'A', 9800], ['1,5', 'A', 1.5], ['0', 'A', 0], ['4.16 kV', 'V', 4160], ['60.3 Ω', 'ohm', 60.3], ['60.3 ohm', 'ohm', 60.3],
-    ['12 mΩ', 'ohm', 0.012], ['7 1/2 hp', 'hp', 7.5], ['1/3', 'hp', 1 / 3], ['-20 °C', '°C', -20], ['3', 'count', 3], ['1e3', 'A', 1000],
+    ['28', 'A', 28],
+    ['28 A', 'A', 28],
+    ['30 mA', 'A', 0.03],
+    ['9.8 kA', 'A', 9800],
+    ['1,5', 'A', 1.5],
+    ['0', 'A', 0],
+    ['4.16 kV', 'V', 4160],
+    ['60.3 Ω', 'ohm', 60.3],
+    ['60.3 ohm', 'ohm', 60.3],
+    ['12 mΩ', 'ohm', 0.012],
+    ['7 1/2 hp', 'hp', 7.5],
+    ['1/3', 'hp', 1 / 3],
+    ['-20 °C', '°C', -20],
+    ['3', 'count', 3],
+    ['1e3', 'A', 1000],
   ] as const)('%s for %s gives %f', (text, unit, value) => {
     const read = readQuantity(text, unit, 'Field');
     expect(read.ok && read.value).toBeCloseTo(value, 10);
   });
-  it.each([['1 0', 'A'], ['24 V AC/DC', 'V'], ['ten', 'A'], ['', 'A'], ['1/2', 'A'], ['😀', 'A'], ['28 A A', 'A'], ['NaN', 'A'], ['Infinity', 'A'], ['1e999', 'A']] as const)('refuses %j for %s', (text, unit) => {
+  it.each([
+    ['1 0', 'A'],
+    ['24 V AC/DC', 'V'],
+    ['ten', 'A'],
+    ['', 'A'],
+    ['1/2', 'A'],
+    ['😀', 'A'],
+    ['28 A A', 'A'],
+    ['NaN', 'A'],
+    ['Infinity', 'A'],
+    ['1e999', 'A'],
+  ] as const)('refuses %j for %s', (text, unit) => {
     expect(readQuantity(text, unit, 'Full-load amps').ok).toBe(false);
   });
   it('names the dimension of a wrong unit and proposes the right case', () => {
@@ -38,8 +62,17 @@ describe('reading a typed quantity: whole or not at all', () => {
 
 describe('writing a quantity', () => {
   it.each([
-    [14000, 'A', `14${THIN}kA`], [9800, 'A', `9800${THIN}A`], [0.03, 'A', `30${THIN}mA`], [0, 'A', `0${THIN}A`], [236.83, 'A', `237${THIN}A`], [0.102, 'A', `102${THIN}mA`], [18.4, 'ohm', `18.4${THIN}Ω`],
-    [0.05, 'ohm', `50${THIN}mΩ`], [3, 'count', '3'], [120, 'V', `120${THIN}V`], [38, '°C', `38${THIN}°C`],
+    [14000, 'A', `14${THIN}kA`],
+    [9800, 'A', `9800${THIN}A`],
+    [0.03, 'A', `30${THIN}mA`],
+    [0, 'A', `0${THIN}A`],
+    [236.83, 'A', `237${THIN}A`],
+    [0.102, 'A', `102${THIN}mA`],
+    [18.4, 'ohm', `18.4${THIN}Ω`],
+    [0.05, 'ohm', `50${THIN}mΩ`],
+    [3, 'count', '3'],
+    [120, 'V', `120${THIN}V`],
+    [38, '°C', `38${THIN}°C`],
   ] as const)('%f %s is %s', (value, unit, text) => expect(formatQuantity(value, unit)).toBe(text));
   it('rounds towards safety: needs up, offers down', () => {
     expect(formatQuantity(236.81, 'A', 'up')).toBe(`237${THIN}A`);
@@ -65,6 +98,8 @@ describe('writing a quantity', () => {
   it('writes lists, ranges, words and unknowns', () => {
     expect(formatValue([50, 60], 'Hz')).toBe('50/60 Hz');
     expect(formatValue([24, 60], 'V')).toBe(`24 to 60${THIN}V`);
+    expect(formatValue([9800, 12000], 'A')).toBe(`9800${THIN}A to 12${THIN}kA`);
+    expect(formatValue([0.05, 0.2], 'ohm')).toBe(`50 to 200${THIN}mΩ`);
     expect(formatValue(['mechanical', 'magnetic-latch'], '')).toBe('mechanical, magnetic-latch');
     expect(formatValue(null, 'A')).toBe('not known');
     expect(formatValue(0.852, 'ratio')).toBe(`85${THIN}%`);

@@ -10,9 +10,30 @@ import { sameVoltageClass, voltageClassOf } from './voltage-class';
 describe('full-load amps, NFPA 70 tables 430.248 and 430.250 (2023, from memory)', () => {
   // hp, volts column, phases, amps as the table prints them
   const rows: [number, number, 1 | 3, number][] = [
-    [0.5, 115, 3, 4.4], [1, 230, 3, 4.2], [5, 208, 3, 16.7], [7.5, 460, 3, 11], [10, 200, 3, 32.2], [10, 230, 3, 28], [10, 460, 3, 14], [10, 575, 3, 11],
-    [25, 460, 3, 34], [30, 460, 3, 40], [50, 230, 3, 130], [100, 460, 3, 124], [200, 575, 3, 192], [300, 460, 3, 361], [500, 460, 3, 590], [500, 2300, 3, 118],
-    [1 / 6, 115, 1, 4.4], [0.5, 230, 1, 4.9], [1, 115, 1, 16], [2, 208, 1, 13.2], [3, 230, 1, 17], [5, 230, 1, 28], [7.5, 115, 1, 80], [10, 200, 1, 57.5],
+    [0.5, 115, 3, 4.4],
+    [1, 230, 3, 4.2],
+    [5, 208, 3, 16.7],
+    [7.5, 460, 3, 11],
+    [10, 200, 3, 32.2],
+    [10, 230, 3, 28],
+    [10, 460, 3, 14],
+    [10, 575, 3, 11],
+    [25, 460, 3, 34],
+    [30, 460, 3, 40],
+    [50, 230, 3, 130],
+    [100, 460, 3, 124],
+    [200, 575, 3, 192],
+    [300, 460, 3, 361],
+    [500, 460, 3, 590],
+    [500, 2300, 3, 118],
+    [1 / 6, 115, 1, 4.4],
+    [0.5, 230, 1, 4.9],
+    [1, 115, 1, 16],
+    [2, 208, 1, 13.2],
+    [3, 230, 1, 17],
+    [5, 230, 1, 28],
+    [7.5, 115, 1, 80],
+    [10, 200, 1, 57.5],
   ];
   it.each(rows)('%f hp at %i V, %i phase, takes %f A', (hp, volts, phases, amps) => {
     expect(tableFullLoadAmps(hp, volts, phases)).toBe(amps);
@@ -39,7 +60,16 @@ describe('full-load amps, NFPA 70 tables 430.248 and 430.250 (2023, from memory)
 });
 
 describe('locked-rotor amps, NFPA 70 table 430.251 (2023, from memory)', () => {
-  const rows: [number, number, 1 | 3, number][] = [[1, 230, 3, 30], [5, 460, 3, 46], [10, 460, 3, 81], [10, 230, 3, 162], [25, 460, 3, 183], [100, 575, 3, 580], [1, 115, 1, 96], [5, 230, 1, 168]];
+  const rows: [number, number, 1 | 3, number][] = [
+    [1, 230, 3, 30],
+    [5, 460, 3, 46],
+    [10, 460, 3, 81],
+    [10, 230, 3, 162],
+    [25, 460, 3, 183],
+    [100, 575, 3, 580],
+    [1, 115, 1, 96],
+    [5, 230, 1, 168],
+  ];
   it.each(rows)('%f hp at %i V, %i phase: %f A', (hp, volts, phases, amps) => {
     expect(tableLockedRotorAmps(hp, volts, phases)).toBe(amps);
   });
@@ -57,7 +87,13 @@ describe('locked-rotor amps, NFPA 70 table 430.251 (2023, from memory)', () => {
 });
 
 describe('code letters, NFPA 70 table 430.7(B) (2023, from memory)', () => {
-  it.each([['A', 0, 3.14], ['F', 5, 5.59], ['G', 5.6, 6.29], ['K', 8, 8.99], ['U', 20, 22.39]] as const)('%s is %f to %f kVA/hp', (letter, low, high) => {
+  it.each([
+    ['A', 0, 3.14],
+    ['F', 5, 5.59],
+    ['G', 5.6, 6.29],
+    ['K', 8, 8.99],
+    ['U', 20, 22.39],
+  ] as const)('%s is %f to %f kVA/hp', (letter, low, high) => {
     expect(kilovoltAmperesPerHorsepower(letter)).toEqual({ low, high });
   });
   it('has no letters I, O, Q and nothing above V', () => {
@@ -73,14 +109,31 @@ describe('code letters, NFPA 70 table 430.7(B) (2023, from memory)', () => {
 });
 
 describe('NEMA sizes, NEMA ICS 2 (from memory)', () => {
-  const normal: [string, number, number, number, number][] = [['00', 9, 1.5, 1.5, 2], ['0', 18, 3, 3, 5], ['1', 27, 7.5, 7.5, 10], ['2', 45, 10, 15, 25], ['3', 90, 25, 30, 50], ['4', 135, 40, 50, 100], ['5', 270, 75, 100, 200], ['6', 540, 150, 200, 400]];
+  const normal: [string, number, number, number, number][] = [
+    ['00', 9, 1.5, 1.5, 2],
+    ['0', 18, 3, 3, 5],
+    ['1', 27, 7.5, 7.5, 10],
+    ['2', 45, 10, 15, 25],
+    ['3', 90, 25, 30, 50],
+    ['4', 135, 40, 50, 100],
+    ['5', 270, 75, 100, 200],
+    ['6', 540, 150, 200, 400],
+  ];
   it.each(normal)('size %s: %i A, %f hp at 200 V, %f at 230 V, %f at 460 V', (size, amps, at200, at230, at460) => {
     expect(nemaSizes[size]!.continuousAmps).toBe(amps);
     const rows = nemaRatingRows(size)!;
     const hp = (volts: number) => rows.find((row) => row.volts === volts)!.normalHp;
     expect([hp(200), hp(230), hp(460)]).toEqual([at200, at230, at460]);
   });
-  const jogging: [string, number, number, number][] = [['0', 1.5, 1.5, 2], ['1', 3, 3, 5], ['2', 7.5, 10, 15], ['3', 15, 20, 30], ['4', 25, 30, 60], ['5', 60, 75, 150], ['6', 125, 150, 300]];
+  const jogging: [string, number, number, number][] = [
+    ['0', 1.5, 1.5, 2],
+    ['1', 3, 3, 5],
+    ['2', 7.5, 10, 15],
+    ['3', 15, 20, 30],
+    ['4', 25, 30, 60],
+    ['5', 60, 75, 150],
+    ['6', 125, 150, 300],
+  ];
   it.each(jogging)('size %s jogs %f hp at 200 V, %f at 230 V, %f at 460 V', (size, ...hp) => {
     const rows = nemaRatingRows(size)!;
     expect([200, 230, 460].map((volts) => rows.find((row) => row.volts === volts)!.joggingHp)).toEqual(hp);
@@ -91,7 +144,8 @@ describe('NEMA sizes, NEMA ICS 2 (from memory)', () => {
   });
   it('never jogs more than it runs', () => {
     for (const size of Object.keys(nemaSizes))
-      for (const row of nemaRatingRows(size)!) if (typeof row.joggingHp === 'number') expect(row.joggingHp).toBeLessThanOrEqual(row.normalHp as number);
+      for (const row of nemaRatingRows(size)!)
+        if (typeof row.joggingHp === 'number') expect(row.joggingHp).toBeLessThanOrEqual(row.normalHp as number);
   });
 });
 
@@ -110,10 +164,19 @@ describe('limits of contactors', () => {
 });
 
 describe('voltage classes (heads of NFPA 70 tables 430.248 and 430.250, from memory)', () => {
-  it.each([[480, 460], [240, 230], [120, 115], [600, 575], [208, 208], [200, 200]])('%i V is served by the %i V column', (volts, column) => {
+  it.each([
+    [480, 460],
+    [240, 230],
+    [120, 115],
+    [600, 575],
+    [208, 208],
+    [200, 200],
+  ])('%i V is served by the %i V column', (volts, column) => {
     expect(voltageClassOf(volts)?.column).toBe(column);
   });
-  it.each([109, 121, 201, 207, 241, 380, 400, 415, 481, 601])('%i V is in no class', (volts) => expect(voltageClassOf(volts)).toBeUndefined());
+  it.each([109, 121, 201, 207, 241, 380, 400, 415, 481, 601])('%i V is in no class', (volts) =>
+    expect(voltageClassOf(volts)).toBeUndefined(),
+  );
   it('460 and 480 are one class, 208 and 230 are not', () => {
     expect(sameVoltageClass(460, 480)).toBe(true);
     expect(sameVoltageClass(208, 230)).toBe(false);

@@ -21,28 +21,43 @@ const base: SwapState = {
 
 describe('changes', () => {
   it.each(['load.codeLetter', 'choice.part', 'loadKind', 'proofs.coil-ohms'])('%s is a path', (path) => expect(isPath(path)).toBe(true));
-  it.each(['', 'load', 'load.', '.x', 'nothing.x', 'load.__proto__', 'load.constructor', 'x'.repeat(200)])('%j is none', (path) => expect(isPath(path)).toBe(false));
+  it.each(['', 'load', 'load.', '.x', 'nothing.x', 'load.__proto__', 'load.constructor', 'x'.repeat(200)])('%j is none', (path) =>
+    expect(isPath(path)).toBe(false),
+  );
   it('leaves the state it was given alone', () => {
     const frozen = Object.freeze({ ...base, load: Object.freeze({ ...base.load }) });
     expect(applyChanges(frozen, [{ path: 'load.codeLetter', value: null }]).load.codeLetter).toBeUndefined();
     expect(frozen.load.codeLetter).toBeDefined();
   });
-  const anyChange = fc.record({ path: fc.constantFrom('load.a', 'load.b', 'safe.x', 'typed.load', 'loadKind'), value: fc.constantFrom('1', '2', null) }).map((change) => (change.path === 'loadKind' && change.value === null ? { ...change, value: 'motor-1ph' } : change));
+  const anyChange = fc
+    .record({ path: fc.constantFrom('load.a', 'load.b', 'safe.x', 'typed.load', 'loadKind'), value: fc.constantFrom('1', '2', null) })
+    .map((change) => (change.path === 'loadKind' && change.value === null ? { ...change, value: 'motor-1ph' } : change));
   it('the difference of two states leads from one to the other', () => {
-    fc.assert(fc.property(fc.array(anyChange), fc.array(anyChange), (a, b) => {
-      const [from, to] = [applyChanges(base, a), applyChanges(base, b)];
-      return canonicalJson(applyChanges(from, diffStates(from, to))) === canonicalJson(to);
-    }));
+    fc.assert(
+      fc.property(fc.array(anyChange), fc.array(anyChange), (a, b) => {
+        const [from, to] = [applyChanges(base, a), applyChanges(base, b)];
+        return canonicalJson(applyChanges(from, diffStates(from, to))) === canonicalJson(to);
+      }),
+    );
   });
   it('undo is the difference back', () => {
-    fc.assert(fc.property(fc.array(anyChange, { minLength: 1 }), (changes) => {
-      const after = applyChanges(base, changes);
-      return canonicalJson(applyChanges(after, diffStates(after, base))) === canonicalJson(base);
-    }));
+    fc.assert(
+      fc.property(fc.array(anyChange, { minLength: 1 }), (changes) => {
+        const after = applyChanges(base, changes);
+        return canonicalJson(applyChanges(after, diffStates(after, base))) === canonicalJson(base);
+      }),
+    );
   });
   it('another part takes back what was said and proved of the one before', () => {
-    const said = applyChanges(base, [{ path: 'acknowledged.coil-mark', value: { by: 'A', reason: '', seen: '' } }, { path: 'proofs.moves', value: { done: 'yes' } }]);
-    expect(applyChanges(said, chooseChanges(said, { partId: 'p', name: 'P' }))).toMatchObject({ acknowledged: {}, proofs: {}, choice: { part: { partId: 'p' } } });
+    const said = applyChanges(base, [
+      { path: 'acknowledged.coil-mark', value: { by: 'A', reason: '', seen: '' } },
+      { path: 'proofs.moves', value: { done: 'yes' } },
+    ]);
+    expect(applyChanges(said, chooseChanges(said, { partId: 'p', name: 'P' }))).toMatchObject({
+      acknowledged: {},
+      proofs: {},
+      choice: { part: { partId: 'p' } },
+    });
   });
 });
 
@@ -81,7 +96,9 @@ describe('make safe', () => {
   const ids = (state: SwapState) => safeSteps(state, 'NFPA70').map(({ id }) => id);
   it('follows what is here', () => {
     expect(ids(base)).toEqual(['permit', 'isolate', 'control', 'prove-dead', 'earth']);
-    expect(ids({ ...base, hazards: { secondSource: true, controlElsewhere: true, capacitors: true, springs: true, battery: true } })).toEqual(['permit', 'isolate', 'second-source', 'control-elsewhere', 'battery', 'capacitors', 'springs', 'prove-dead', 'earth']);
+    expect(
+      ids({ ...base, hazards: { secondSource: true, controlElsewhere: true, capacitors: true, springs: true, battery: true } }),
+    ).toEqual(['permit', 'isolate', 'second-source', 'control-elsewhere', 'battery', 'capacitors', 'springs', 'prove-dead', 'earth']);
     expect(ids({ ...base, supply: { controlVolts: read(24), controlKind: read('dc') } })).toContain('battery');
   });
   it('a step is open until somebody is named', () => {
@@ -90,14 +107,35 @@ describe('make safe', () => {
   });
   it('never tells anyone to work live', () => {
     for (const practice of ['IEC', 'NFPA70'] as const)
-      for (const step of safeSteps({ ...base, hazards: { controlElsewhere: true } }, practice)) expect(step.how).not.toMatch(/while live|work(ing)? live|energi[sz]ed work/i);
+      for (const step of safeSteps({ ...base, hazards: { controlElsewhere: true } }, practice))
+        expect(step.how).not.toMatch(/while live|work(ing)? live|energi[sz]ed work/i);
   });
 });
 
 describe('gates', () => {
-  const needs = contactors.needs(contextOf(caseOfSwap({ ...base, load: { ...base.load, auxNormallyOpenNeeded: read(2) } }, 'NFPA70'))).map(compileNeed);
-  const judged = (spec: Record<string, unknown>) => judgePart(needs, contactors.canonical({ nemaSize: '1', poles: 3, coilVolts: 120, coilKind: 'ac', coilHertz: [60], auxNormallyOpen: 2, holding: 'electrical', ...spec }), 'NFPA70');
-  const said = (part: ReturnType<typeof judged>, id: string, reason = 'long enough reason') => ({ by: 'A. Person', reason, seen: lineSignature(part.lines.find((line) => line.need.id === id)!) });
+  const needs = contactors
+    .needs(contextOf(caseOfSwap({ ...base, load: { ...base.load, auxNormallyOpenNeeded: read(2) } }, 'NFPA70')))
+    .map(compileNeed);
+  const judged = (spec: Record<string, unknown>) =>
+    judgePart(
+      needs,
+      contactors.canonical({
+        nemaSize: '1',
+        poles: 3,
+        coilVolts: 120,
+        coilKind: 'ac',
+        coilHertz: [60],
+        auxNormallyOpen: 2,
+        holding: 'electrical',
+        ...spec,
+      }),
+      'NFPA70',
+    );
+  const said = (part: ReturnType<typeof judged>, id: string, reason = 'long enough reason') => ({
+    by: 'A. Person',
+    reason,
+    seen: lineSignature(part.lines.find((line) => line.need.id === id)!),
+  });
   it('a fit asks for nothing', () => expect(partObstacles(judged({}), base)).toEqual([]));
   it('a check asks for a name', () => {
     const part = judged({ auxNormallyOpen: 1 });
@@ -116,10 +154,21 @@ describe('gates', () => {
     expect(partObstacles(part, { ...base, acknowledged: { 'aux-open': said(part, 'aux-open', '') } })).toHaveLength(1);
     expect(partObstacles(part, { ...base, acknowledged: { 'aux-open': said(part, 'aux-open') } })).toEqual([]);
   });
-  it.each([['poles', { poles: 2 }], ['coil-volts', { coilVolts: 24 }], ['coil-kind', { coilKind: 'dc', coilHertz: [] }], ['volts', { nemaSize: undefined, ratings: [{ volts: 240, fullLoadAmps: 30, lockedRotorAmps: 180 }] }]])('a failing %s can be overridden by nobody', (id, spec) => {
+  it.each([
+    ['poles', { poles: 2 }],
+    ['coil-volts', { coilVolts: 24 }],
+    ['coil-kind', { coilKind: 'dc', coilHertz: [] }],
+    ['volts', { nemaSize: undefined, ratings: [{ volts: 240, fullLoadAmps: 30, lockedRotorAmps: 180 }] }],
+  ])('a failing %s can be overridden by nobody', (id, spec) => {
     const part = judged(spec);
-    const overrides = Object.fromEntries(part.lines.map((line) => [line.need.id, { by: 'A. Person', reason: 'long enough reason', seen: lineSignature(line) }]));
-    expect(partObstacles(part, { ...base, overrides }).filter(({ kind }) => kind === 'safety').map(({ needId }) => needId)).toContain(id);
+    const overrides = Object.fromEntries(
+      part.lines.map((line) => [line.need.id, { by: 'A. Person', reason: 'long enough reason', seen: lineSignature(line) }]),
+    );
+    expect(
+      partObstacles(part, { ...base, overrides })
+        .filter(({ kind }) => kind === 'safety')
+        .map(({ needId }) => needId),
+    ).toContain(id);
   });
   it('what was said of other figures does not count', () => {
     const before = judged({ auxNormallyOpen: 1 });
@@ -128,14 +177,40 @@ describe('gates', () => {
   });
   it('nothing is signed without a taken part', () => {
     expect(signObstacles(base, judged({}), [], 'NFPA70')).toMatchObject([{ kind: 'choice' }]);
-    const taken: SwapState = { ...base, choice: { part: { partId: 'p', name: 'P', taken: true } }, safe: Object.fromEntries(safeSteps(base, 'NFPA70').map(({ id }) => [id, 'A'])) };
+    const taken: SwapState = {
+      ...base,
+      choice: { part: { partId: 'p', name: 'P', taken: true } },
+      safe: Object.fromEntries(safeSteps(base, 'NFPA70').map(({ id }) => [id, 'A'])),
+    };
     expect(signObstacles(taken, judged({}), [], 'NFPA70')).toEqual([]);
   });
 });
 
 describe('proofs', () => {
-  const proof = (more: Partial<Proof>): Proof => ({ id: 'x', when: 'bench', title: 'x', how: '', unit: 'ohm', low: 1, high: 2, severity: 'must', leads: false, because: '', source: '', kind: 'figure', ...more });
-  it.each([[0.99, 'fails'], [1, 'fits'], [1.5, 'fits'], [2, 'fits'], [2.01, 'fails'], [Number.NaN, 'fails'], [-1, 'fails']] as const)('%f of 1 to 2 %s', (reading, verdict) => {
+  const proof = (more: Partial<Proof>): Proof => ({
+    id: 'x',
+    when: 'bench',
+    title: 'x',
+    how: '',
+    unit: 'ohm',
+    low: 1,
+    high: 2,
+    severity: 'must',
+    leads: false,
+    because: '',
+    source: '',
+    kind: 'figure',
+    ...more,
+  });
+  it.each([
+    [0.99, 'fails'],
+    [1, 'fits'],
+    [1.5, 'fits'],
+    [2, 'fits'],
+    [2.01, 'fails'],
+    [Number.NaN, 'fails'],
+    [-1, 'fails'],
+  ] as const)('%f of 1 to 2 %s', (reading, verdict) => {
     expect(proofVerdict(proof({}), { reading })).toBe(verdict);
   });
   it('a should-proof outside is a check; without limits a check; empty is open', () => {
@@ -156,6 +231,11 @@ describe('proofs', () => {
 describe('canonical JSON', () => {
   it('does not depend on the order of keys, and tells values apart', () => {
     expect(canonicalJson({ b: 1, a: [1, { d: null, c: 'x' }] })).toBe('{"a":[1,{"c":"x","d":null}],"b":1}');
-    fc.assert(fc.property(fc.dictionary(fc.string(), fc.jsonValue()), (value) => canonicalJson(Object.fromEntries(Object.entries(value).reverse())) === canonicalJson(value)));
+    fc.assert(
+      fc.property(
+        fc.dictionary(fc.string(), fc.jsonValue()),
+        (value) => canonicalJson(Object.fromEntries(Object.entries(value).reverse())) === canonicalJson(value),
+      ),
+    );
   });
 });

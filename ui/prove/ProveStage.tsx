@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { Proof, TerminalMove } from '@/core/families/contract';
-import { formatQuantity } from '@/core/quantities/format-quantity';
+import { formatQuantity, formatRange } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
 import { netReading, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
@@ -80,7 +80,7 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
         ? `at least ${unit(proof.low!)}`
         : proof.low === null || proof.low === 0
           ? `at most ${unit(proof.high)}`
-          : `${unit(proof.low)} to ${unit(proof.high)}`;
+          : formatRange(proof.low, proof.high, proof.unit);
   const merge = (part: ProofEntry) => {
     const next = Object.fromEntries(Object.entries({ ...entry, ...part }).filter(([, value]) => value !== undefined)) as ProofEntry;
     onEntry(Object.keys(next).length > 0 ? next : null);

@@ -1,0 +1,50 @@
+/** Steps that several browser tests share: how a person goes through a swap. */
+import { expect, type Page } from '@playwright/test';
+
+export async function openPosition(page: Page, panel: string, tag: RegExp): Promise<void> {
+  await page.goto(`/?panel=${panel}`);
+  await page.getByRole('button', { name: tag }).first().click();
+}
+
+export async function startSwap(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /Start a swap|Go on with the swap/ }).click();
+  await page.waitForURL(/\/swaps\//);
+  await expect(page.getByRole('heading', { name: 'What the plates say' })).toBeVisible();
+}
+
+export const stage = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Stages of the swap' }).getByRole('link', { name: new RegExp(`^${name}`) });
+
+export const saved = (page: Page) => expect(page.locator('.save-state')).toContainText(/^Saved/);
+
+export async function confirmSafe(page: Page, name: string): Promise<void> {
+  await stage(page, 'Make safe').click();
+  await page.getByLabel('Confirmed by').fill(name);
+  for (const box of await page.locator('.step').getByRole('checkbox').all()) await box.check();
+  await saved(page);
+}
+
+/** Proves everything with readings inside the limits that the screen shows. */
+export async function proveAll(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Prove it' })).toBeVisible();
+  for (const row of await page.locator('.proof').all()) {
+    const yes = row.getByRole('button', { name: 'Yes' });
+    if ((await yes.count()) > 0) {
+      await yes.click();
+      continue;
+    }
+    const limits = (await row.locator('small').last().innerText()).replace(/\u2009/g, ' ');
+    const between = /([\d.]+) to ([\d.]+) (\S+)/.exec(limits);
+    const least = /at least ([\d.]+) (\S+)/.exec(limits);
+    const most = /at most ([\d.]+) (\S+)/.exec(limits);
+    const input = row.getByRole('textbox').first();
+    const text = between
+      ? `${(Number(between[1]) + Number(between[2])) / 2}`
+      : least
+        ? `${Number(least[1]) * 2} ${least[2]}`
+        : `${Number(most![1]) / 2} ${most![2]}`;
+    await input.fill(between && between[3] !== 'V' && between[3] !== '·' ? `${text} ${between[3]}` : text);
+    await input.press('Enter');
+  }
+  await saved(page);
+}

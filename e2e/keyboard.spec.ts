@@ -1,0 +1,84 @@
+/** A whole swap by the keyboard alone: no pointer is used anywhere in this file. */
+import { expect, test, type Locator, type Page } from '@playwright/test';
+import { saved } from './bench';
+
+/** Goes on with Tab until the wanted element has the focus, as a person would. */
+async function tabTo(page: Page, wanted: Locator, most = 260): Promise<void> {
+  await expect(wanted).toBeVisible();
+  for (let i = 0; i < most; i += 1) {
+    if (await wanted.evaluate((element) => element === document.activeElement)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error('Tab does not reach it');
+}
+
+test('palette, stages, board, proofs and signature without a mouse', async ({ page }) => {
+  test.setTimeout(180_000);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Ramp panel' })).toBeVisible();
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('k2 gate pump');
+  await expect(page.getByRole('option', { name: /K2 gate pump 2/ })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Gate pump 2' })).toBeVisible();
+  await tabTo(page, page.getByRole('button', { name: /^Start a swap/ }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'What the plates say' })).toBeVisible();
+
+  await page.keyboard.press('Alt+4');
+  await expect(page.getByRole('heading', { name: 'What can go back in' })).toBeVisible();
+  const first = page.locator('table.board thead .pick').first();
+  await tabTo(page, first);
+  const name = await first.innerText();
+  await page.keyboard.press('ArrowDown');
+  expect(await page.evaluate(() => document.activeElement?.classList.contains('cell'))).toBe(true);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary').getByText(new RegExp(`^${name}:`))).toBeVisible();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect(first).toBeFocused();
+  await page.keyboard.press('Enter');
+  await tabTo(page, page.getByRole('button', { name: /^Take / }));
+  await page.keyboard.press('Enter');
+
+  await page.keyboard.press('Alt+1');
+  await expect(page.getByRole('heading', { name: 'Make it safe' })).toBeVisible();
+  await tabTo(page, page.getByLabel('Confirmed by'));
+  await page.keyboard.press('Control+a');
+  await page.keyboard.type('K. Board');
+  for (const box of await page.locator('.step').getByRole('checkbox').all()) {
+    await tabTo(page, box);
+    if (!(await box.isChecked())) await page.keyboard.press('Space');
+  }
+  await saved(page);
+
+  await page.keyboard.press('Alt+5');
+  await expect(page.getByRole('heading', { name: 'Prove it' })).toBeVisible();
+  for (const row of await page.locator('.proof').all()) {
+    const yes = row.getByRole('button', { name: 'Yes' });
+    if (await yes.count()) {
+      await tabTo(page, yes);
+      await page.keyboard.press('Enter');
+      continue;
+    }
+    await tabTo(page, row.getByRole('textbox').first());
+    const limits = (await row.locator('small').last().innerText()).replace(/\u2009/g, ' ');
+    const between = /([\d.]+) to ([\d.]+) (\S+)/.exec(limits);
+    const one = /at (least|most) ([\d.]+) (\S+)/.exec(limits);
+    await page.keyboard.type(
+      between
+        ? `${(Number(between[1]) + Number(between[2])) / 2} ${between[3]}`
+        : one![1] === 'least'
+          ? `${Number(one![2]) * 2} ${one![3]}`
+          : `${Number(one![2]) / 2} ${one![3]}`,
+    );
+    await page.keyboard.press('Enter');
+  }
+  await saved(page);
+
+  await page.keyboard.press('Alt+6');
+  await tabTo(page, page.getByRole('button', { name: /^Sign the record/ }));
+  await page.keyboard.press('Enter');
+  await expect(page.getByText(/Signed by K. Board/)).toBeVisible();
+});
