@@ -44,6 +44,11 @@ export default tseslint.config(
     },
   },
   {
+    // Tests may hold two sides against each other.
+    files: ['**/*.test.ts'],
+    rules: { 'import/no-restricted-paths': 'off' },
+  },
+  {
     files: ['core/**/*.ts'],
     rules: {
       'no-restricted-imports': ['error', { patterns: ['react*', 'next*', 'knex*', 'pg', 'node:*', '@mui/*', 'chart.js'] }],

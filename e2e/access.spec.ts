@@ -27,7 +27,8 @@ for (const [name, width, height, theme] of [
 ] as const)
   test(`main views, ${name}`, async ({ browser }) => {
     test.setTimeout(180_000);
-    const page = await browser.newPage({ viewport: { width, height }, colorScheme: theme });
+    const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+    const page = await context.newPage();
     for (const view of plainViews) {
       await page.goto(view);
       await expect(page.getByRole('heading').first()).toBeVisible();
@@ -44,7 +45,7 @@ for (const [name, width, height, theme] of [
       const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
       expect(over, `${stage} runs off the side`).toBeLessThanOrEqual(1);
     }
-    await page.close();
+    await context.close();
   });
 
 test('the night-shift theme follows the system and has a switch that stays', async ({ page }) => {

@@ -46,7 +46,7 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
   expect((await download('Label')).subarray(0, 5).toString()).toBe('%PDF-');
 
   await page.goto('/?panel=kestrel-ramp&position=kestrel-ramp-k4');
-  await expect(page.getByText('Wrong part fitted.')).toHaveCount(0);
+  await expect(page.getByRole('complementary').getByText('Wrong part fitted.')).toHaveCount(0);
   await expect(page.getByText(/Nettlecombe N3 22 fitted, signed by R. Tester/)).toBeVisible();
   await page.goto('/logbook');
   await expect(page.getByRole('link', { name: 'K4 hoist, forward' })).toBeVisible();

@@ -259,9 +259,10 @@ export function SwapPage({ view }: { view: SwapView }) {
 }
 
 const Empty = ({ text }: { text: string }) => (
-  <p className="muted" style={{ padding: '40px 0' }}>
-    {text}
-  </p>
+  <div>
+    <h1>Prove it</h1>
+    <p className="muted">{text}</p>
+  </div>
 );
 
 type Detail = {

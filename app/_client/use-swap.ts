@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { applyChanges, diffStates, type Change, type SwapState } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
 import { api } from './api';
+import { claimTab, keepChanges, takeKept } from './kept-changes';
 
 export type SaveState = 'saved' | 'saving' | 'offline' | 'refused';
 export type Conflict = { version: number; theirs: SwapState; theirChanges: Change[]; mine: Change[] };
@@ -12,25 +13,6 @@ const WAIT_MS = 350;
 const RETRY_MS = 2000;
 
 const asList = (pending: Map<string, unknown>): Change[] => [...pending].map(([path, value]) => ({ path, value }));
-const keptName = (id: string) => `loyal-coil:swap:${id}`;
-
-function readKept(id: string): Change[] {
-  try {
-    return JSON.parse(localStorage.getItem(keptName(id)) ?? '[]') as Change[];
-  } catch {
-    return [];
-  }
-}
-
-function keep(id: string, changes: Change[]): void {
-  try {
-    if (changes.length > 0) localStorage.setItem(keptName(id), JSON.stringify(changes));
-    else localStorage.removeItem(keptName(id));
-  } catch {
-    // A full or forbidden store costs only the copy on this device.
-  }
-}
-
 /**
  * A swap under work: changes show at once, are kept on this device, and are saved in the background.
  * A later save of somebody else is never overwritten: it becomes a conflict to decide. A lost connection is retried.
@@ -46,6 +28,11 @@ export function useSwap(initial: SwapView) {
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef<Promise<void> | undefined>(undefined);
   const current = useRef(initial.state);
+  const tab = useRef<string>(undefined);
+
+  const keepPending = useCallback(() => {
+    if (tab.current) keepChanges(initial.id, tab.current, asList(pending.current));
+  }, [initial.id]);
 
   const show = useCallback((next: SwapState) => {
     current.current = next;
@@ -70,7 +57,7 @@ export function useSwap(initial: SwapView) {
           state: applyChanges(server.current.state, changes),
         };
         for (const [path, value] of sent) if (pending.current.get(path) === value) pending.current.delete(path);
-        keep(initial.id, asList(pending.current));
+        keepPending();
         setFault(undefined);
         setSave(pending.current.size > 0 ? 'saving' : 'saved');
         if (pending.current.size > 0) timer.current = setTimeout(() => void flush(), WAIT_MS);
@@ -90,25 +77,25 @@ export function useSwap(initial: SwapView) {
       } else {
         // Refused for what it says: take the refused entries out of the queue, they stay on the screen.
         for (const path of sent.keys()) pending.current.delete(path);
-        keep(initial.id, asList(pending.current));
+        keepPending();
         setSave('refused');
         setFault(answer.faults.map((one) => one.reason).join(' '));
       }
     };
     busy.current = work().finally(() => (busy.current = undefined));
     await busy.current;
-  }, [initial.id]);
+  }, [initial.id, keepPending]);
 
   const push = useCallback(
     (changes: Change[]) => {
       show(applyChanges(current.current, changes));
       for (const { path, value } of changes) pending.current.set(path, value ?? null);
-      keep(initial.id, asList(pending.current));
+      keepPending();
       setSave('saving');
       clearTimeout(timer.current);
       timer.current = setTimeout(() => void flush(), WAIT_MS);
     },
-    [flush, initial.id, show],
+    [flush, keepPending, show],
   );
 
   const change = useCallback(
@@ -136,27 +123,30 @@ export function useSwap(initial: SwapView) {
       server.current = { version: conflict.version, state: conflict.theirs };
       const mine = conflict.mine.filter(({ path }) => keepPaths.includes(path));
       pending.current = new Map(mine.map(({ path, value }) => [path, value]));
-      keep(initial.id, mine);
+      keepPending();
       show(applyChanges(conflict.theirs, mine));
       setConflict(undefined);
       setUndoStack([]);
       setSave(mine.length > 0 ? 'saving' : 'saved');
       void flush();
     },
-    [conflict, flush, initial.id, show],
+    [conflict, flush, keepPending, show],
   );
 
   useEffect(() => {
-    const kept = readKept(initial.id);
-    // What could not be saved before is laid on again; deferred so that the first paint equals the server's.
-    const start = setTimeout(() => kept.length > 0 && initial.status === 'open' && push(kept), 0);
+    // What could not be saved before is laid on again, unless another living tab still holds it.
+    void claimTab().then(async (mine) => {
+      tab.current = mine;
+      const kept = initial.status === 'open' ? await takeKept(initial.id, mine) : [];
+      if (kept.length > 0) push(kept);
+      else keepPending();
+    });
     const online = () => void flush();
     window.addEventListener('online', online);
     return () => {
-      clearTimeout(start);
       window.removeEventListener('online', online);
     };
-  }, [flush, initial.id, initial.status, push]);
+  }, [flush, initial.id, initial.status, keepPending, push]);
 
   return {
     state,

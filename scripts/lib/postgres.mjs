@@ -38,10 +38,11 @@ export function cluster(folder) {
   const data = path.join(home, 'data');
   const pg = (program, args, options = {}) => spawnSync(path.join(bin, program), args, { ...user, cwd: '/', encoding: 'utf8', ...options });
 
+  // A killed server may stand in the process table for a moment: only one that answers is running.
   const runningPort = () => {
     if (pg('pg_ctl', ['-D', data, 'status']).status !== 0) return undefined;
-    const lines = readFileSync(path.join(data, 'postmaster.pid'), 'utf8').split('\n');
-    return Number(lines[3]);
+    const port = readFileSync(path.join(data, 'postmaster.pid'), 'utf8').split('\n')[3];
+    return pg('pg_isready', ['-h', '127.0.0.1', '-p', port]).status === 2 ? undefined : Number(port);
   };
 
   async function start(wantedPort) {

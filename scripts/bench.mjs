@@ -1,0 +1,30 @@
+// npm run bench: figures as ratios, printed as a table. Measures; it passes no judgement and fails no build.
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { build, chromium, freePort, npmPackages, root, run } from './lib/machine.mjs';
+import { cluster } from './lib/postgres.mjs';
+import { answers, startServer } from './lib/server.mjs';
+
+npmPackages();
+chromium();
+build();
+const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-bench-'));
+const pg = cluster(path.join(scratch, 'cluster'));
+let server;
+try {
+  const databaseUrl = pg.ensureDatabase(await pg.start());
+  const env = { ...process.env, DATABASE_URL: databaseUrl };
+  run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
+  const port = await freePort();
+  server = startServer({ port, databaseUrl });
+  const url = `http://127.0.0.1:${port}`;
+  await answers(`${url}/api/v1/health`, server);
+  spawnSync('npx', ['tsx', 'scripts/bench.ts'], { cwd: root, stdio: 'inherit', env: { ...env, LOYAL_COIL_URL: url } });
+} finally {
+  server?.kill('SIGKILL');
+  pg.stop();
+  rmSync(scratch, { recursive: true, force: true });
+  if (!pg.home.startsWith(scratch)) rmSync(pg.home, { recursive: true, force: true });
+}
