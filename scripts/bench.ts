@@ -113,11 +113,12 @@ async function firstPage(): Promise<void> {
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
   const weigh = async (path: string) => {
     const page = await browser.newPage();
-    let bytes = 0;
-    page.on('response', async (response) => {
-      if (response.request().resourceType() === 'script') bytes += (await response.request().sizes()).responseBodySize;
+    const sizes: Promise<number>[] = [];
+    page.on('requestfinished', (request) => {
+      if (request.resourceType() === 'script') sizes.push(request.sizes().then((size) => size.responseBodySize));
     });
     await page.goto(url + path, { waitUntil: 'networkidle' });
+    const bytes = (await Promise.all(sizes)).reduce((sum, size) => sum + size, 0);
     await page.close();
     return bytes / 1024;
   };

@@ -22,22 +22,23 @@ function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical
   const rows = spec.ratings;
   if (rows === undefined || rows === null) return rows as undefined | null;
   if (rows === 'none') return 'none';
-  if (figure.minVolts === null) return null;
+  const { column, minVolts } = figure;
+  if (minVolts === null) return null;
   let best: Row | undefined;
   let carried = false;
   let wornVolts = false;
   for (const row of rows as Row[]) {
-    if (row[figure.column] === undefined) continue;
+    if (row[column] === undefined) continue;
     carried = true;
     const kind = row.kind as string;
     if (kind !== figure.current && kind !== 'ac/dc') continue;
     if ((row.polesInSeries as number) > 1 && !((row.polesInSeries as number) <= (spec.poles as number))) continue;
     const volts = row.volts;
     if (typeof volts !== 'number') wornVolts = true;
-    else if (volts >= figure.minVolts && (best === undefined || volts < (best.volts as number))) best = row;
+    else if (volts >= minVolts && (best === undefined || volts < (best.volts as number))) best = row;
   }
   if (best) {
-    const value = best[figure.column];
+    const value = best[column];
     return typeof value === 'number' ? value * figure.factor : (value as Found);
   }
   if (wornVolts) return null;
@@ -168,10 +169,24 @@ export function compileNeed(need: Need): CompiledNeed {
     if (none >= 0) return { verdict: ways[none]!.decide('none'), have: 'none', way: none };
     return { verdict: need.onlyWhereCarried ? 'fits' : 'not-known', have: undefined, way: 0 };
   };
+  const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
+  /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
+  const verdict = (spec: Canonical): Verdict => {
+    let worn = -1;
+    let none = -1;
+    for (let i = 0; i < ways.length; i += 1) {
+      const have = ways[i]!.find(spec);
+      if (have === undefined) continue;
+      if (have === null) worn = worn < 0 ? i : worn;
+      else if (have === 'none') none = none < 0 ? i : none;
+      else return ways[i]!.decide(have);
+    }
+    return worn >= 0 ? ways[worn]!.decide(null) : none >= 0 ? ways[none]!.decide('none') : whenLeftOut;
+  };
   return {
     need,
     judge,
-    verdict: (spec) => judge(spec).verdict,
+    verdict,
     carries: (spec) => ways.some((way) => way.find(spec) !== undefined),
   };
 }
