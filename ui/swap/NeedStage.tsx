@@ -118,7 +118,9 @@ export function NeedStage({
       </div>
       <div className="needs">
         {groupOrder.map((group) => {
-          const own = needs.filter((need) => need.group === group);
+          const own = needs.filter(
+            (need) => need.group === group && (!need.onlyWhereCarried || lineOf(removed, need.id) || lineOf(chosen, need.id)),
+          );
           if (own.length === 0) return null;
           return (
             <section key={group} aria-label={groupWords[group]}>
