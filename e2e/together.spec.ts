@@ -2,7 +2,7 @@
 import { expect, test } from '@playwright/test';
 import { openPosition, saved, startSwap } from './bench';
 
-const aux = 'Auxiliaries NO in use';
+const aux = 'Aux NO used';
 
 test('the later of two tabs is told what changed and can keep both', async ({ browser }) => {
   const context = await browser.newContext();

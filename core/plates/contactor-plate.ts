@@ -99,7 +99,7 @@ export const contactorPlate: PlateDefinition = {
       meaning: 'Frequencies the coil is wound for; 60 only overheats on 50.',
       recovery: sheet,
     }),
-    field('coilOhms', 'Coil resistance', {
+    field('coilOhms', 'Coil ohms', {
       kind: 'number',
       unit: 'ohm',
       names: ['COIL RESISTANCE', 'COIL OHMS'],
@@ -148,7 +148,7 @@ export const contactorPlate: PlateDefinition = {
       meaning: 'What keeps it closed: its coil, a latch or a magnet.',
       recovery: 'Two coils or a latch lever show a latched type.',
     }),
-    field('shortCircuitRatingAmps', 'Short-circuit rating', {
+    field('shortCircuitRatingAmps', 'Short-circ. rating', {
       kind: 'number',
       unit: 'A',
       names: ['SHORT-CIRCUIT RATING', 'SCCR'],

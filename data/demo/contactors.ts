@@ -84,7 +84,7 @@ function coilPower(amps: number, coil: Coil, spread: number): PartSpec {
   const inrush = round(14 * amps ** 0.72 * spread, 1);
   const watts = Number((1.7 * amps ** 0.5 * spread).toFixed(1));
   if (coil.kind === 'ac') return { coilInrushVA: inrush, coilSealedVA: round(inrush / 8, 0.5) };
-  if (coil.kind === 'dc') return { coilWatts: watts, coilOhms: Math.round((coil.spec.coilVolts as number) ** 2 / watts) };
+  if (coil.kind === 'dc') return { coilWatts: watts, coilOhms: Number(((coil.spec.coilVolts as number) ** 2 / watts).toPrecision(3)) };
   return { coilInrushVA: round(inrush * 0.6, 1), coilSealedVA: round(inrush / 14, 0.5), coilWatts: watts };
 }
 

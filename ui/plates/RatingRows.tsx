@@ -87,7 +87,7 @@ export function RatingRows({
   const set = (next: Row[]) => onChange(next.length > 0 ? { state: 'read', value: next } : null);
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
-      <table className="rows">
+      <table className="rows" hidden={rows.length === 0}>
         <thead>
           <tr>
             {shown.map(({ id, label }) => (

@@ -27,13 +27,31 @@ const recoveries: Record<string, string> = {
   controlLoopOhms: 'Both conductors of the run, dead, far end joined; leads taken off.',
 };
 
+/** Shorter words where a card has little room; the full label stands in faults and for screen readers' search. */
+const shortLabels: Record<string, string> = {
+  prospectiveFaultAmps: 'Fault current',
+  controlKind: 'Control kind',
+  controlHertz: 'Control Hz',
+  controlTransformerVA: 'Transformer',
+  controlTransformerInrushVA: 'Its inrush',
+  contactorPosition: 'Place',
+  polesToSwitch: 'Poles',
+  polesThatMustOpen: 'Must open',
+  auxNormallyOpenNeeded: 'Aux NO used',
+  auxNormallyClosedNeeded: 'Aux NC used',
+  joggingPerMinute: 'Jogs a min.',
+  startsPerHour: 'Starts an h',
+  operationsPerDay: 'Oper. a day',
+  lifeYearsWanted: 'Life wanted',
+};
+
 const fromField = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>
   names.map((name) => {
     const field = all.find((one) => one.name === name)!;
     return {
       section,
       id: name,
-      label: field.label,
+      label: shortLabels[name] ?? field.label,
       kind: kinds[field.kind],
       unit: (field.unit ?? '') as Unit,
       words: field.words,
