@@ -76,4 +76,5 @@ export default tseslint.config(
       ],
     },
   },
+  { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
 );

@@ -4,11 +4,14 @@ import path from 'node:path';
 import { build, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
 import { fail, say } from './lib/say.mjs';
-import { answers, startServer } from './lib/server.mjs';
+import { answers, endLeftover, notePid, startServer } from './lib/server.mjs';
 
+const serverPidFile = path.join(stateDir, 'server.pid');
 const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT ?? 3100);
 if (!(Number.isInteger(port) && port > 0 && port < 65536)) fail(`PORT is '${process.env.PORT}'; it must be 1 to 65535.`);
+// A demo that was killed hard leaves its server behind: end that one, and no other.
+if (!(await portIsFree(port))) await endLeftover(serverPidFile);
 if (!(await portIsFree(port))) fail(`Port ${port} is in use on 127.0.0.1. Stop what uses it, or choose another: PORT=3200 npm run demo.`);
 
 npmPackages();
@@ -26,12 +29,17 @@ const env = { ...process.env, DATABASE_URL: databaseUrl };
 run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
 if (!dev) build();
 
-let child = startServer({ port, databaseUrl, dev, quiet: !dev });
+const serve = () => {
+  const started = startServer({ port, databaseUrl, dev, quiet: !dev });
+  notePid(serverPidFile, started.pid);
+  return started;
+};
+let child = serve();
 let stopping = false;
 const onExit = (code) => {
   if (stopping) return;
   say(`the application ended with ${code}; starting it again`);
-  child = startServer({ port, databaseUrl, dev, quiet: !dev });
+  child = serve();
   child.on('exit', onExit);
 };
 child.on('exit', onExit);

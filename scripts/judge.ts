@@ -6,13 +6,16 @@ import { ServiceError } from '../services/service-error';
 const file = process.argv[2];
 if (!file) {
   console.error('Usage: npm run judge -- case.json   (- reads standard input)');
-  process.exit(2);
-}
-try {
-  const text = readFileSync(file === '-' ? 0 : file, 'utf8');
-  console.log(JSON.stringify(await judgePlainCase(JSON.parse(text)), null, 2));
-} catch (error) {
-  if (error instanceof ServiceError) for (const { field, reason } of error.faults) console.error(`${field}: ${reason}`);
-  else console.error(`${file} cannot be judged: ${(error as Error).message}`);
-  process.exit(2);
+  process.exitCode = 2;
+} else await judgeFile(file);
+
+async function judgeFile(file: string): Promise<void> {
+  try {
+    const text = readFileSync(file === '-' ? 0 : file, 'utf8');
+    console.log(JSON.stringify(await judgePlainCase(JSON.parse(text)), null, 2));
+  } catch (error) {
+    if (error instanceof ServiceError) for (const { field, reason } of error.faults) console.error(`${field}: ${reason}`);
+    else console.error(`${file} cannot be judged: ${(error as Error).message}`);
+    process.exitCode = 2;
+  }
 }

@@ -106,6 +106,12 @@ export function MatchStage(props: Props) {
           onCell={props.onCell}
         />
       )}
+      {board && (
+        <p className="muted" style={{ fontSize: 12.5 }}>
+          Order: no failing line, fewest lines not known, fewest checks (another coil mark or a coil swap is one), on the shelf, nearest
+          rating above the need.
+        </p>
+      )}
       {board && props.chosenKey && props.part && (
         <ChoicePanel
           title={props.title}

@@ -24,7 +24,7 @@ const inRange = (field: Field, value: number) =>
   (field.max === undefined || value <= field.max) &&
   (field.unit !== 'count' || field.max! > 1000 || Number.isInteger(value));
 
-const VOLTS_TEXT = /^\d+(\.\d+)?([/-]\d+(\.\d+)?)*$/;
+const VOLTS_TEXT = /^\s*\d+(\.\d+)?\s*([/-]\s*\d+(\.\d+)?\s*)*V?\s*$/i;
 
 function holds(field: Field, value: unknown): boolean {
   switch (field.kind) {

@@ -14,7 +14,10 @@ import { sameVoltageClass } from '../standards/voltage-class';
 export function connectedVolts(plate: unknown, systemVolts: number): number | undefined {
   if (typeof plate === 'number') return plate;
   if (typeof plate !== 'string') return undefined;
-  const connections = plate.split('/').map((part) => part.split('-').map(Number));
+  const connections = plate
+    .replace(/\s*V?\s*$/i, '')
+    .split('/')
+    .map((part) => part.split('-').map(Number));
   if (connections.flat().some((v) => !Number.isFinite(v))) return undefined;
   for (const range of connections) if (range.length === 2 && systemVolts >= range[0]! && systemVolts <= range[1]!) return systemVolts;
   const all = connections.flat();

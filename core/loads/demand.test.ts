@@ -26,6 +26,8 @@ const context = (load: Marks, supply: Marks = {}, more: Partial<LoadContext> = {
 describe('which connection of the plate is in use', () => {
   it.each([
     ['230/460', 480, 460],
+    ['230/460 V', 240, 230],
+    ['208 - 230 / 460 V', 480, 460],
     ['230/460', 240, 230],
     ['208-230/460', 208, 208],
     ['115/208-230', 208, 208],

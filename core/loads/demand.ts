@@ -272,6 +272,8 @@ export function compressorDemand(context: LoadContext): { running: Demand; locke
     running,
     lockedRotor: {
       amount: round(locked + fanStart),
+      // How hard the fan starts is a school when its plate does not say: up to there it is a check, not a fail.
+      ...(typeof fanLocked !== 'number' && fanStart > 0 ? { low: locked } : {}),
       because: `Compressor ${q(locked, 'A')} locked rotor${words} = ${q(round(locked + fanStart), 'A')}.`,
       brief: fanStart ? `${locked} + ${round(fanStart)} A` : 'unit plate',
       source,

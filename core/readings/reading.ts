@@ -15,7 +15,7 @@ export type Reading = {
   value?: ReadingValue;
   /** As printed or typed, to show the same figures as the plate. */
   asPrinted?: string;
-  /** Arithmetic or place: "60.3 ohm less 1.5 ohm of leads", "typed line, characters 6 to 15". */
+  /** Arithmetic or place: "18.7 ohm less 0.3 ohm of leads", "typed line, characters 6 to 15". */
   from?: string;
   /** Found by a machine and not yet looked at by a person. */
   toConfirm?: boolean;

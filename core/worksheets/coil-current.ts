@@ -47,7 +47,7 @@ export const coilCurrent: Worksheet = {
     );
   },
   sources: ['ohmsLaw', 'commonPractice'],
-  examples: [
+  checks: [
     {
       values: { readOhms: 60.3, leadOhms: 1.5, volts: 6, kind: 'dc', measuredAmps: 0.098 },
       expect: { coilOhms: 58.8, amps: 0.102, leadPercent: 2.49, offPercent: 4.1 },

@@ -55,7 +55,7 @@ export const contactHeadroom: Worksheet = {
     );
   },
   sources: ['commonPractice'],
-  examples: [
+  checks: [
     {
       values: { load: 'resistive', loadAmps: 4.545, contactAmps: 5, startRatio: 6, headroomPercent: 20 },
       expect: { advisedAmps: 5.45 },

@@ -32,8 +32,8 @@ export type Worksheet = {
   inputs: readonly WorksheetInput[];
   compute: (values: WorksheetValues) => WorksheetResult;
   sources: readonly SourceId[];
-  /** Worked examples: inputs, expected output by name, relative tolerance, source of the expectation. */
-  examples: readonly {
+  /** Worked figures that the tests hold it against: inputs, expected output by name, relative tolerance, source of the expectation. */
+  checks: readonly {
     values: WorksheetValues;
     expect: Record<string, number>;
     tolerance: number;

@@ -56,7 +56,7 @@ export const controlRun: Worksheet = {
     );
   },
   sources: ['coilLimits', 'ohmsLaw'],
-  examples: [
+  checks: [
     // By hand: coil 100 ohm resistive, run 10 ohm, no transformer impedance: 100/110.
     {
       values: {

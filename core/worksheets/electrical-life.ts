@@ -39,7 +39,7 @@ export const electricalLife: Worksheet = {
     );
   },
   sources: ['commonPractice'],
-  examples: [
+  checks: [
     {
       values: { lifeOperations: 100000, operationsPerHour: 3600, hoursPerDay: 24, daysPerYear: 365 },
       expect: { hours: 27.8 },

@@ -45,7 +45,7 @@ export const lockedRotorAmpsSheet: Worksheet = {
     );
   },
   sources: ['codeLetters'],
-  examples: [
+  checks: [
     {
       values: { codeLetter: 'G', horsepower: 10, plateVolts: 460, phases: '3' },
       expect: { lowAmps: 70.29, highAmps: 78.95 },

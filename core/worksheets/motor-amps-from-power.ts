@@ -30,7 +30,7 @@ export const motorAmpsFromPower: Worksheet = {
     );
   },
   sources: ['commonPractice'],
-  examples: [
+  checks: [
     {
       values: { kilowatts: 1.1, volts: 220, phases: '1' },
       expect: { amps: 5 },

@@ -40,7 +40,7 @@ export const motorFullLoadCurrent: Worksheet = {
     );
   },
   sources: ['motorCurrents3ph', 'motorCurrents1ph'],
-  examples: [
+  checks: [
     {
       values: { horsepower: 10, volts: 230, phases: '3' },
       expect: { fullLoadAmps: 28 },

@@ -57,7 +57,7 @@ export const supplyUnbalance: Worksheet = {
     );
   },
   sources: ['unbalance'],
-  examples: [
+  checks: [
     {
       values: { volts12: 460, volts23: 467, volts31: 450 },
       expect: { unbalancePercent: 1.96, meanVolts: 459 },

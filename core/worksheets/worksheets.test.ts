@@ -7,7 +7,7 @@ import { worksheets } from './registry';
 import { deratingFactor, supplyUnbalance } from './supply-unbalance';
 
 describe.each(worksheets.map((sheet) => [sheet.id, sheet] as const))('%s', (_id, sheet) => {
-  it.each(sheet.examples.map((example) => [example.source, example] as const))(
+  it.each(sheet.checks.map((example) => [example.source, example] as const))(
     'agrees with %s',
     (_source, { values, expect: wanted, tolerance }) => {
       const result = sheet.compute(values);
@@ -22,7 +22,7 @@ describe.each(worksheets.map((sheet) => [sheet.id, sheet] as const))('%s', (_id,
     const result = sheet.compute(Object.fromEntries(sheet.inputs.map((input) => [input.name, input.sample])));
     expect(result.ok, result.refusal).toBe(true);
     expect(result.steps.length).toBeGreaterThan(0);
-    expect(sheet.sources.length && sheet.examples.length).toBeGreaterThan(0);
+    expect(sheet.sources.length && sheet.checks.length).toBeGreaterThan(0);
   });
   it('refuses zero where it must be above, absurd, missing and wrong kinds, by name', async () => {
     const good = Object.fromEntries(sheet.inputs.map((input) => [input.name, input.sample]));

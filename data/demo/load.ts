@@ -6,7 +6,8 @@ import type { SwapState } from '../../core/swap/swap';
 import { emptySwap } from '../../core/swap/swap';
 import { demoContactors } from './contactors';
 import { readingsOfSpec } from './readings';
-import { demoSites, type DemoPanel, type DemoPosition } from './sites';
+import type { DemoPanel, DemoPosition } from './site-words';
+import { demoSites } from './sites';
 
 const MONTH_MS = 30.44 * 24 * 3600 * 1000;
 const json = (value: unknown) => JSON.stringify(value);

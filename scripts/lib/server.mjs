@@ -1,5 +1,6 @@
 // The application as a child process, and waiting until it answers.
 import { spawn } from 'node:child_process';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { root } from './machine.mjs';
@@ -33,4 +34,24 @@ export async function answers(url, child, seconds = 60) {
     await wait(100);
   }
   throw new Error(`${url} did not answer within ${seconds} s`);
+}
+
+/** Notes the server's process, so that a later start can end it when it was left behind. */
+export function notePid(file, pid) {
+  mkdirSync(path.dirname(file), { recursive: true });
+  writeFileSync(file, String(pid));
+}
+
+/** Ends the noted server if it still runs and is the application of this folder. */
+export async function endLeftover(file) {
+  if (!existsSync(file)) return;
+  const pid = Number(readFileSync(file, 'utf8'));
+  const proc = `/proc/${pid}`;
+  try {
+    if (!/next/.test(readFileSync(`${proc}/cmdline`, 'utf8')) || !readFileSync(`${proc}/environ`, 'utf8').includes(`PWD=${root}`)) return;
+    process.kill(pid, 'SIGTERM');
+  } catch {
+    return;
+  }
+  for (let i = 0; i < 50 && existsSync(proc); i += 1) await wait(100);
 }

@@ -3,7 +3,7 @@
  * Which column of a rating plate answers which load is data: `columnsByLoad`.
  * Sources: NFPA 70 430.83 and 440.41, IEC 60947-4-1 utilisation categories, NEMA ICS 2 (from memory, in core/standards).
  */
-import { numberMark, wordMark } from '../../case/case';
+import { flagMark, numberMark, wordMark } from '../../case/case';
 import {
   compressorDemand,
   heaterAmps,
@@ -29,6 +29,9 @@ const filament: Columns = { sure: ['tungstenAmps', 'ac5bAmps'], atBestCheck: [] 
 const discharge: Columns = { sure: ['ballastAmps', 'ac5aAmps'], atBestCheck: [] };
 /** Drivers have their own inrush: a ballast figure is no more than a hint. */
 const drivers: Columns = { sure: [], atBestCheck: ['ballastAmps', 'ac5aAmps'] };
+
+/** Continuous load on a circuit, NFPA 70 210.20(A), from memory. */
+const CONTINUOUS_FACTOR = 1.25;
 
 /** Columns of the rating rows that answer a load, the first carried one counts. */
 const columnsByLoad: Record<string, Columns> = {
@@ -217,7 +220,9 @@ function joggingNeed(context: NeedContext): Need | undefined {
 }
 
 function headroomNeed(context: NeedContext): Need | undefined {
-  const { resistiveHeadroom } = context.schools;
+  // Fixed electric space heating counts as continuous in NFPA practice (424.4(B), from memory): 25 % there, still as advice.
+  const continuous = context.practice === 'NFPA70' && flagMark(context.load, 'continuous') ? CONTINUOUS_FACTOR : 1;
+  const resistiveHeadroom = context.schools.resistiveHeadroom === 1 ? 1 : Math.max(context.schools.resistiveHeadroom, continuous);
   if (context.load.kind !== 'resistive-heater' || resistiveHeadroom === 1) return undefined;
   const demand = heaterAmps(context);
   const limit = demand.amount === null ? null : Number((demand.amount * resistiveHeadroom).toPrecision(4));
@@ -297,27 +302,33 @@ function polesNeed(context: NeedContext): Need[] {
 function supplyNeeds(context: NeedContext): Need[] {
   const current = currentOf(context);
   const volts = voltsOf(context);
-  const kindKnown = context.supply.currentKind !== null;
+  const { currentKind } = context.supply;
+  const kindNeed: Need[] =
+    currentKind === undefined
+      ? []
+      : [
+          {
+            id: 'rating-kind',
+            group: 'safety',
+            severity: 'must',
+            safety: true,
+            ways: [
+              {
+                quantity: 'ratingKind',
+                unit: '',
+                relation: 'includes',
+                figure: { kind: 'field', name: 'ratingKinds' },
+                limit: currentKind === null ? null : current,
+              },
+            ],
+            because: current === 'dc' ? 'DC has no current zero: only a part with a DC rating can open it.' : 'The system is AC.',
+            brief: '',
+            source: 'ratedVolts',
+            inputs: ['supply.currentKind'],
+          },
+        ];
   return [
-    {
-      id: 'rating-kind',
-      group: 'safety',
-      severity: 'must',
-      safety: true,
-      ways: [
-        {
-          quantity: 'ratingKind',
-          unit: '',
-          relation: 'includes',
-          figure: { kind: 'field', name: 'ratingKinds' },
-          limit: kindKnown ? current : null,
-        },
-      ],
-      because: current === 'dc' ? 'DC has no current zero: only a part with a DC rating can open it.' : 'The system is AC.',
-      brief: '',
-      source: 'ratedVolts',
-      inputs: ['supply.currentKind'],
-    },
+    ...kindNeed,
     {
       id: 'volts',
       group: 'safety',

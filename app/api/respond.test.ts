@@ -1,0 +1,62 @@
+/** How every route answers: statuses and words for refusals, a lost database, and our own defects. */
+import { describe, expect, it, vi } from 'vitest';
+import { ServiceError } from '@/services/service-error';
+import { readJson, respond } from './respond';
+
+const request = (body: string, headers: Record<string, string> = {}) =>
+  new Request('http://127.0.0.1/x', { method: 'POST', body, headers });
+const answer = async (work: () => Promise<unknown>) => {
+  const response = await respond(work);
+  return {
+    status: response.status,
+    body: (await response.json()) as { faults?: { field: string; reason: string }[] } & Record<string, unknown>,
+  };
+};
+
+describe('reading a body', () => {
+  it('takes JSON, and nothing at all as an empty object', async () => {
+    expect(await readJson(request('{"a":1}'))).toEqual({ a: 1 });
+    expect(await readJson(request(''))).toEqual({});
+  });
+  it.each([
+    ['{', 400],
+    ['[1,', 400],
+    ['x'.repeat(50), 413],
+  ])('refuses %j with %i', async (body, status) => {
+    await expect(readJson(request(body), 40)).rejects.toMatchObject({ status });
+  });
+  it('refuses a declared length before reading', async () => {
+    await expect(readJson(request('{}', { 'content-length': '99999999' }))).rejects.toMatchObject({ status: 413 });
+  });
+});
+
+describe('answering', () => {
+  it('a result is JSON with 200', async () =>
+    expect(await answer(async () => ({ ok: true }))).toEqual({ status: 200, body: { ok: true } }));
+  it('a refusal keeps status, faults and detail', async () => {
+    const refused = await answer(async () => {
+      throw new ServiceError(409, [{ field: 'version', reason: 'Somebody saved first.' }], { version: 7 });
+    });
+    expect(refused).toEqual({ status: 409, body: { faults: [{ field: 'version', reason: 'Somebody saved first.' }], version: 7 } });
+  });
+  it.each([{ code: 'ECONNREFUSED' }, { code: '57P01' }, { name: 'KnexTimeoutError' }, { message: 'Connection terminated unexpectedly' }])(
+    'a lost database (%o) is 503 and says that nothing typed is lost',
+    async (shape) => {
+      const { status, body } = await answer(async () => {
+        throw Object.assign(new Error('x'), shape);
+      });
+      expect(status).toBe(503);
+      expect(body.faults![0]!.reason).toContain('kept on this device');
+    },
+  );
+  it('our own defect is 500, logged, and tells nothing of the inside', async () => {
+    const log = vi.spyOn(console, 'error').mockImplementation(() => {});
+    const { status, body } = await answer(async () => {
+      throw new TypeError('secret inside');
+    });
+    expect(status).toBe(500);
+    expect(JSON.stringify(body)).not.toContain('secret');
+    expect(log).toHaveBeenCalledOnce();
+    log.mockRestore();
+  });
+});

@@ -1,0 +1,64 @@
+/** What the bench shows follows from the swap alone, in the words of the site's practice. */
+import { describe, expect, it } from 'vitest';
+import type { Reading } from '@/core/readings/reading';
+import { emptySwap, type SwapState } from '@/core/swap/swap';
+import { derive, groupOrder, removedSentence } from './derived';
+
+const read = (value: Reading['value']): Reading => ({ state: 'read', value });
+const hoist: SwapState = {
+  ...emptySwap('contactor', 'motor-3ph'),
+  load: { horsepower: read(30), plateVolts: read('230/460'), fullLoadAmps: read([74, 37]), codeLetter: read('G') },
+  supply: { systemVolts: read(480), currentKind: read('ac'), controlVolts: read(120), controlKind: read('ac'), controlHertz: read(60) },
+  duty: { joggingPerMinute: read(8) },
+  removed: {
+    type: read('Some part'),
+    nemaSize: read('1'),
+    poles: read(3),
+    coilVolts: read(120),
+    coilKind: read('ac'),
+    coilHertz: read([60]),
+    holding: read('electrical'),
+  },
+};
+const plain = (text: string) => text.replace(/\u2009/g, ' ');
+
+describe('the sentence on the part that came out', () => {
+  it('names the load line that fell, with both figures', () => {
+    expect(plain(removedSentence(derive(hoist, 'NFPA70', {}).removed, 'NFPA70'))).toBe(
+      'The part that came out was wrong: full-load amps 27 A against 40 A needed. It falls on 4 lines in all.',
+    );
+  });
+  it('speaks the practice of the site', () => {
+    expect(removedSentence(derive(hoist, 'IEC', {}).removed, 'IEC')).toContain('running current');
+  });
+  it('says that it was right where it was', () => {
+    const right = { ...hoist, removed: { ...hoist.removed, nemaSize: read('3') } };
+    expect(removedSentence(derive(right, 'NFPA70', {}).removed, 'NFPA70')).toBe(
+      'The part that came out was right: it holds on every line.',
+    );
+  });
+  it('says how many lines could not be judged', () => {
+    const worn = { ...hoist, removed: { ...hoist.removed, nemaSize: read('3'), coilVolts: { state: 'unreadable' as const } } };
+    expect(removedSentence(derive(worn, 'NFPA70', {}).removed, 'NFPA70')).toMatch(/not known: \d lines? could not be judged/);
+  });
+  it('and that nothing was read', () =>
+    expect(removedSentence(derive({ ...hoist, removed: {} }, 'NFPA70', {}).removed, 'NFPA70')).toContain('Nothing of the part'));
+});
+
+describe('what is derived', () => {
+  it('every need has a group that is shown, and steps count down as they are confirmed', () => {
+    const before = derive(hoist, 'NFPA70', {});
+    expect(before.needs.every((need) => groupOrder.includes(need.group))).toBe(true);
+    const confirmed = derive({ ...hoist, safe: { [before.steps[0]!.id]: 'A. Person' } }, 'NFPA70', {});
+    expect(confirmed.openSteps).toBe(before.openSteps - 1);
+  });
+  it('a worn mark of the load shows as a line that is not known', () => {
+    const worn = derive({ ...hoist, supply: { ...hoist.supply, prospectiveFaultAmps: { state: 'unreadable' } } }, 'NFPA70', {});
+    expect(worn.needs.find((need) => need.id === 'short-circuit-rating')!.ways[0].limit).toBeNull();
+  });
+  it('the school of the swap is the one in force', () => {
+    expect(derive({ ...hoist, schools: { resistiveHeadroom: 1.1 } }, 'NFPA70', { resistiveHeadroom: 1.25 }).schools.resistiveHeadroom).toBe(
+      1.1,
+    );
+  });
+});
