@@ -5,8 +5,13 @@ import { openPosition, stage, startSwap } from './bench';
 test('the palette reaches positions, parts, worksheets and actions', async ({ page }) => {
   await page.goto('/');
   const find = async (text: string) => {
-    await page.keyboard.press('Control+k');
-    await page.getByPlaceholder('Position, part, worksheet or action').fill(text);
+    const box = page.getByPlaceholder('Position, part, worksheet or action');
+    // A key pressed before the page listens is pressed again.
+    await expect(async () => {
+      await page.keyboard.press('Control+k');
+      await expect(box).toBeVisible({ timeout: 2000 });
+    }).toPass();
+    await box.fill(text);
   };
   await find('drainage');
   await page.getByRole('option', { name: /K12 drainage B/ }).click();
@@ -53,7 +58,8 @@ test('a case is judged on the page, and a bad one is refused by field', async ({
 });
 
 test('over HTTP: what is wrong gets its status and words', async ({ request }) => {
-  const post = (path: string, data: string) => request.post(path, { data, headers: { 'content-type': 'application/json' } });
+  const post = (path: string, data: string) =>
+    request.post(path, { data: Buffer.from(data), headers: { 'content-type': 'application/json' } });
   expect((await post('/api/v1/judge', '{')).status()).toBe(400);
   expect((await post('/api/v1/judge', `"${'x'.repeat(2_100_000)}"`)).status()).toBe(413);
   expect((await post('/api/v1/judge', `"${'x'.repeat(1_000_000)}"`)).status()).toBe(422);

@@ -12,11 +12,22 @@ async function tabTo(page: Page, wanted: Locator, most = 260): Promise<void> {
   throw new Error('Tab does not reach it');
 }
 
+/** A key pressed before the page listens is pressed again, as a person would. */
+async function goToStage(page: Page, key: string, heading: string): Promise<void> {
+  await expect(async () => {
+    await page.keyboard.press(key);
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible({ timeout: 2000 });
+  }).toPass();
+}
+
 test('palette, stages, board, proofs and signature without a mouse', async ({ page }) => {
   test.setTimeout(180_000);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Ramp panel' })).toBeVisible();
-  await page.keyboard.press('Control+k');
+  await expect(async () => {
+    await page.keyboard.press('Control+k');
+    await expect(page.getByPlaceholder('Position, part, worksheet or action')).toBeFocused({ timeout: 2000 });
+  }).toPass();
   await page.keyboard.type('k2 gate pump');
   await expect(page.getByRole('option', { name: /K2 gate pump 2/ })).toBeVisible();
   await page.keyboard.press('Enter');
@@ -25,8 +36,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'What the plates say' })).toBeVisible();
 
-  await page.keyboard.press('Alt+4');
-  await expect(page.getByRole('heading', { name: 'What can go back in' })).toBeVisible();
+  await goToStage(page, 'Alt+4', 'What can go back in');
   const first = page.locator('table.board thead .pick').first();
   await tabTo(page, first);
   const name = await first.innerText();
@@ -42,8 +52,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await tabTo(page, page.getByRole('button', { name: /^Take / }));
   await page.keyboard.press('Enter');
 
-  await page.keyboard.press('Alt+1');
-  await expect(page.getByRole('heading', { name: 'Make it safe' })).toBeVisible();
+  await goToStage(page, 'Alt+1', 'Make it safe');
   await tabTo(page, page.getByLabel('Confirmed by'));
   await page.keyboard.press('Control+a');
   await page.keyboard.type('K. Board');
@@ -53,8 +62,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   }
   await saved(page);
 
-  await page.keyboard.press('Alt+5');
-  await expect(page.getByRole('heading', { name: 'Prove it' })).toBeVisible();
+  await goToStage(page, 'Alt+5', 'Prove it');
   for (const row of await page.locator('.proof').all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if (await yes.count()) {
@@ -77,7 +85,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   }
   await saved(page);
 
-  await page.keyboard.press('Alt+6');
+  await goToStage(page, 'Alt+6', 'Put it on record');
   await tabTo(page, page.getByRole('button', { name: /^Sign the record/ }));
   await page.keyboard.press('Enter');
   await expect(page.getByText(/Signed by K. Board/)).toBeVisible();

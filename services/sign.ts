@@ -4,16 +4,14 @@
  */
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
-import type { Proof } from '../core/families/contract';
 import { contextOf } from '../core/judge-case';
 import { judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
-import { formatQuantity, formatRange } from '../core/quantities/format-quantity';
 import { termOf } from '../core/quantities/terms';
-import type { Reading, Readings, ReadingValue } from '../core/readings/reading';
+import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
-import { netReading, proofVerdict, signObstacles } from '../core/swap/gate';
+import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/swap/gate';
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
 import { partById, takeFromStock, type PartRow } from '../data/catalogue';
@@ -34,14 +32,6 @@ export const signSchema = yup.object({
     .required('A record needs the name of who signs it.'),
   remark: yup.string().strict().max(2000, 'The remark is longer than 2000 characters.').default(''),
 });
-
-const limitsOf = (proof: Proof) => {
-  if (proof.kind === 'yes-no') return 'yes';
-  const unit = (value: number) => formatQuantity(value, proof.unit);
-  if (proof.low === null && proof.high === null) return 'not known';
-  if (proof.high === null) return `at least ${unit(proof.low!)}`;
-  return proof.low === null || proof.low === 0 ? `at most ${unit(proof.high)}` : formatRange(proof.low, proof.high, proof.unit);
-};
 
 function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['site']['practice']): RecordLine[] {
   return part.lines.map(({ need, ...line }) => ({
@@ -73,21 +63,6 @@ export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
     judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
-  };
-}
-
-/** Readings of the part now fitted, for the position's next swap. */
-function fittedReadings(part: PartRow, state: SwapState): Readings {
-  const raw = state.choice.part?.coil ? withCoil(part.raw, state.choice.part.coil) : part.raw;
-  const one = (mark: unknown): Reading =>
-    mark === null
-      ? { state: 'unreadable' }
-      : mark === 'none' || mark === false || (Array.isArray(mark) && mark.length === 0)
-        ? { state: 'absent' }
-        : { state: 'read', value: mark as ReadingValue };
-  return {
-    type: { state: 'read', value: part.name },
-    ...Object.fromEntries(Object.entries(raw).map(([id, mark]) => [id, one(mark)])),
   };
 }
 
@@ -143,7 +118,12 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
         fitted_on: now,
         load_kind: swap.state.loadKind,
         hazards: JSON.stringify(swap.state.hazards),
-        readings: JSON.stringify({ load, duty, supply, removed: fittedReadings(part, swap.state) }),
+        readings: JSON.stringify({
+          load,
+          duty,
+          supply,
+          removed: readingsOfSpec(part.name, swap.state.choice.part?.coil ? withCoil(part.raw, swap.state.choice.part.coil) : part.raw),
+        }),
         rating: ratingOf(choice.judged),
       });
     await trx('events').insert({
@@ -215,7 +195,7 @@ function recordBody(
         leadOhms: entry?.leadOhms ?? null,
         net: netReading(proof, entry) ?? null,
         unit: proof.unit,
-        limits: limitsOf(proof),
+        limits: proofLimits(proof),
         verdict: proofVerdict(proof, entry),
       };
     }),

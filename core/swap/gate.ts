@@ -6,6 +6,7 @@
 import type { Practice } from '../case/case';
 import type { Proof } from '../families/contract';
 import type { JudgedLine, JudgedPart } from '../matching/judge';
+import { formatQuantity, formatRange } from '../quantities/format-quantity';
 import { openSafeSteps } from './make-safe';
 import type { Named, ProofEntry, SwapState } from './swap';
 
@@ -62,6 +63,14 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
   if (holds) return 'fits';
   if (proof.id === 'contact-closed' && net > CONTACT_REJECT_OHMS) return 'fails';
   return proof.severity === 'must' ? 'fails' : 'check';
+}
+
+/** The limits of a proof in words. Example: 'at most 100 mΩ'. */
+export function proofLimits({ kind, unit, low, high }: Proof): string {
+  if (kind === 'yes-no') return 'yes';
+  if (low === null && high === null) return 'not known';
+  if (high === null) return `at least ${formatQuantity(low!, unit)}`;
+  return low === null || low === 0 ? `at most ${formatQuantity(high, unit)}` : formatRange(low, high, unit);
 }
 
 /** Everything that stands between a swap and its signature. */

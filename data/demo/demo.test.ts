@@ -4,7 +4,7 @@ import type { Marks } from '../../core/case/case';
 import { contactors } from '../../core/families/contactors';
 import { demoContactors } from './contactors';
 import { seeded } from './random';
-import { readingsOfSpec } from './readings';
+import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import { demoSites } from './sites';
 
 const parts = demoContactors();

@@ -5,7 +5,7 @@ import { contactors } from '../../core/families/contactors';
 import type { SwapState } from '../../core/swap/swap';
 import { emptySwap } from '../../core/swap/swap';
 import { demoContactors } from './contactors';
-import { readingsOfSpec } from './readings';
+import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import type { DemoPanel, DemoPosition } from './site-words';
 import { demoSites } from './sites';
 

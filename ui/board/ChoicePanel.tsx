@@ -1,5 +1,6 @@
 'use client';
 
+import { NameField } from '../swap/NameField';
 import { useState } from 'react';
 import type { JudgedPart } from '@/core/matching/judge';
 import { LEAST_REASON, lineSignature, partObstacles, type Obstacle } from '@/core/swap/gate';
@@ -95,19 +96,7 @@ export function ChoicePanel({
     <section className="sheet stack" style={{ padding: 14 }} aria-label={`Before ${title} goes in`}>
       <h2 style={{ fontSize: 15.5 }}>Before {title} goes in</h2>
       {safety.length > 0 && <p className="muted">A safety line fails: this part cannot be chosen by anyone. Look at another column.</p>}
-      {safety.length === 0 && (
-        <label className="row-flex">
-          <span>Your name</span>
-          <input
-            className="text-in"
-            style={{ width: 200, fontFamily: 'var(--sans)' }}
-            value={name}
-            maxLength={80}
-            onChange={(event) => onName(event.target.value)}
-            autoComplete="name"
-          />
-        </label>
-      )}
+      {safety.length === 0 && <NameField label="Your name" name={name} onName={onName} />}
       {(safety.length > 0 ? safety : obstacles).map((obstacle) => (
         <ObstacleRow key={`${obstacle.id}-${title}`} obstacle={obstacle} part={part} name={name} onChange={onChange} />
       ))}

@@ -2,10 +2,10 @@
 
 import { useState } from 'react';
 import type { Proof, TerminalMove } from '@/core/families/contract';
-import { formatQuantity, formatRange } from '@/core/quantities/format-quantity';
+import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
-import { netReading, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
+import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 
@@ -54,7 +54,7 @@ function QuantityIn({
         className="text-in"
         aria-label={label}
         aria-invalid={fault ? true : undefined}
-        placeholder={unit === 'ohm' ? 'Ω' : unit}
+        placeholder={label.startsWith('Leads') ? 'leads Ω' : unit === 'ohm' ? 'Ω' : unit}
         value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={(event) => commit(event.target.value)}
@@ -73,14 +73,6 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
   const verdict = proofVerdict(proof, entry);
   const net = netReading(proof, entry);
   const unit = (value: number) => formatQuantity(value, proof.unit);
-  const limits =
-    proof.low === null && proof.high === null
-      ? 'limit not known'
-      : proof.high === null
-        ? `at least ${unit(proof.low!)}`
-        : proof.low === null || proof.low === 0
-          ? `at most ${unit(proof.high)}`
-          : formatRange(proof.low, proof.high, proof.unit);
   const merge = (part: ProofEntry) => {
     const next = Object.fromEntries(Object.entries({ ...entry, ...part }).filter(([, value]) => value !== undefined)) as ProofEntry;
     onEntry(Object.keys(next).length > 0 ? next : null);
@@ -128,7 +120,7 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
           </div>
         )}
         <small>
-          {proof.kind === 'figure' && limits}
+          {proof.kind === 'figure' && proofLimits(proof)}
           {proof.leads && ' · second field: leads'}
           {net !== undefined && proof.leads && entry?.leadOhms ? ` · net ${unit(net)}` : ''}
           {verdict !== 'open' && ` · ${wordsOf[verdict]}`}

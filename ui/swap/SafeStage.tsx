@@ -1,5 +1,6 @@
 'use client';
 
+import { NameField } from './NameField';
 import Checkbox from '@mui/material/Checkbox';
 import { hazards, type SafeStep } from '@/core/swap/make-safe';
 import type { Change, SwapState } from '@/core/swap/swap';
@@ -45,18 +46,7 @@ export function SafeStage({
           ))}
         </div>
       </fieldset>
-      <label className="row-flex">
-        <span>Confirmed by</span>
-        <input
-          className="text-in"
-          style={{ width: 200, fontFamily: 'var(--sans)' }}
-          value={name}
-          maxLength={80}
-          onChange={(event) => onName(event.target.value)}
-          placeholder="your name"
-          autoComplete="name"
-        />
-      </label>
+      <NameField label="Confirmed by" name={name} onName={onName} />
       <div>
         {steps.map((step) => (
           <div key={step.id} className="step">
