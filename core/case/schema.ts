@@ -162,7 +162,8 @@ export const specSchema = yup.object({
   coilMarks: listOrMark(coilRowSchema, 'Marks of a coil that has several.', 'Coil marks'),
 });
 
-const objectOf = (fields: readonly Field[], label: string) => yup.object(shapeOf(fields)).typeError(`${label} must be an object.`);
+const objectOf = (fields: readonly Field[], label: string) =>
+  yup.object(shapeOf(fields)).default(undefined).typeError(`${label} must be an object.`);
 
 /** Schema of a whole case; `families` are the ids that can be judged. */
 export const caseSchema = (families: readonly string[]) =>
@@ -182,7 +183,7 @@ export const caseSchema = (families: readonly string[]) =>
       load: objectOf(loadFields, 'load').required('load is missing.'),
       duty: objectOf(dutyFields, 'duty').nullable().default(undefined),
       removed: yup
-        .object({ spec: specSchema.required('removed.spec is missing.') })
+        .object({ spec: specSchema.default(undefined).required('removed.spec is missing.') })
         .nullable()
         .default(undefined),
       candidates: yup
@@ -195,7 +196,7 @@ export const caseSchema = (families: readonly string[]) =>
               .min(1, 'id is empty.')
               .max(200, 'id is longer than 200 characters.')
               .required('A candidate has no id.'),
-            spec: specSchema.required('A candidate has no spec.'),
+            spec: specSchema.default(undefined).required('A candidate has no spec.'),
           }),
         )
         .max(5000, 'At most 5000 candidates are accepted in one case.')
