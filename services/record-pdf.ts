@@ -13,6 +13,7 @@ const words = {
   fails: 'FAILS',
   open: 'open',
 } as const;
+const signs: Record<string, string> = { '>=': '≥ ', '<=': '≤ ' };
 /** The shapes of the screen, in print: disc with tick, triangle, dashed ring, square with cross. */
 const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–' } as const;
 
@@ -49,7 +50,7 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
   doc
     .font('figures')
     .fontSize(8)
-    .text(`${line.relation === 'includes' ? '' : line.relation} ${shown(line.limit, line.unit)}`, x + 226, y, { width: 130 });
+    .text(`${signs[line.relation] ?? ''}${shown(line.limit, line.unit)}`, x + 226, y, { width: 130 });
   doc.text(shown(line.have, line.unit), x + 360, y, { width: 140 });
   doc.y = Math.max(doc.y, y + 13);
   const remarks = [
@@ -120,7 +121,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
   doc
     .font('figures')
     .fontSize(8.5)
-    .text(body.terminals.map((move) => `${move.from} → ${move.to}`).join('    '), 48);
+    .text(body.terminals.map((move) => `${move.from}\u00a0→\u00a0${move.to}`).join('    '), 48);
   heading(doc, 'Made safe');
   doc
     .font('plain')
@@ -148,11 +149,8 @@ export async function labelPdf({ body }: RecordView): Promise<Buffer> {
   doc
     .font('figures')
     .fontSize(8.5)
-    .text(`${running ? shown(running.have, running.unit) : ''}  coil ${body.fitted.coil}`, {
-      width,
-      height: 12,
-      ellipsis: true,
-    });
+    .text(running ? shown(running.have, running.unit) : '', { width, height: 12 });
+  doc.fontSize(7.5).text(`coil ${body.fitted.coil}`, { width, height: 20, ellipsis: true });
   doc
     .font('plain')
     .fontSize(7)

@@ -56,7 +56,7 @@ export function roundSignificant(value: number, digits: number, toward: 'nearest
 export function formatQuantity(value: number, unit: Unit | string, toward: 'nearest' | 'up' | 'down' = 'nearest'): string {
   const steps = prefixed[unit as Unit];
   const size = Math.abs(value);
-  const [factor, name]: [number, string] = steps?.find(([step]) => size >= step * (step === 1e3 ? 10 : 0.9999999)) ??
+  const [factor, name]: [number, string] = steps?.find(([step]) => size >= step * (step === 1e3 && unit === 'A' ? 10 : 0.9999999)) ??
     steps?.at(-1) ?? [1, plain[unit as Unit] ?? unit];
   const use: [number, string] = value === 0 ? [1, plain[unit as Unit] ?? unit] : [factor, name];
   const scaled = value / use[0];

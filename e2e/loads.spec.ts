@@ -1,0 +1,98 @@
+/** Every kind of load of the bench, from its plate to a part that can be taken, and what its need says on the way. */
+import { expect, test } from '@playwright/test';
+import { openPosition, saved, stage, startSwap } from './bench';
+
+const positions = [
+  {
+    name: 'three-phase motor, NEMA plate',
+    panel: 'kestrel-ramp',
+    tag: /^K6 ballast 1/,
+    lines: [/^Full-load amps.*handbook, 5\s?hp/, /^Locked-rotor amps.*code J/],
+    why: /^Full-load amps/,
+    reason: /sets the overload/,
+  },
+  {
+    name: 'three-phase motor, kW plate',
+    panel: 'ferrow-gate',
+    tag: /^K1 gate pump 1/,
+    lines: [/^Running current.*load plate/, /^Locked-rotor current.*7.1 x plate amps/],
+    why: /^Locked-rotor current/,
+    reason: /IA\/IN 7.1/,
+  },
+  {
+    name: 'single-phase motor',
+    panel: 'kestrel-lighting',
+    tag: /^K5 vent fan/,
+    lines: [/^Full-load amps.*handbook, 1\s?hp/, /^Locked-rotor amps.*code L/],
+    why: /^Full-load amps/,
+    reason: /table 430.248, from memory/,
+  },
+  {
+    name: 'hermetic compressor',
+    panel: 'kestrel-lighting',
+    tag: /^K1 hut cooling/,
+    lines: [/^Full-load amps.*18.6 \+ 1.3 A/, /^Unit's largest device.*advice/],
+    why: /^Unit's largest device/,
+    reason: /It oversizes/,
+  },
+  {
+    name: 'resistive heater',
+    panel: 'ferrow-pump',
+    tag: /^K14 paddle heater 1/,
+    lines: [/^Resistive current.*9\s?kW at 400\s?V/, /^Resistive, with headroom.*x 1.2, advice/],
+    why: /^Resistive, with headroom/,
+    reason: /20 % headroom/,
+  },
+] as const;
+
+for (const one of positions)
+  test(one.name, async ({ page }) => {
+    await openPosition(page, one.panel, one.tag);
+    await startSwap(page);
+    await stage(page, 'Need').click();
+    for (const line of one.lines) await expect(page.getByRole('button', { name: line })).toBeVisible();
+    await page.getByRole('button', { name: one.why }).first().click();
+    await expect(page.getByText(one.reason).first()).toBeVisible();
+    await stage(page, 'Match').click();
+    await expect(page.locator('table.board')).toBeVisible();
+    await page.locator('table.board thead .pick').first().click();
+    await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
+    await saved(page);
+  });
+
+test('another load kind changes the plate and the lines, and undo takes it back', async ({ page }) => {
+  await openPosition(page, 'ferrow-cabin', /^K20 cabin heater/);
+  await startSwap(page);
+  const kind = page.getByLabel('The load is a');
+  await expect(kind).toHaveValue('resistive-heater');
+  await kind.selectOption('motor-1ph');
+  await stage(page, 'Need').click();
+  await expect(page.getByRole('button', { name: /^Running current/ })).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^Resistive current/ })).toBeVisible();
+});
+
+test('an assumed mark makes its line a check at best', async ({ page }) => {
+  await openPosition(page, 'ferrow-cabin', /^K21 extract fan/);
+  await startSwap(page);
+  await page.getByRole('button', { name: /^Full load: read\. Explain or change/ }).click();
+  await page.getByRole('menuitem', { name: /assumed/ }).click();
+  await stage(page, 'Need').click();
+  await expect(page.getByRole('button', { name: /^Running current.*rests on an assumption/ })).toBeVisible();
+  await saved(page);
+});
+
+test('filters that leave nothing say so and how to get back', async ({ page }) => {
+  await openPosition(page, 'ferrow-pump', /^K15 paddle heater 2/);
+  await startSwap(page);
+  await stage(page, 'Match').click();
+  await expect(page.locator('table.board')).toBeVisible();
+  await page.getByRole('button', { name: 'In the crib' }).click();
+  await page.getByRole('button', { name: 'Only fits' }).click();
+  await page.getByRole('button', { name: 'Same footprint' }).click();
+  await expect(page.getByText(/Nothing is left by these filters/)).toBeVisible();
+  await page.getByRole('button', { name: 'Only fits' }).click();
+  await page.getByRole('button', { name: 'In the crib' }).click();
+  await expect(page.getByText(/Nothing is left by these filters/)).toHaveCount(0);
+});
