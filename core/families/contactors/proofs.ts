@@ -177,7 +177,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
         when: 'first-start',
         title: 'Running amps, highest phase',
         unit: 'A',
-        low: 0,
+        low: plate === null ? null : 0,
         high: plate === null ? null : plate * sf!,
         how: 'Clamp meter fitted while dead, read after the start with the doors shut.',
         because:
