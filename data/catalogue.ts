@@ -33,9 +33,6 @@ export async function partIdsNotFailing(knex: Knex, family: string, needs: reado
   return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
 }
 
-export const countParts = async (knex: Knex, family: string): Promise<number> =>
-  Number((await knex('parts').where({ family }).count('* as n').first())!.n);
-
 /** Takes one from the first place that has it; undefined when the shelf is empty. */
 export async function takeFromStock(
   knex: Knex,

@@ -232,7 +232,11 @@ function foot(props: Props) {
     );
   }
   if (stage === 'prove')
-    return go('record', 'Put it on record', sign.obstacles > 0 ? `${sign.obstacles} things still open` : 'everything is proved');
+    return go(
+      'record',
+      'Put it on record',
+      sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'everything is proved',
+    );
   return (
     <div className="stack">
       <label className="stack" style={{ gap: 4 }}>
@@ -257,7 +261,9 @@ function foot(props: Props) {
         onClick={sign.onSign}
       >
         {sign.signing ? 'Signing' : 'Sign the record'}
-        <small>{sign.obstacles > 0 ? `${sign.obstacles} things still open` : 'stock goes down by one'}</small>
+        <small>
+          {sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'stock goes down by one'}
+        </small>
       </button>
     </div>
   );

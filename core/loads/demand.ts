@@ -5,7 +5,7 @@
  * Locked rotor: plate amps, code letter, ratio, table, school, in this order. A letter is a band.
  * Not for: what sets the overload (the plate amps alone, 430.32).
  */
-import { flagMark, numberMark, wordMark, type Marks, type Practice } from '../case/case';
+import { numberMark, wordMark, type Marks, type Practice } from '../case/case';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { WATTS_PER_HORSEPOWER } from '../quantities/units';
 import { isCodeLetter, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
@@ -341,5 +341,3 @@ export function statedAmps(context: LoadContext): Demand {
     };
   return notKnown('The current of the load is not known.', 'commonPractice', [`load.${name ?? 'runningAmps'}`]);
 }
-
-export { flagMark };

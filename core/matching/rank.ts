@@ -5,7 +5,6 @@
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import type { Verdict } from '../needs/need';
-import { overallVerdict } from './judge';
 import type { Canonical, CompiledNeed } from './evaluate';
 
 export type RankInput = { id: string; spec: Canonical; onShelf: number };
@@ -79,5 +78,3 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
     holding: order.filter((entry) => entry.verdict !== 'fails').length,
   };
 }
-
-export { overallVerdict };

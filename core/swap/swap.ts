@@ -2,7 +2,6 @@
  * What is held about a swap while it is worked on? Plain data in sections; a change is one path and its new value, so
  * that two people's changes can be laid over each other. Stages may be visited in any order; nothing is lost half way.
  */
-import type { Practice } from '../case/case';
 import type { Schools } from '../loads/schools';
 import type { Readings } from '../readings/reading';
 
@@ -122,5 +121,3 @@ export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
     Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null })),
   ),
 ];
-
-export type SitePractice = { practice: Practice; schools: Partial<Schools> };
