@@ -3,13 +3,22 @@ import { formatValue } from '../core/quantities/format-quantity';
 import { partById, stockOfPart } from '../data/catalogue';
 import { database } from '../data/connection';
 
+/** One column of a row with its unit: 'hertz', 50 gives '50 Hz'; 'ac3Amps', 25 gives 'ac3 25 A'. */
+const rowMark = (name: string, value: unknown): string => {
+  if (name === 'volts') return formatValue(value, 'V');
+  if (name === 'hertz') return formatValue(value, 'Hz');
+  if (name === 'kind') return String(value);
+  const unit = name.endsWith('Amps') ? 'A' : '';
+  return `${name.replace(/Amps$/, '')} ${formatValue(value, unit)}`;
+};
+
 const shown = (value: unknown, unit: string): string => {
   if (value === 'none' || value === false) return 'no such mark';
   if (Array.isArray(value) && typeof value[0] === 'object')
     return value
       .map((row) =>
         Object.entries(row as object)
-          .map(([k, v]) => `${k} ${v}`)
+          .map(([k, v]) => rowMark(k, v))
           .join(', '),
       )
       .join(' · ');

@@ -47,6 +47,10 @@ export function roundSignificant(value: number, digits: number, toward: 'nearest
   return rounded / scale;
 }
 
+/** Five figures and more before the point stand in groups of three: 1000000 is '1 000 000' with thin spaces. */
+const grouped = (text: string): string =>
+  /^-?\d{5,}(\.|$)/.test(text) ? text.replace(/\B(?=(\d{3})+(?=\.|$))/g, THIN) : text;
+
 /**
  * Writes a figure with its unit.
  * @param value in the base unit; any finite number.
@@ -62,14 +66,15 @@ export function formatQuantity(value: number, unit: Unit | string, toward: 'near
   const scaled = value / use[0];
   const digits = Math.abs(scaled) >= 1000 ? 4 : 3;
   const figure = Number.isInteger(scaled) ? scaled : roundSignificant(scaled, digits, toward);
-  const text = String(Number(figure.toPrecision(12)));
+  const text = grouped(String(Number(figure.toPrecision(12))));
   return use[1] === '' ? text : `${text}${use[1] === '%' ? THIN + '%' : THIN + use[1]}`;
 }
 
 /** Writes a range; the unit stands once where both ends share it. Example: 0.05, 0.2 ohm gives '50 to 200 mΩ'. */
 export function formatRange(low: number, high: number, unit: string): string {
   const [a, b] = [formatQuantity(low, unit), formatQuantity(high, unit)];
-  const [figure, written] = a.split(THIN);
+  const cut = a.lastIndexOf(THIN);
+  const [figure, written] = cut < 0 ? [a, undefined] : [a.slice(0, cut), a.slice(cut + 1)];
   return written !== undefined && b.endsWith(THIN + written) ? `${figure} to ${b}` : `${a} to ${b}`;
 }
 

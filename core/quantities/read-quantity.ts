@@ -18,7 +18,11 @@ const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+
  * Example: "30 mA" for A gives 0.03; "30 mV" for A is refused.
  */
 export function readQuantity(text: string, unit: Unit, label: string): QuantityReading {
-  const trimmed = text.trim().replace(/\u2009|\u00a0/g, ' ');
+  // Groups of three with thin or hard spaces are one figure; a plain space is not, or '7 500 V' would be.
+  const trimmed = text
+    .trim()
+    .replace(/(\d)[\u2009\u00a0](?=\d{3}(?!\d))/g, '$1')
+    .replace(/\u2009|\u00a0/g, ' ');
   if (trimmed === '') return { ok: false, fault: `${label} is empty. Type a number, or mark it as not readable.` };
   const match = NUMBER.exec(trimmed);
   if (!match)

@@ -8,7 +8,7 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
   return (
     <div className="sheet" style={{ overflowX: 'auto' }}>
       <table className="plain">
-        <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>{title}</caption>
+        <caption className="over">{title}</caption>
         <thead>
           <tr>
             <th scope="col">Line</th>
@@ -105,7 +105,7 @@ export function RecordSheet({ id, body, hash, untouched }: { id: string; body: R
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       <div className="sheet" style={{ overflowX: 'auto' }}>
         <table className="plain">
-          <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>Proofs</caption>
+          <caption className="over">Proofs</caption>
           <thead>
             <tr>
               <th scope="col">Proof</th>

@@ -1,4 +1,7 @@
+'use client';
+
 import Link from 'next/link';
+import { useEffect, useRef } from 'react';
 
 export const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'] as const;
 export type Stage = (typeof stages)[number];
@@ -23,9 +26,15 @@ export function StageRail({
   done: Record<Stage, boolean>;
   base: string;
 }) {
+  const list = useRef<HTMLOListElement>(null);
+  // On a phone the rail is a strip: the stage in hand is brought into it.
+  useEffect(() => {
+    const here = list.current?.querySelector<HTMLElement>('.now');
+    if (list.current && here) list.current.scrollLeft = here.offsetLeft - (list.current.clientWidth - here.clientWidth) / 2;
+  }, [now]);
   return (
     <nav aria-label="Stages of the swap">
-      <ol className="stages">
+      <ol className="stages" ref={list}>
         {stages.map((stage) => (
           <li key={stage} className={stage === now ? 'now' : done[stage] ? 'past' : ''}>
             <Link href={`${base}?stage=${stage}`} aria-current={stage === now ? 'step' : undefined} scroll={false} replace>
