@@ -48,8 +48,7 @@ export function roundSignificant(value: number, digits: number, toward: 'nearest
 }
 
 /** Five figures and more before the point stand in groups of three: 1000000 is '1 000 000' with thin spaces. */
-const grouped = (text: string): string =>
-  /^-?\d{5,}(\.|$)/.test(text) ? text.replace(/\B(?=(\d{3})+(?=\.|$))/g, THIN) : text;
+const grouped = (text: string): string => (/^-?\d{5,}(\.|$)/.test(text) ? text.replace(/\B(?=(\d{3})+(?=\.|$))/g, THIN) : text);
 
 /**
  * Writes a figure with its unit.
