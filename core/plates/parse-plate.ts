@@ -1,13 +1,20 @@
 /**
- * Which fields does a typed or pasted plate text give, and from which characters?
- * Method: every name of the grammar is looked for with its value behind it ("HP 10"), then values with a unit of their
- * own ("10 HP"); longer names first, no character is used twice. What was not understood stays visible.
+ * Which fields does a plate's text give, and from which characters?
+ * Method: the family's own forms, then tables of heads over values, then every name with its value behind it ("HP 10") and
+ * values with a unit of their own ("10 HP"). Where that finds nothing, like shapes are let in (O for 0) and what they give is
+ * marked as a repair, to be confirmed. No character is used twice; what was not understood stays visible.
  * Two different values for one field are a conflict: both are shown and none is taken.
  * Limits: at most 4000 characters are read; the rest is reported as not read.
  */
 import type { Reading, ReadingValue, Readings } from '../readings/reading';
-import { ratingNames } from './contactor-plate';
+import { crossChecks, type Finding } from './cross-checks';
+import { fold } from './characters';
+import { layOutText, type Laid } from './layout';
+import { nameMarks } from './name-marks';
 import type { PlateDefinition, PlateField } from './plate-field';
+import { plateRules, type Rule } from './rules';
+import { headsOf, readCell, tablesOf } from './tables';
+import { FREQUENCIES, inRange, readValue } from './values';
 
 export type Span = { field: string; start: number; end: number };
 export type PlateReading = {
@@ -15,222 +22,220 @@ export type PlateReading = {
   spans: Span[];
   conflicts: { field: string; values: string[] }[];
   faults: string[];
+  /** What does not agree between marks; nothing is changed by it. */
+  findings: Finding[];
   rest: string[];
+  /** Fields read from a figure and its unit alone: an unnamed figure may be another's. */
+  unnamed: string[];
 };
 
-const MOST_CHARACTERS = 4000;
-/** Frequencies that exist in service, Hz. */
-const FREQUENCIES = [16.7, 25, 50, 60, 400];
-const FIGURE = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+(?=\s*HP)|\d+(?:[.,]\d+)?)`;
-const LIST = String.raw`\d+(?:[.,]\d+)?(?:\s*[/-]\s*\d+(?:[.,]\d+)?)*`;
-const escape = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&').replace(/ /g, String.raw`\s+`);
-const bySize = (words: readonly string[]) =>
-  [...words]
-    .sort((a, b) => b.length - a.length)
-    .map(escape)
-    .join('|');
+export const MOST_CHARACTERS = 4000;
 
-type Found = { value: ReadingValue; printed: string; start: number; end: number };
+type Found = { value: ReadingValue; start: number; end: number; strength: number; repair?: string };
+const OWN_FORM = 3;
+const NAMED = 2;
+const BARE = 1;
+const LOOSE = 0;
 
-const toNumber = (text: string): number => {
-  const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text.trim());
-  return mixed ? Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]) : Number(text.replace(',', '.'));
-};
-
-function valuePattern(field: PlateField): string {
-  if (field.words) return `(?:${bySize(field.words)})`;
-  if (field.kind === 'text') return String.raw`[A-Z0-9][A-Z0-9.\-/]*`;
-  if (field.kind === 'volts' || field.kind === 'coil' || field.kind === 'numbers') return LIST;
-  return field.kind === 'hertz' ? String.raw`\d+(?:\.\d+)?(?:\s*\/\s*\d+)?` : FIGURE;
+/** Kind and hertz printed behind volts ("24V DC", "120V 60HZ"). */
+function tailOf(text: string, end: number, unit: string | undefined): { kind?: string; hertz?: number[]; end: number } {
+  const match = /^[ ]{0,3}(AC[ ]?\/[ ]?DC|UC|AC|DC|~|=)?[ ]{0,3}(?:,?[ ]?(\d{2,3}(?:[ ]?[/-][ ]?\d{2,3})?)[ ]?HZ)?/i.exec(
+    text.slice(end, end + 40),
+  );
+  const mark = match?.[1]?.replace(/ /g, '').toUpperCase();
+  const words: Record<string, string> = { '~': 'ac', '=': 'dc', UC: 'ac/dc' };
+  const own = unit && /DC$/i.test(unit) ? 'dc' : unit && /(AC|~)$/i.test(unit) ? 'ac' : undefined;
+  const hertz = match?.[2]?.split(/[/-]/).map(Number);
+  const good = hertz?.every((n) => FREQUENCIES.includes(n)) ? hertz : undefined;
+  const kind = mark ? (words[mark] ?? mark.toLowerCase()) : (own ?? (good ? 'ac' : undefined));
+  return { kind, hertz: good, end: end + (match && (mark || good) ? match[0].trimEnd().length : 0) };
 }
 
-function readValue(field: PlateField, text: string, unit: string | undefined): ReadingValue | undefined {
-  const factor = unit === undefined ? 1 : (field.units?.[unit.toUpperCase()] ?? field.units?.[unit] ?? 1);
-  const ok = (n: number) => Number.isFinite(n) && n >= (field.min ?? 0) && n <= field.max && (n > 0 || field.min === 0);
-  switch (field.kind) {
-    case 'letter':
-      return text.toUpperCase();
-    case 'word':
-      return field.words!.find((word) => word.toLowerCase() === text.toLowerCase());
-    case 'text':
-      return text;
-    case 'hertz': {
-      const list = text.split('/').map(Number);
-      if (!list.every((n) => FREQUENCIES.includes(n))) return undefined;
-      return field.id === 'coilHertz' ? list : list.length === 1 ? list[0] : list;
-    }
-    case 'volts': {
-      const clean = text.replace(/\s/g, '').replace(/,/g, '.');
-      const parts = clean.split(/[/-]/).map(Number);
-      return parts.every(ok) ? (parts.length === 1 ? parts[0] : clean) : undefined;
-    }
-    case 'numbers':
-    case 'coil': {
-      const parts = text.split(/[/-]/).map((part) => toNumber(part) * factor);
-      return parts.every(ok) ? (parts.length === 1 ? parts[0] : parts) : undefined;
-    }
-    default: {
-      const value = toNumber(text) * factor;
-      const ratio = field.id === 'efficiency' && value > 1 ? value / 100 : value;
-      return ok(ratio) && (field.unit !== 'count' || Number.isInteger(ratio)) ? ratio : undefined;
-    }
+class Gathering {
+  readonly found = new Map<string, Found[]>();
+  readonly spans: Span[] = [];
+  readonly faults: string[] = [];
+  readonly taken: Uint8Array;
+  constructor(readonly text: string) {
+    this.taken = new Uint8Array(text.length);
+  }
+  isFree(start: number, end: number): boolean {
+    for (let i = start; i < end; i += 1) if (this.taken[i]) return false;
+    return true;
+  }
+  add(field: string, hit: Found): void {
+    this.found.set(field, [...(this.found.get(field) ?? []), hit]);
+    this.take(field, hit.start, hit.end);
+  }
+  take(field: string, start: number, end: number): void {
+    this.spans.push({ field, start, end });
+    this.taken.fill(1, start, end);
   }
 }
 
-type Rule = { field: PlateField; pattern: RegExp; named: boolean };
-
-/** Patterns that are tried at one place of the text: names with a value behind, then values with their own unit. */
-function rulesOf(plate: PlateDefinition): Rule[] {
-  const longest = (field: PlateField) => Math.max(0, ...field.names.map((name) => name.length));
-  const order = [...plate.fields].filter((field) => field.kind !== 'rows').sort((a, b) => longest(b) - longest(a));
-  const rule = (field: PlateField, named: boolean): Rule[] => {
-    const units = field.units ? `(?:\\s*(${bySize(Object.keys(field.units))})(?![A-Z0-9]))` : '()';
-    const value = `(${valuePattern(field)})`;
-    if (named && field.names.length > 0)
-      return [
-        {
-          field,
-          named,
-          pattern: new RegExp(`(?:${bySize(field.names)})\\s*[:=.]?\\s*${value}(?![0-9])${units}?`, 'iy'),
-        },
-      ];
-    if (named || !field.bareUnit) return [];
-    return [
-      {
-        field,
-        named,
-        pattern: new RegExp(field.words ? `${value}(?![A-Z0-9])()` : `${value}${units}`, 'iy'),
-      },
-    ];
-  };
-  return [...order.flatMap((field) => rule(field, true)), ...order.flatMap((field) => rule(field, false))];
-}
-
-const columnNames = ratingNames.map(({ names }) => names).flat();
-const nameFirst = `(?:${bySize(columnNames)})\\s*[:=]?\\s*${FIGURE}(?:\\s*A(?![A-Z]))?`;
-const figureFirst = `${FIGURE}\\s*(?:${bySize(columnNames)})(?![A-Z0-9-])`;
-const ROW = new RegExp(`(\\d{2,4})\\s*V(?:AC)?\\s*[:,]?\\s*((?:${nameFirst}[\\s,;]*)+|(?:${figureFirst}[\\s,;]*)+)`, 'iy');
-
-/** One rating row at this place, such as "240V FLA 30 LRA 180 RES 40": volts, then at least one named column. */
-function readRow(text: string, at: number): { row: Record<string, unknown>; end: number } | undefined {
-  ROW.lastIndex = at;
-  const match = ROW.exec(text);
-  if (!match) return undefined;
-  const row: Record<string, unknown> = { volts: Number(match[1]) };
-  const named = /^[A-Z]/i.test(match[2]!);
-  for (const { column, names } of ratingNames) {
-    const pattern = named ? `(?<![A-Z])(?:${bySize(names)})\\s*[:=]?\\s*(${FIGURE})` : `(${FIGURE})\\s*(?:${bySize(names)})(?![A-Z0-9-])`;
-    const found = new RegExp(pattern, 'i').exec(match[2]!);
-    if (found) row[column] = toNumber(found[1]!);
+/** Takes the first rule that holds at this place; returns where it ends, or the place itself. */
+function takeAt(g: Gathering, rules: readonly Rule[], at: number, plate: PlateDefinition): number {
+  for (const { field, pattern, named, loose } of rules) {
+    pattern.lastIndex = at;
+    const match = pattern.exec(g.text);
+    if (!match) continue;
+    const end = at + match[0].trimEnd().length;
+    if (!g.isFree(at, end)) continue;
+    const read = readValue(field, match[1]!, match[2] || undefined, loose);
+    if (read === undefined) {
+      if (!named || loose) continue;
+      g.faults.push(`${field.label} '${match[0].trim()}' is outside what is possible; it was left alone.`);
+      g.taken.fill(1, at, end);
+      return end;
+    }
+    if (loose && read.repair === undefined && field.kind !== 'flag')
+      read.repair = `'${match[0].trim()}' taken as ${field.names[0] ?? field.label}`;
+    const tail = field.tail ? tailOf(g.text, end, match[2]) : { end };
+    const last = g.isFree(end, tail.end) ? tail.end : end;
+    g.add(field.id, { ...read, start: at, end: last, strength: loose ? LOOSE : named ? NAMED : BARE });
+    if (field.tail && 'kind' in tail) addTail(g, plate, field, tail, { start: at, end: last });
+    return last;
   }
-  return { row, end: at + match[0].replace(/[\s,;]+$/, '').length };
+  return at;
 }
 
-/** Kind and hertz printed behind coil volts ("COIL 24V DC", "COIL 120V 60HZ"). */
-function coilTail(text: string, end: number): { kind?: string; hertz?: number[]; end: number } {
-  const match = /^\s*(AC\/DC|AC|DC|~|=)?\s*(?:,?\s*(\d{2}(?:\s*\/\s*\d{2})?)\s*HZ)?/i.exec(text.slice(end));
-  const mark = match?.[1]?.toUpperCase();
-  const behind = /VDC$/i.test(text.slice(0, end)) ? 'dc' : /VAC$/i.test(text.slice(0, end)) ? 'ac' : undefined;
-  const kind = mark ? (mark === '~' ? 'ac' : mark === '=' ? 'dc' : mark.toLowerCase()) : (behind ?? (match?.[2] ? 'ac' : undefined));
-  return {
-    kind,
-    hertz: match?.[2]?.split('/').map(Number),
-    end: end + (match && (mark || match[2]) ? match[0].trimEnd().length : 0),
+function addTail(
+  g: Gathering,
+  plate: PlateDefinition,
+  field: PlateField,
+  tail: { kind?: string; hertz?: number[] },
+  place: { start: number; end: number },
+) {
+  const put = (id: string | undefined, value: ReadingValue | undefined) => {
+    const target = plate.fields.find((one) => one.id === id);
+    if (target && value !== undefined) g.found.set(target.id, [...(g.found.get(target.id) ?? []), { value, ...place, strength: NAMED }]);
   };
+  put(field.tail?.kind, tail.kind);
+  const single = tail.hertz?.length === 1 && field.tail?.hertz === 'hertz' ? tail.hertz[0] : tail.hertz;
+  put(field.tail?.hertz, single);
+}
+
+const isWord = (c: string | undefined) => c !== undefined && /[A-Z0-9]/i.test(c);
+
+function scan(g: Gathering, rules: readonly Rule[], plate: PlateDefinition): void {
+  for (let at = 0; at < g.text.length;) {
+    const before = g.text[at - 1];
+    const inside = at > 0 && isWord(g.text[at]) && before !== undefined && /[A-Z0-9.,/]/i.test(before) && !g.taken[at - 1];
+    if (g.taken[at] || inside || /\s/.test(g.text[at]!)) {
+      at += 1;
+      continue;
+    }
+    const end = takeAt(g, rules, at, plate);
+    at = end > at ? end : at + 1;
+  }
+}
+
+function readTables(g: Gathering, laid: Laid, plate: PlateDefinition): void {
+  for (const table of tablesOf(laid, plate, (cell) => g.isFree(cell.start, cell.end))) {
+    const own = plate.readTable?.(table);
+    if (own) {
+      for (const hit of own) if (g.isFree(hit.start, hit.end)) g.add(hit.field, { ...hit, strength: OWN_FORM });
+      if (own.length > 0) for (const head of table.heads) g.taken.fill(1, head.cell.start, head.cell.end);
+      continue;
+    }
+    for (const [j, head] of table.heads.entries()) {
+      const cell = table.rows[0]!.cells[j];
+      const read = cell && readCell(cell, head, plate);
+      if (!cell || !read || !head.field) continue;
+      const repair = read.repair ?? (head.loose ? `'${head.cell.text}' taken as ${head.name}` : undefined);
+      g.take(head.field.id, head.cell.start, head.cell.end);
+      const tail = head.field.tail && tailOf(g.text, cell.end, /[A-Z~]+$/i.exec(cell.text)?.[0]);
+      if (tail && g.isFree(cell.end, tail.end)) {
+        addTail(g, plate, head.field, tail, { start: cell.start, end: tail.end });
+        g.taken.fill(1, cell.end, tail.end);
+      }
+      g.add(head.field.id, {
+        value: read.value,
+        ...(repair ? { repair } : {}),
+        start: cell.start,
+        end: cell.end,
+        strength: repair ? LOOSE : NAMED,
+      });
+    }
+  }
 }
 
 /**
  * Reads a plate text with a grammar.
- * @param text as typed, pasted or found in a picture; any order, case, separators and line breaks.
- * @returns readings in the state 'read', the characters each came from, conflicts, faults, and the words left over.
+ * @param source as typed or pasted, or laid out from a picture; any order, case, separators and line breaks.
+ * @returns readings in the state 'read' (repairs marked `toConfirm`), the characters each came from, conflicts, faults,
+ * findings between marks, and the words left over.
  * Example: 'HP 10 V 230/460 A 28/14 CODE G' gives four readings.
  */
-export function parsePlate(text: string, plate: PlateDefinition): PlateReading {
-  const faults: string[] =
-    text.length > MOST_CHARACTERS ? [`Only the first ${MOST_CHARACTERS} of ${text.length} characters were read.`] : [];
-  const source = text.slice(0, MOST_CHARACTERS);
-  const spans: Span[] = [];
-  const found = new Map<string, Found[]>();
-  const add = (field: string, hit: Found) => {
-    found.set(field, [...(found.get(field) ?? []), hit]);
-    spans.push({ field, start: hit.start, end: hit.end });
-  };
-  const rules = rulesOf(plate);
-  const hasRows = plate.fields.some((field) => field.kind === 'rows');
-  const rows: Record<string, unknown>[] = [];
-  for (let at = 0; at < source.length;) {
-    if (at > 0 && /[A-Z0-9]/i.test(source[at]!) && /[A-Z0-9.,/]/i.test(source[at - 1]!) && spans.at(-1)?.end !== at) {
-      at += 1;
-      continue;
-    }
-    const row = hasRows ? readRow(source, at) : undefined;
-    if (row) {
-      rows.push(row.row);
-      spans.push({ field: 'ratings', start: at, end: row.end });
-      at = row.end;
-      continue;
-    }
-    const end = takeAt(at);
-    at = end > at ? end : at + 1;
+export function parsePlate(source: string | Laid, plate: PlateDefinition): PlateReading {
+  const whole = typeof source === 'string' ? source : source.text;
+  const text = fold(whole.slice(0, MOST_CHARACTERS));
+  const laid = typeof source === 'string' ? layOutText(text) : source;
+  const g = new Gathering(text);
+  if (whole.length > MOST_CHARACTERS) g.faults.push(`Only the first ${MOST_CHARACTERS} of ${whole.length} characters were read.`);
+  for (const hit of plate.special?.({ ...laid, text }) ?? []) {
+    const field = plate.fields.find((one) => one.id === hit.field);
+    if (!field || !g.isFree(hit.start, hit.end)) continue;
+    if (typeof hit.value === 'number' && !inRange(field, hit.value)) {
+      g.faults.push(`${field.label} '${text.slice(hit.start, hit.end).trim()}' is outside what is possible; it was left alone.`);
+      g.taken.fill(1, hit.start, hit.end);
+    } else g.add(hit.field, { ...hit, strength: OWN_FORM });
   }
-  if (rows.length > 0) {
-    const own = spans.filter((span) => span.field === 'ratings');
-    found.set('ratings', [{ value: rows, printed: `${rows.length} rows`, start: own[0]!.start, end: own.at(-1)!.end }]);
-  }
+  readTables(g, laid, plate);
+  const { strict, loose } = plateRules(plate);
+  scan(g, strict, plate);
+  scan(g, loose, plate);
+  const has = (id: string) => plate.fields.some((field) => field.id === id) && !g.found.has(id);
 
-  /** Takes the first rule that holds at this place; returns where it ends, or the place itself. */
-  function takeAt(at: number): number {
-    for (const { field, pattern, named } of rules) {
-      pattern.lastIndex = at;
-      const match = pattern.exec(source);
-      if (!match) continue;
-      const end = at + match[0].trimEnd().length;
-      const value = readValue(field, match[1]!, match[2]);
-      if (value === undefined) {
-        if (!named) continue;
-        faults.push(`${field.label} '${match[0].trim()}' is outside what is possible; it was left alone.`);
-        return end;
-      }
-      const hit = { value, printed: match[0].trim(), start: at, end };
-      if (field.kind !== 'coil') {
-        add(field.id, hit);
-        return end;
-      }
-      const tail = coilTail(source, end);
-      add(field.id, { ...hit, end: tail.end });
-      const behind = { printed: source.slice(end, tail.end).trim() || hit.printed, start: at, end: tail.end };
-      if (tail.kind) found.set('coilKind', [{ ...behind, value: tail.kind }]);
-      if (tail.hertz) found.set('coilHertz', [{ ...behind, value: tail.hertz }]);
-      return tail.end;
-    }
-    return at;
+  if (laid.rows.length > 2) {
+    const wanted = { maker: has('maker'), type: has('type') };
+    for (const hit of nameMarks(laid, (cell) => g.isFree(cell.start, cell.end), wanted))
+      g.add(hit.field, { ...hit, strength: LOOSE, repair: 'taken as a name from its place' });
   }
 
   const readings: Readings = {};
   const conflicts: PlateReading['conflicts'] = [];
-  for (const [field, hits] of found) {
+  const settled = new Map<string, ReadingValue>();
+  const unnamed: string[] = [];
+  for (const [field, all] of g.found) {
+    const best = Math.max(...all.map((hit) => hit.strength));
+    const hits = all.filter((hit) => hit.strength === best);
     const distinct = new Set(hits.map((hit) => JSON.stringify(hit.value)));
-    if (distinct.size > 1) conflicts.push({ field, values: hits.map((hit) => hit.printed) });
-    else readings[field] = asReading(hits[0]!);
+    if (distinct.size > 1) {
+      conflicts.push({ field, values: [...new Set(hits.map((hit) => text.slice(hit.start, hit.end).trim()))] });
+      continue;
+    }
+    readings[field] = asReading(hits[0]!, text);
+    settled.set(field, hits[0]!.value);
+    if (best === BARE) unnamed.push(field);
   }
-  spans.sort((a, b) => a.start - b.start);
-  return { readings, spans, conflicts, faults, rest: restOf(source, spans) };
+  for (const hit of plate.derive?.(settled, { ...laid, text }) ?? [])
+    if (!g.found.has(hit.field))
+      readings[hit.field] = { state: 'read', value: hit.value, from: placeOf(hit), asPrinted: text.slice(hit.start, hit.end).trim() };
+  const spans = g.spans.sort((a, b) => a.start - b.start || a.end - b.end);
+  return { readings, spans, conflicts, faults: g.faults, findings: crossChecks(readings, plate), rest: restOf(text, spans), unnamed };
 }
 
-const asReading = (hit: Found): Reading => ({
+const placeOf = ({ start, end }: { start: number; end: number }): string => `typed line, characters ${start + 1} to ${end}`;
+const asReading = (hit: Found, text: string): Reading => ({
   state: 'read',
   value: hit.value,
-  asPrinted: hit.printed,
-  from: `typed line, characters ${hit.start + 1} to ${hit.end}`,
+  asPrinted: text.slice(hit.start, hit.end).trim(),
+  from: placeOf(hit) + (hit.repair ? `; ${hit.repair}` : ''),
+  ...(hit.repair ? { toConfirm: true } : {}),
 });
 
 function restOf(text: string, spans: readonly Span[]): string[] {
   let at = 0;
   const pieces: string[] = [];
   for (const span of spans) {
-    pieces.push(text.slice(at, span.start));
+    if (span.start > at) pieces.push(text.slice(at, span.start));
     at = Math.max(at, span.end);
   }
   pieces.push(text.slice(at));
-  return pieces.map((piece) => piece.replace(/^[\s,;:/|]+|[\s,;:/|]+$/g, '')).filter((piece) => piece !== '');
+  return pieces.map((piece) => piece.replace(/\s+/g, ' ').replace(/^[\s,;:/|]+|[\s,;:/|]+$/g, '')).filter((piece) => piece !== '');
 }
+
+/** True where nothing but names stands in this text: a head of a table. */
+export const isHead = (text: string, plate: PlateDefinition): boolean =>
+  headsOf({ text: fold(text), start: 0, end: text.length, row: 0, x0: 0, x1: text.length }, plate).length > 0;

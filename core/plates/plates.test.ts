@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { loadPlates } from './load-plates';
-import { contactorPlate } from './contactor-plate';
+import { loadPlates } from '../families/plates';
+import { contactorPlate } from '../families/contactors/plate';
 import { parsePlate } from './parse-plate';
 
 const values = (text: string, plate = loadPlates['motor-3ph']!) =>

@@ -7,7 +7,31 @@
  */
 export const WATTS_PER_HORSEPOWER = 745.7;
 
-export type Unit = 'V' | 'A' | 'W' | 'VA' | 'ohm' | 'Hz' | 's' | '°C' | 'hp' | '%' | 'count' | 'h' | 'years' | 'm' | 'mm²' | 'ratio' | '';
+export type Unit =
+  | 'V'
+  | 'A'
+  | 'W'
+  | 'VA'
+  | 'ohm'
+  | 'Hz'
+  | 's'
+  | '°C'
+  | 'hp'
+  | '%'
+  | 'count'
+  | 'h'
+  | 'years'
+  | 'm'
+  | 'mm²'
+  | 'rpm'
+  | 'in-lb'
+  | 'kg'
+  | 'lb'
+  | 'oz'
+  | 'psig'
+  | 'µF'
+  | 'ratio'
+  | '';
 
 const prefixes: Record<string, number> = { m: 1e-3, k: 1e3, M: 1e6, µ: 1e-6, u: 1e-6 };
 const bases: Record<string, Unit> = {
@@ -28,6 +52,16 @@ const bases: Record<string, Unit> = {
   hp: 'hp',
   HP: 'hp',
   '%': '%',
+  rpm: 'rpm',
+  'in-lb': 'in-lb',
+  'lb-in': 'in-lb',
+  kg: 'kg',
+  lb: 'lb',
+  oz: 'oz',
+  psig: 'psig',
+  µF: 'µF',
+  uF: 'µF',
+  MFD: 'µF',
   h: 'h',
   m: 'm',
   y: 'years',

@@ -19,6 +19,8 @@ export type Reading = {
   from?: string;
   /** Found by a machine and not yet looked at by a person. */
   toConfirm?: boolean;
+  /** Words of the picture it came from, by their number. */
+  words?: number[];
 };
 
 /** Readings of one plate by field id. A field that is not there has not been looked at. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { contactorPlate } from '@/core/plates/contactor-plate';
-import { loadPlates } from '@/core/plates/load-plates';
+import { contactorPlate } from '@/core/families/contactors/plate';
+import { loadPlates } from '@/core/families/plates';
 import type { ReadingValue } from '@/core/readings/reading';
 import { readEdited, readingText, supplyCard, wiringCard, type EditField } from './edit-field';
 

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { contactorPlate } from '@/core/plates/contactor-plate';
-import { loadPlates } from '@/core/plates/load-plates';
+import { contactorPlate } from '@/core/families/contactors/plate';
+import { loadPlates } from '@/core/families/plates';
 import type { PlateReading } from '@/core/plates/parse-plate';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';

@@ -1,0 +1,339 @@
+/**
+ * A contactor's plate: IEC, NEMA size, definite purpose. Contact side and coil side are apart: a figure read on one never
+ * fills the other. Coil marks need their name (COIL, Uc, A1-A2), so that bare volts stay with the contacts. Common practice.
+ */
+import { contactorStandards } from '../../case/fields';
+import {
+  ambient,
+  AMPS,
+  coilHertz,
+  coilKind,
+  coilMarks,
+  coilOhms,
+  coilVolts,
+  hertz,
+  maker,
+  mark,
+  poles,
+  serial,
+  sheet,
+  standard,
+  terminalsMark,
+  torque,
+  type,
+  VOLTS,
+  wireTemp,
+} from '../../plates/common-fields';
+import { toNumber } from '../../plates/characters';
+import { seriesOf, single, terminalNumbers } from '../../plates/forms';
+import { linesOf, type Laid } from '../../plates/layout';
+import type { Column, Hit, PlateDefinition } from '../../plates/plate-field';
+import type { Table } from '../../plates/tables';
+
+const FIGURE = String.raw`(?:\d{1,2} 1\/2|\d{1,2}\/\d{1,2}(?=\s*HP)|\d{1,4}(?:[.,]\d{1,2})?)`;
+
+/** Columns of a rating row by the names printed over them. RES = resistive; AFL, ALR are the same as FLA, LRA. */
+export const ratingNames: readonly { column: string; names: readonly string[]; unit: 'A' | 'hp' }[] = [
+  { column: 'fullLoadAmps', names: ['FLA', 'AFL'], unit: 'A' },
+  { column: 'lockedRotorAmps', names: ['LRA', 'ALR'], unit: 'A' },
+  { column: 'resistiveAmps', names: ['RES'], unit: 'A' },
+  { column: 'ac1Amps', names: ['AC-1', 'AC1'], unit: 'A' },
+  { column: 'ac3Amps', names: ['AC-3', 'AC3'], unit: 'A' },
+  { column: 'ac4Amps', names: ['AC-4', 'AC4'], unit: 'A' },
+  { column: 'normalHp', names: ['HP'], unit: 'hp' },
+];
+const columns: readonly Column[] = [
+  { column: 'volts', names: ['VAC', 'VOLTS', 'V'], unit: 'V' },
+  { column: 'fullLoadAmps', names: ['FLA', 'AFL'], unit: 'A' },
+  { column: 'lockedRotorAmps', names: ['LRA', 'ALR'], unit: 'A' },
+  { column: 'resistiveAmps', names: ['RESISTIVE AMPS', 'RES. AMPS', 'RES AMPS', 'RES.', 'RES'], unit: 'A' },
+  { column: 'ac1Amps', names: ['AC-1', 'AC1'], unit: 'A' },
+  { column: 'ac3Amps', names: ['AC-3', 'AC3'], unit: 'A' },
+];
+
+const names = (list: readonly string[]) => [...list].sort((a, b) => b.length - a.length).join('|');
+const all = names(ratingNames.flatMap((one) => one.names));
+const nameFirst = `(?:(?:${all})[ ]{0,2}[:=]?[ ]{0,2}${FIGURE}(?:[ ]?A(?![A-Z]))?[ ,;]{0,4})`;
+const figureFirst = `(?:${FIGURE}[ ]?(?:${all})(?![A-Z0-9-])[ ,;]{0,4})`;
+const ROW = new RegExp(`(?<![A-Z0-9.])(\\d{2,4})[ ]?V(?:AC)?[ ]?[:,]?[ ]{0,4}(${nameFirst}{1,7}|${figureFirst}{1,7})`, 'gi');
+
+/** Rows "240V FLA 30 LRA 180 RES 40": volts, then at least one named column. */
+function typedRows({ text }: Laid): Hit[] {
+  const rows = [...text.matchAll(ROW)];
+  const value = rows.map((match) => {
+    const row: Record<string, unknown> = { volts: Number(match[1]) };
+    const named = /^[A-Z]/i.test(match[2]!);
+    for (const { column, names: own } of ratingNames) {
+      const pattern = named
+        ? `(?<![A-Z])(?:${names(own)})[ ]{0,2}[:=]?[ ]{0,2}(${FIGURE})`
+        : `(${FIGURE})[ ]?(?:${names(own)})(?![A-Z0-9-])`;
+      const found = new RegExp(pattern, 'i').exec(match[2]!);
+      if (found) row[column] = toNumber(found[1]!);
+    }
+    return row;
+  });
+  return rows.map((match) => ({ field: 'ratings', value, start: match.index, end: match.index + match[0].replace(/[\s,;]+$/, '').length }));
+}
+
+/** A table of volts with FLA, LRA, RES under their heads. */
+function ratingTable(table: Table): Hit[] | undefined {
+  const at = (column: string) => table.heads.findIndex((head) => head.column === column);
+  const volts = at('volts');
+  if (volts < 0 || table.heads.filter((head) => head.column).length < 2) return undefined;
+  const figure = (text: string | undefined) => {
+    const digits = /^\D{0,2}(\d+(?:[.,]\d+)?)\D{0,3}$/.exec(text ?? '');
+    return digits ? toNumber(digits[1]!) : undefined;
+  };
+  const rows = table.rows.flatMap(({ cells }) => {
+    const v = figure(cells[volts]?.text);
+    if (v === undefined || v < 24 || v > 1000) return [];
+    const row: Record<string, unknown> = { volts: v };
+    for (const [j, head] of table.heads.entries()) {
+      const n = figure(cells[j]?.text);
+      if (head.column && head.column !== 'volts' && n !== undefined) row[head.column] = n;
+    }
+    const places = cells.filter((cell) => cell !== undefined);
+    return [{ row, start: Math.min(...places.map((cell) => cell.start)), end: Math.max(...places.map((cell) => cell.end)) }];
+  });
+  const value = rows.map(({ row }) => row);
+  return rows.length === 0 ? undefined : rows.map(({ start, end }) => ({ field: 'ratings', value, start, end }));
+}
+
+/** IEC: a row of volts under AC-3, then amps, then kW, each with as many figures. */
+function categoryRows(laid: Laid): Hit[] {
+  const [volts] = seriesOf(laid, /(?:AC-?3\b.{0,4})?\bU[ec]?\b\s*(?:\(V\))?|AC-?3\b/i).filter(({ values }) =>
+    values.every((v) => Number(v.split('/').at(-1)) >= 24 && Number(v.split('/').at(-1)) <= 1000),
+  );
+  if (!volts) return [];
+  const after = { ...laid, text: ' '.repeat(volts.end) + laid.text.slice(volts.end) };
+  const masked = { ...laid, text: [...after.text].map((c, i) => (laid.text[i] === '\n' ? '\n' : c)).join('') };
+  const [amps] = seriesOf(masked, /\b[I1l][ec]?\b\s*(?:\(A\))?|\bA\b/i).filter(({ values }) => values.length === volts.values.length);
+  const [kw] = seriesOf(masked, /\bkW\b/i).filter(({ values }) => values.length === volts.values.length);
+  if (!amps && !kw) return [];
+  const value = volts.values.map((v, i) => ({
+    volts: Number(v.split('/').at(-1)),
+    ...(amps ? { ac3Amps: toNumber(amps.values[i]!) } : {}),
+    ...(kw ? { ac3Kilowatts: toNumber(kw.values[i]!) } : {}),
+  }));
+  return [volts, amps, kw].flatMap((row) => (row ? [{ field: 'ratings', value, start: row.start, end: row.end }] : []));
+}
+
+/** NEMA: "VOLTS 60 HZ 200 230 460 575" over "MAX HP 3 PH 7 1/2 7 1/2 10 10". */
+function horsepowerRows(laid: Laid): Hit[] {
+  const [volts] = seriesOf(laid, /VOLTS\s*(?:\d{2}\s?HZ)?/i).filter(({ values }) => values.every((v) => /^\d{3}$/.test(v)));
+  const [hp] = seriesOf(laid, /(?:MAX\.?\s*)?HP\s*(?:[13]\s?PH(?:ASE)?)?/i).filter(({ values }) => values.length === volts?.values.length);
+  if (!volts || !hp) return [];
+  const phase = /([13])\s?PH/i.exec(hp.name)?.[1];
+  const value = volts.values.map((v, i) => ({
+    volts: Number(v),
+    [phase === '1' ? 'normalHpSinglePhase' : 'normalHp']: toNumber(hp.values[i]!),
+  }));
+  return [volts, hp].map(({ start, end }) => ({ field: 'ratings', value, start, end }));
+}
+
+/** "1 PH HP: 3 @ 120 V  7 1/2 @ 240 V": horsepower at volts, kept apart from the rows of amps. */
+function horsepowerAt(laid: Laid): Hit[] {
+  return linesOf(laid).flatMap(({ text, start }) => {
+    const head = /([13])\s?PH(?:ASE)?\s*HP\s*:?/i.exec(text);
+    if (!head) return [];
+    const pairs = [...text.slice(head.index + head[0].length).matchAll(/(\d{1,2} 1\/2|\d{2}\/2|\d{1,3}(?:\/\d)?)\s?@\s?(\d{3})\s?V?/g)];
+    if (pairs.length === 0) return [];
+    const hpOf = (t: string) => (/^\d1\/2$/.test(t) ? Number(t[0]) + 0.5 : toNumber(t));
+    const last = pairs.at(-1)!;
+    const value = pairs.map((pair) => ({ volts: Number(pair[2]), phases: Number(head[1]), hp: hpOf(pair[1]!) }));
+    return [
+      { field: 'horsepowerAt', value, start: start + head.index, end: start + head.index + head[0].length + last.index + last[0].length },
+    ];
+  });
+}
+
+const auxiliaries = (laid: Laid): Hit[] =>
+  linesOf(laid).flatMap(({ text, start }) => {
+    const match = /AUX\.?\s*((?:\d{2}-\d{2}\s?N[OC]\s*)+)/i.exec(text);
+    return match
+      ? [
+          {
+            field: 'auxContacts',
+            value: match[1]!.trim().replace(/\s+/g, ' '),
+            start: start + match.index,
+            end: start + match.index + match[0].trimEnd().length,
+          },
+        ]
+      : [];
+  });
+
+function derive(found: ReadonlyMap<string, unknown>, laid: Laid): Hit[] {
+  const power = terminalNumbers(laid).filter((mark) => /^(\d\/)?[LT][1-4]$/.test(mark));
+  const lines = new Set(power.map((mark) => mark.replace(/^\d\//, '')).filter((mark) => mark.startsWith('L')));
+  const aux = String(found.get('auxContacts') ?? '');
+  const at = laid.text.search(/L1/);
+  const count = (kind: string) => (aux.match(new RegExp(kind, 'gi')) ?? []).length;
+  return [
+    ...(lines.size >= 3 && at >= 0 ? [{ field: 'poles', value: lines.size, start: at, end: at + 2 }] : []),
+    ...(aux
+      ? [
+          { field: 'auxNormallyOpen', value: count('NO'), start: 0, end: 0 },
+          { field: 'auxNormallyClosed', value: count('NC'), start: 0, end: 0 },
+        ]
+      : []),
+  ];
+}
+
+export const contactorPlate: PlateDefinition = {
+  id: 'contactor',
+  title: 'Contactor',
+  side: 'device',
+  fields: [
+    maker,
+    type,
+    serial,
+    standard(contactorStandards, { 'IEC/EN 60947-4-1': 'IEC 60947-4-1', 'EN 60947-4-1': 'IEC 60947-4-1' }),
+    mark(
+      'nemaSize',
+      'NEMA size',
+      'word',
+      { names: ['NEMA SIZE', 'SIZE'], words: ['00', '0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] },
+      'A NEMA size stands for horsepower at volts and continuous amps.',
+      sheet,
+    ),
+    poles,
+    mark(
+      'continuousAmps',
+      'Continuous',
+      'number',
+      { unit: 'A', names: ['CONTINUOUS AMPS', 'CONT. AMPS', 'CONT AMPS', 'CONT. CURRENT'], units: AMPS, max: 10000 },
+      'Current of the NEMA size that it carries for good; motors are chosen by horsepower.',
+      sheet,
+    ),
+    mark(
+      'thermalAmps',
+      'Ith',
+      'number',
+      { unit: 'A', names: ['ITH', 'I TH'], units: AMPS, max: 10000 },
+      'Current it carries for eight hours in free air, closed; no switching rating.',
+      sheet,
+    ),
+    mark(
+      'ac1Amps',
+      'AC-1',
+      'number',
+      { unit: 'A', names: ['AC-1', 'AC1'], units: AMPS, max: 10000 },
+      'Rated current for resistive loads.',
+      sheet,
+    ),
+    mark('ratings', 'Ratings', 'rows', {}, 'Each row holds at its volts; read the row of the supply in hand.', sheet),
+    mark('horsepowerAt', 'Horsepower at', 'rows', {}, 'Motor power at volts and phases.', sheet),
+    mark(
+      'maxVolts',
+      'Max. volts',
+      'number',
+      { unit: 'V', names: ['MAX. VOLTS', 'MAX VOLTS'], units: { 'VAC MAX': 1, 'V MAX': 1, 'V AC MAX': 1 }, bareUnit: true, max: 1500 },
+      'Highest volts of the contacts.',
+      sheet,
+    ),
+    mark(
+      'insulationVolts',
+      'Ui',
+      'number',
+      { unit: 'V', names: ['UI'], units: VOLTS, min: 50, max: 1500 },
+      'Insulation voltage; no switching rating.',
+      sheet,
+    ),
+    mark(
+      'impulseVolts',
+      'Uimp',
+      'number',
+      { unit: 'V', names: ['UIMP', 'U IMP', 'UNP'], units: { KV: 1000 }, bareUnit: true, min: 300, max: 20000 },
+      'Impulse that the insulation withstands, as a peak.',
+      sheet,
+    ),
+    { ...hertz, names: [] },
+    coilVolts,
+    coilMarks,
+    coilKind,
+    coilHertz,
+    coilOhms,
+    mark(
+      'coilWatts',
+      'Coil power',
+      'number',
+      { unit: 'W', names: ['COIL POWER', 'PC'], units: { W: 1 }, max: 20000 },
+      'Power that the coil takes while closed.',
+      'Volts times measured amps on DC; the sheet on AC.',
+    ),
+    mark(
+      'coilInrushVA',
+      'Coil inrush',
+      'number',
+      { unit: 'VA', names: ['INRUSH'], units: { VA: 1 }, max: 20000 },
+      'What the coil asks of the transformer while pulling in.',
+      sheet,
+    ),
+    mark(
+      'auxContacts',
+      'Aux contacts',
+      'text',
+      {},
+      'Auxiliary contacts by their numbers: 3-4 makes, 1-2 breaks.',
+      'Continuity, isolated, at rest and pushed in.',
+    ),
+    mark(
+      'auxNormallyOpen',
+      'Aux NO',
+      'number',
+      { unit: 'count', names: ['AUX NO'], units: { NO: 1 }, bareUnit: true, min: 0, max: 8 },
+      'Auxiliary contacts that make.',
+      'Continuity, isolated: open at rest, closed when pushed in.',
+    ),
+    mark(
+      'auxNormallyClosed',
+      'Aux NC',
+      'number',
+      { unit: 'count', names: ['AUX NC'], units: { NC: 1 }, bareUnit: true, min: 0, max: 8 },
+      'Auxiliary contacts that break.',
+      'Continuity, isolated: closed at rest, open when pushed in.',
+    ),
+    mark(
+      'holding',
+      'Held by',
+      'word',
+      { names: ['HOLDING'], words: ['electrical', 'mechanical', 'magnetic-latch'] },
+      'What keeps it closed: its coil, a latch or a magnet.',
+      'Two coils or a latch lever show a latched type.',
+    ),
+    mark(
+      'shortCircuitRatingAmps',
+      'Short-circ. rating',
+      'number',
+      { unit: 'A', names: ['SHORT-CIRCUIT RATING', 'SCCR'], units: { KA: 1000, A: 1 }, max: 200000 },
+      'Fault current it stands with the protection the maker names.',
+      sheet,
+    ),
+    ambient,
+    torque,
+    wireTemp,
+    terminalsMark,
+    mark('series', 'Series', 'text', { names: ['SERIES'] }, 'Maker’s edition of the type.', 'Not needed for a match.'),
+  ],
+  columns,
+  readTable: ratingTable,
+  special: (laid) => [
+    ...typedRows(laid),
+    ...categoryRows(laid),
+    ...horsepowerRows(laid),
+    ...horsepowerAt(laid),
+    ...auxiliaries(laid),
+    ...single(laid, 'auxNormallyOpen', /(?<![\d-])([1-8])\s?NO(?![A-Z])/i, (m) => Number(m[1])),
+  ],
+  derive,
+  cues: [
+    [/CONTACTOR/i, 8],
+    [/DEFINITE PURPOSE/i, 4],
+    [/AC-?3\b/i, 4],
+    [/NEMA SIZE/i, 6],
+    [/60947-4-1/i, 4],
+    [/\bU[CI]\b|A1.?A2/i, 2],
+    [/\bCOIL\b/i, 1],
+    [/\bFLA\b[\s\S]*\bLRA\b[\s\S]*\bRES/i, 4],
+  ],
+};

@@ -1,0 +1,109 @@
+/**
+ * What is a picture to the reader of plates? Grey levels, 0 black to 255 white, row by row. Pure functions over them;
+ * the browser's worker, the server and the tests hand in the same pixels and get the same strips back.
+ */
+export type Gray = { width: number; height: number; data: Uint8Array };
+
+export const blankGray = (width: number, height: number, level = 255): Gray => ({
+  width,
+  height,
+  data: new Uint8Array(width * height).fill(level),
+});
+
+/** Returns the luma (ITU-R BT.601 weights) of RGBA pixels; a transparent pixel counts as white. */
+export function grayOfRgba(rgba: Uint8Array | Uint8ClampedArray, width: number, height: number): Gray {
+  const data = new Uint8Array(width * height);
+  for (let i = 0, j = 0; i < data.length; i += 1, j += 4) {
+    const alpha = rgba[j + 3]!;
+    const luma = (rgba[j]! * 77 + rgba[j + 1]! * 150 + rgba[j + 2]! * 29) >> 8;
+    data[i] = alpha === 255 ? luma : Math.round((luma * alpha + 255 * (255 - alpha)) / 255);
+  }
+  return { width, height, data };
+}
+
+/** Returns the picture with its longer side at most `longest` pixels; every new pixel is the mean of what it covers. */
+export function shrinkTo(source: Gray, longest: number): Gray {
+  const factor = longest / Math.max(source.width, source.height);
+  if (factor >= 1) return source;
+  const width = Math.max(1, Math.round(source.width * factor));
+  const height = Math.max(1, Math.round(source.height * factor));
+  const data = new Uint8Array(width * height);
+  for (let y = 0; y < height; y += 1) {
+    const y0 = Math.floor((y * source.height) / height);
+    const y1 = Math.max(y0 + 1, Math.floor(((y + 1) * source.height) / height));
+    for (let x = 0; x < width; x += 1) {
+      const x0 = Math.floor((x * source.width) / width);
+      const x1 = Math.max(x0 + 1, Math.floor(((x + 1) * source.width) / width));
+      let sum = 0;
+      for (let sy = y0; sy < y1; sy += 1) for (let sx = x0; sx < x1; sx += 1) sum += source.data[sy * source.width + sx]!;
+      data[y * width + x] = Math.round(sum / ((y1 - y0) * (x1 - x0)));
+    }
+  }
+  return { width, height, data };
+}
+
+/** Returns the grey level between pixels (bilinear); beyond the edge the edge goes on. */
+export function sample({ width, height, data }: Gray, x: number, y: number): number {
+  const cx = Math.min(Math.max(x, 0), width - 1.001);
+  const cy = Math.min(Math.max(y, 0), height - 1.001);
+  const x0 = Math.floor(cx);
+  const y0 = Math.floor(cy);
+  const fx = cx - x0;
+  const fy = cy - y0;
+  const at = y0 * width + x0;
+  const x1 = width > 1 ? 1 : 0;
+  const down = height > 1 ? width : 0;
+  const top = data[at]! * (1 - fx) + data[at + x1]! * fx;
+  const low = data[at + down]! * (1 - fx) + data[at + down + x1]! * fx;
+  return top * (1 - fy) + low * fy;
+}
+
+export type LocalStats = { mean: Float32Array; deviation: Float32Array };
+
+/** Mean and standard deviation in a square window of `2 * radius + 1` pixels around every pixel, from sums of columns. */
+export function localStats({ width, height, data }: Gray, radius: number): LocalStats {
+  const mean = new Float32Array(width * height);
+  const deviation = new Float32Array(width * height);
+  const sums = new Float64Array(width);
+  const squares = new Float64Array(width);
+  let rows = 0;
+  const addRow = (y: number, sign: 1 | -1) => {
+    if (y < 0 || y >= height) return;
+    rows += sign;
+    for (let x = 0, i = y * width; x < width; x += 1, i += 1) {
+      const v = data[i]!;
+      sums[x]! += sign * v;
+      squares[x]! += sign * v * v;
+    }
+  };
+  for (let y = 0; y < radius; y += 1) addRow(y, 1);
+  for (let y = 0; y < height; y += 1) {
+    addRow(y + radius, 1);
+    addRow(y - radius - 1, -1);
+    let sum = 0;
+    let square = 0;
+    let columns = 0;
+    for (let x = 0; x < Math.min(radius, width); x += 1) {
+      sum += sums[x]!;
+      square += squares[x]!;
+      columns += 1;
+    }
+    for (let x = 0, i = y * width; x < width; x += 1, i += 1) {
+      if (x + radius < width) {
+        sum += sums[x + radius]!;
+        square += squares[x + radius]!;
+        columns += 1;
+      }
+      if (x - radius - 1 >= 0) {
+        sum -= sums[x - radius - 1]!;
+        square -= squares[x - radius - 1]!;
+        columns -= 1;
+      }
+      const n = columns * rows;
+      const m = sum / n;
+      mean[i] = m;
+      deviation[i] = Math.sqrt(Math.max(0, square / n - m * m));
+    }
+  }
+  return { mean, deviation };
+}

@@ -1,0 +1,146 @@
+/**
+ * How does a plate become something that a text engine reads well? Each run of letters is cut out along its own slope,
+ * brought to one height, black on white, without frames and rules: one strip a run. Rows are kept as the eye sees them.
+ */
+import { blankGray, sample, type Gray } from './gray';
+import type { Segment, Written } from './segments';
+
+/** A strip and where it was: its row, and its place along the plate in picture pixels. */
+export type Strip = {
+  segment: Segment;
+  row: number;
+  x0: number;
+  x1: number;
+  image: Gray;
+  /** Strip pixels for one picture pixel. */ scale: number;
+};
+
+/** How strips are drawn. Two ways of drawing are two looks at the same letters. */
+export type Look = {
+  letterHeight: number;
+  /** Share of the way from paper to ink below which a pixel is paper, above which ink. */ paperTo: number;
+  inkFrom: number;
+};
+export const firstLook: Look = { letterHeight: 30, paperTo: 0.12, inkFrom: 0.88 };
+export const secondLook: Look = { letterHeight: 38, paperTo: 0.3, inkFrom: 0.75 };
+
+const MARGIN = 0.42; // heights kept above and below
+const BORDER = 10;
+
+/** Groups segments into rows as the eye does: by the distance across the slope. */
+export function rowsOf(segments: readonly Segment[], slope: number): Segment[][] {
+  const length = Math.hypot(1, slope);
+  const across = (s: Segment) => {
+    const mx = s.x + (s.length / 2) * s.cos;
+    const my = s.y + (s.length / 2) * s.sin;
+    return (-mx * slope + my) / length;
+  };
+  const along = (s: Segment) => (s.x + s.y * slope) / length;
+  const order = [...segments].sort((a, b) => across(a) - across(b));
+  const rows: { at: number; height: number; members: Segment[] }[] = [];
+  for (const s of order) {
+    const at = across(s);
+    const row = rows.findLast(
+      (one) => Math.abs(one.at - at) < 0.5 * Math.min(Math.max(one.height, s.height), 1.6 * Math.min(one.height, s.height)),
+    );
+    if (!row) rows.push({ at, height: s.height, members: [s] });
+    else {
+      row.members.push(s);
+      row.at += (at - row.at) / row.members.length;
+      row.height += (s.height - row.height) / row.members.length;
+    }
+  }
+  return rows.map((row) => row.members.sort((a, b) => along(a) - along(b)));
+}
+
+/** Levels of paper and ink within a segment, from the middle halves of both. */
+function levels(picture: Gray, written: Written, segment: Segment): { paper: number; ink: number } {
+  const { labels, line } = written.ink[segment.ink];
+  const inked: number[] = [];
+  const bare: number[] = [];
+  const step = Math.max(1, segment.height / 16);
+  for (let u = 0; u <= segment.length; u += step)
+    for (let v = -segment.height / 2; v <= segment.height / 2; v += step) {
+      const x = Math.round(segment.x + u * segment.cos - v * segment.sin);
+      const y = Math.round(segment.y + u * segment.sin + v * segment.cos);
+      if (x < 0 || y < 0 || x >= picture.width || y >= picture.height) continue;
+      const at = y * picture.width + x;
+      const label = labels[at]!;
+      if (label < 0) bare.push(picture.data[at]!);
+      else if (!line[label]) inked.push(picture.data[at]!);
+    }
+  const mid = (values: number[], fallback: number) => (values.length === 0 ? fallback : values.sort((a, b) => a - b)[values.length >> 1]!);
+  const paper = mid(bare, segment.ink === 'dark' ? 220 : 40);
+  const ink = mid(inked, segment.ink === 'dark' ? 40 : 220);
+  return { paper, ink };
+}
+
+/** Draws one strip. */
+export function drawStrip(picture: Gray, written: Written, segment: Segment, look: Look): Gray {
+  const scale = segment.height / look.letterHeight;
+  const pad = MARGIN * look.letterHeight;
+  const width = Math.round(segment.length / scale + 2 * pad);
+  const height = Math.round(look.letterHeight + 2 * pad);
+  const image = blankGray(width + 2 * BORDER, height + 2 * BORDER);
+  const { paper, ink } = levels(picture, written, segment);
+  const { labels, line, list } = written.ink[segment.ink];
+  const tallest = segment.height * 1.3 + Math.abs(segment.sin) * segment.height;
+  const span = ink - paper;
+  for (let py = 0; py < height; py += 1) {
+    const v = (py - height / 2) * scale;
+    for (let px = 0; px < width; px += 1) {
+      const u = (px - pad) * scale;
+      const x = segment.x + u * segment.cos - v * segment.sin;
+      const y = segment.y + u * segment.sin + v * segment.cos;
+      if (x < 0 || y < 0 || x >= picture.width || y >= picture.height) continue;
+      const label = labels[Math.max(0, Math.round(y - 0.5)) * picture.width + Math.max(0, Math.round(x - 0.5))]!;
+      if (label >= 0 && (line[label] || list[label]!.y1 - list[label]!.y0 > tallest)) continue;
+      const share = span === 0 ? 0 : (sample(picture, x - 0.5, y - 0.5) - paper) / span;
+      const level = 255 - Math.min(Math.max((share - look.paperTo) / (look.inkFrom - look.paperTo), 0), 1) * 255;
+      image.data[(py + BORDER) * image.width + px + BORDER] = level;
+    }
+  }
+  return image;
+}
+
+const CONTRAST_OF_WORDS = 0.3;
+const CONTRAST_OF_MARKS = 0.45;
+
+/** Returns the strips of what is written, row by row, without what has far less contrast than the rest. */
+export function stripsOf(picture: Gray, written: Written, look: Look): Strip[] {
+  const contrast = new Map(
+    written.segments.map((s) => [s, Math.abs((({ paper, ink }) => paper - ink)(levels(picture, written, s)))] as const),
+  );
+  const words = written.segments
+    .filter((s) => s.letters > 3)
+    .map((s) => contrast.get(s)!)
+    .sort((a, b) => a - b);
+  const usual = words[words.length >> 1] ?? 0;
+  const plain = written.segments.filter((s) => contrast.get(s)! >= usual * (s.letters > 3 ? CONTRAST_OF_WORDS : CONTRAST_OF_MARKS));
+  const length = Math.hypot(1, written.slope);
+  return rowsOf(plain, written.slope).flatMap((row, r) =>
+    row.map((segment) => {
+      const x0 = (segment.x + segment.y * written.slope) / length;
+      return {
+        segment,
+        row: r,
+        x0,
+        x1: x0 + segment.length,
+        image: drawStrip(picture, written, segment, look),
+        scale: look.letterHeight / segment.height,
+      };
+    }),
+  );
+}
+
+/** Corner points of a stretch of a strip in the picture; `from` and `to` in strip pixels. */
+export function cornersOf({ segment, scale, image }: Strip, from: number, to: number): [number, number][] {
+  const pad = BORDER + (image.height - 2 * BORDER) * (MARGIN / (1 + 2 * MARGIN));
+  const at = (u: number, v: number): [number, number] => [
+    segment.x + u * segment.cos - v * segment.sin,
+    segment.y + u * segment.sin + v * segment.cos,
+  ];
+  const [u0, u1] = [(from - pad) / scale, (to - pad) / scale];
+  const half = segment.height * 0.6;
+  return [at(u0, -half), at(u1, -half), at(u1, half), at(u0, half)];
+}

@@ -1,0 +1,295 @@
+/**
+ * Marks that many plates carry, once each. Names and synonyms: common practice; standards' letter symbols (Ue, Ie, Ith, Ui,
+ * Uimp, In, Icu, Ics, Icw) as in IEC 60947-1, from memory. ALF is no synonym of FLA: it is refused as ambiguous.
+ */
+import type { PlateField } from './plate-field';
+
+type Rest = Partial<Omit<PlateField, 'id' | 'label' | 'kind' | 'meaning' | 'recovery'>>;
+export const sheet = 'The maker’s sheet by type; size suggests only an order of magnitude. It stays not known until found.';
+
+/** Makes a field; what is left out has its plain value: no unit, no names, no upper end. */
+export const mark = (id: string, label: string, kind: PlateField['kind'], rest: Rest, meaning: string, recovery: string): PlateField => ({
+  id,
+  label,
+  kind,
+  unit: '',
+  names: [],
+  max: rest.unit ? Infinity : 0,
+  ...rest,
+  meaning,
+  recovery,
+});
+
+export const AMPS = { AMPERES: 1, AMPS: 1, AMP: 1, A: 1 };
+export const VOLTS = { VOLTS: 1, VAC: 1, VDC: 1, 'V~': 1, V: 1 };
+export const KILOAMPS = { KA: 1000, KAIC: 1000, A: 1 };
+
+export const maker = mark(
+  'maker',
+  'Maker',
+  'text',
+  { names: ['MANUFACTURER', 'MFR', 'MAKER'] },
+  'Who made it. It plays no part in a match.',
+  'Not needed: a part is chosen by its ratings.',
+);
+export const type = mark(
+  'type',
+  'Type',
+  'text',
+  { names: ['CAT. NO.', 'CAT NO', 'CAT.', 'CAT', 'MODEL NO', 'MODEL', 'TYPE', 'TYP', 'MOD'] },
+  'A name for a set of ratings; it identifies, it does not specify.',
+  'Side of the base, inside of the cover, stamped in the carrier.',
+);
+export const serial = mark(
+  'serial',
+  'Serial',
+  'text',
+  { withDigit: true, names: ['SERIAL NO', 'SERIAL', 'SER. NO.', 'SER. NO', 'SER.', 'SER', 'NR.', 'NO.', 'N°'] },
+  'Number of this one piece.',
+  'Not needed for a match.',
+);
+export const rpm = mark(
+  'rpm',
+  'Speed',
+  'number',
+  {
+    unit: 'rpm',
+    names: ['R.P.M.', 'RPM', 'MIN-1', 'R/MIN', 'SPEED'],
+    units: { RPM: 1, 'MIN-1': 1, 'R/MIN': 1, 'MIN¯1': 1, '1/MIN': 1 },
+    bareUnit: true,
+    min: 50,
+    max: 36000,
+  },
+  'Speed at rated load; just under the synchronous speed.',
+  'Poles from the drawing or the frame; a tachometer at light load comes near.',
+);
+export const hertz = mark(
+  'hertz',
+  'Hertz',
+  'hertz',
+  { unit: 'Hz', names: ['FREQUENCY', 'HERTZ', 'HZ', 'CY'], units: { HZ: 1, CYCLES: 1 }, bareUnit: true, max: 400 },
+  'Frequency of the supply.',
+  'The system’s frequency from the drawing.',
+);
+export const phases = mark(
+  'phases',
+  'Phase',
+  'number',
+  { unit: 'count', names: ['PHASES', 'PHASE', 'PH'], units: { PHASE: 1, PH: 1, '~': 1 }, bareUnit: true, min: 1, max: 3 },
+  'Phases of the supply that it needs.',
+  'Count the line terminals in the box, dead.',
+);
+export const poles = mark(
+  'poles',
+  'Poles',
+  'number',
+  { unit: 'count', names: ['POLES', 'POLE'], units: { POLES: 1, POLE: 1, P: 1 }, bareUnit: true, min: 1, max: 12 },
+  'Main contacts, one for each conductor it opens.',
+  'Count the power terminals in pairs.',
+);
+export const ratedAmps = mark(
+  'ratedAmps',
+  'Rated current',
+  'number',
+  { unit: 'A', names: ['RATED CURRENT', 'RATING', 'AMPERES', 'AMPS', 'IN'], units: AMPS, bareUnit: true, min: 0.002, max: 6300 },
+  'Current that it carries for good (In).',
+  'On the handle, the body’s side or the end cap; never from the conductor’s size.',
+);
+export const standard = (words: readonly string[], printed: Record<string, string> = {}): PlateField =>
+  mark(
+    'standard',
+    'Standard',
+    'word',
+    { names: ['STANDARD', 'STD'], words, printed, bareUnit: true },
+    'The standard settles what the figures mean; a national prefix with the same number is the same standard.',
+    sheet,
+  );
+export const ambient = mark(
+  'maxAmbientC',
+  'Ambient',
+  'number',
+  {
+    unit: '°C',
+    names: ['AMBIENT', 'MAX AMB', 'AMB. TEMP', 'AMB', 'TA', 'TU', 'MAX'],
+    units: { '°C': 1, 'DEG C': 1, C: 1 },
+    min: 20,
+    max: 125,
+  },
+  'Highest air temperature around it for its rating.',
+  '40 °C is usual for open gear, but do not assume it.',
+);
+export const torque = mark(
+  'torqueInLb',
+  'Torque',
+  'number',
+  {
+    unit: 'in-lb',
+    names: ['TIGHTENING TORQUE', 'TORQUE'],
+    units: { 'LB-IN': 1, 'IN-LB': 1, 'IN LB': 1, 'LB IN': 1, 'IN.-LB': 1, 'LBF-IN': 1, 'LB-FT': 12, 'N.M': 8.851, NM: 8.851 },
+    bareUnit: true,
+    max: 2000,
+  },
+  'Torque of the terminal screws. Loose is hot, overtight breaks threads.',
+  sheet,
+);
+export const wireTemp = mark(
+  'wireTempC',
+  'Wire',
+  'numbers',
+  { unit: '°C', names: ['USE'], units: { '°C WIRE': 1, '°C COPPER': 1, '°C CU': 1, '°C': 1 }, min: 60, max: 200 },
+  'Temperature class of the conductors it may be wired with.',
+  sheet,
+);
+export const ipRating = mark(
+  'ipRating',
+  'IP',
+  'word',
+  {
+    names: [],
+    words: ['IP00', 'IP20', 'IP21', 'IP22', 'IP23', 'IP30', 'IP40', 'IP41', 'IP44', 'IP54', 'IP55', 'IP56', 'IP65', 'IP66', 'IP67', 'IP68'],
+    printed: Object.fromEntries(
+      ['00', '20', '21', '22', '23', '30', '40', '41', '44', '54', '55', '56', '65', '66', '67', '68'].map((n) => [`IP ${n}`, `IP${n}`]),
+    ),
+    bareUnit: true,
+  },
+  'Protection of the enclosure against solids and water (IEC 60529).',
+  'Maker’s sheet; a gasket and a drain plug suggest it only.',
+);
+
+export const coilVolts = mark(
+  'coilVolts',
+  'Coil volts',
+  'coil',
+  {
+    unit: 'V',
+    names: ['CONTROL VOLTAGE', 'COIL VOLTAGE', 'COIL VOLTS', 'COIL V', 'COIL', 'A1-A2', 'UC', 'US'],
+    units: VOLTS,
+    max: 690,
+    min: 1,
+    tail: { kind: 'coilKind', hertz: 'coilHertz' },
+    recoverBy: ['coil-volts-from-resistance'],
+  },
+  'Volts of the control circuit at A1 and A2, not of the contacts.',
+  'The circuit is the authority: take it from the drawing and the transformer’s plate. The coil’s resistance, disconnected, only narrows it.',
+);
+export const coilKind = mark(
+  'coilKind',
+  'Coil AC or DC',
+  'word',
+  { names: ['COIL KIND'], words: ['ac', 'dc', 'ac/dc'] },
+  'A coil with one AC figure and no DC is an AC coil.',
+  'Shading rings on the pole face mean AC; the drawing settles it.',
+);
+export const coilHertz = mark(
+  'coilHertz',
+  'Coil hertz',
+  'hertz',
+  { unit: 'Hz', names: ['COIL HZ', 'COIL FREQUENCY'], units: { HZ: 1 }, max: 400 },
+  'Frequencies the coil is wound for; 60 only overheats on 50.',
+  sheet,
+);
+export const coilMarks = mark(
+  'coilMarks',
+  'Coil marks',
+  'text',
+  {},
+  'A coil with several marks: each figure of volts holds at its own frequency.',
+  coilVolts.recovery,
+);
+export const coilOhms = mark(
+  'coilOhms',
+  'Coil ohms',
+  'number',
+  {
+    unit: 'ohm',
+    names: ['COIL RESISTANCE', 'COIL OHMS'],
+    units: { OHMS: 1, OHM: 1, KΩ: 1000, Ω: 1 },
+    bareUnit: true,
+    max: 1e7,
+    recoverBy: ['coil-current'],
+  },
+  'DC resistance of the coil, leads taken off.',
+  'Measure it disconnected, and the leads shorted.',
+);
+
+/** Volts for which a device is made; two figures of a breaker are a slash rating, of a motor two connections. */
+export const ratedVolts = (meaning: string, max = 1500): PlateField =>
+  mark(
+    'ratedVolts',
+    'Rated volts',
+    'numbers',
+    {
+      unit: 'V',
+      names: ['RATED VOLTAGE', 'VOLTS', 'UE', 'UN'],
+      units: { ...VOLTS, 'VOLTS AC': 1, 'V AC': 1, 'V DC': 1 },
+      bareUnit: true,
+      min: 5,
+      max,
+      tail: { kind: 'currentKind', hertz: 'hertz' },
+    },
+    meaning,
+    'The body’s side or the maker’s sheet. No DC figure printed means not rated for DC.',
+  );
+export const currentKind = mark(
+  'currentKind',
+  'AC or DC',
+  'word',
+  { names: [], words: ['ac', 'dc', 'ac/dc'], printed: { '~': 'ac' } },
+  'Kind of current it is marked for; ~ is AC. Without a DC mark it is not rated for DC.',
+  sheet,
+);
+
+/** Contact arrangement, as printed or by its letters. */
+export const contactForm = mark(
+  'contactForm',
+  'Contacts',
+  'word',
+  {
+    names: ['CONTACT FORM', 'CONTACTS', 'OUTPUT'],
+    bareUnit: true,
+    words: ['SPST-NO', 'SPST-NC', 'SPDT', 'DPDT', '3PDT', '4PDT', 'DPST-NO'],
+    printed: {
+      '1 C/O': 'SPDT',
+      '1C/O': 'SPDT',
+      '1 CO': 'SPDT',
+      '1CO': 'SPDT',
+      '2 C/O': 'DPDT',
+      '2C/O': 'DPDT',
+      '2 CO': 'DPDT',
+      '2CO': 'DPDT',
+      '3 C/O': '3PDT',
+      '3C/O': '3PDT',
+      '4 C/O': '4PDT',
+      '4C/O': '4PDT',
+      '1 NO': 'SPST-NO',
+      '1 NC': 'SPST-NC',
+      SPST: 'SPST-NO',
+    },
+  },
+  'How many contacts change over, make or break.',
+  'Continuity with the coil off finds common and rest; never assume a pinout.',
+);
+export const contactRatings = mark(
+  'contactRatings',
+  'Contact ratings',
+  'rows',
+  {},
+  'Each row holds for its kind of current and volts; motor, lamp and DC figures are apart.',
+  sheet,
+);
+export const pins = mark(
+  'pins',
+  'Pins',
+  'number',
+  { unit: 'count', names: [], units: { '-PIN': 1, PINS: 1, PIN: 1 }, bareUnit: true, min: 3, max: 20 },
+  'Pins of the base; 8 and 11 round, 14 flat are usual.',
+  'Count them. The numbers on the base decide, not the shape.',
+);
+export const terminalsMark = mark(
+  'terminals',
+  'Terminals',
+  'text',
+  {},
+  'Terminal numbers: x1-x2 opens, x3-x4 makes, x1-x2-x4 changes over.',
+  'The diagram by type; continuity with the device dead.',
+);

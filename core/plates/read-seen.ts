@@ -1,0 +1,78 @@
+/**
+ * Which readings does a picture give, and which of them may be called read?
+ * A wrong reading presented as certain is the worst result there is: a mark is read only where two looks at the letters give
+ * the same value, every word under it is sure, nothing was repaired, and no cross-check speaks against it. All else is to be
+ * confirmed. A field that both looks leave out stays out.
+ */
+import type { SeenPlate, SeenWord } from '../picture/see-plate';
+import type { Reading, Readings } from '../readings/reading';
+import { crossChecks } from './cross-checks';
+import { parsePlate, type PlateReading } from './parse-plate';
+import type { PlateDefinition } from './plate-field';
+
+/** Word confidence, percent, from which two looks that agree are believed. */
+const SURE = 80;
+/** Marks of a single letter or figure have no redundancy of their own. */
+const SURE_SINGLE = 90;
+
+export type PictureReading = PlateReading & {
+  text: string;
+  words: (SeenWord & { field?: string })[];
+};
+
+const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number; end: number }[]): number[] =>
+  words.flatMap((word, i) => (spans.some((span) => word.start < span.end && word.end > span.start) ? [i] : []));
+
+/** Reads what was seen with the grammar of a plate. */
+export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReading {
+  const first = parsePlate(seen.first.laid, plate);
+  const second = parsePlate(seen.second.laid, plate);
+  const doubtful = new Set(crossChecks(first.readings, plate).flatMap(({ fields }) => fields));
+  const readings: Readings = {};
+  const { words } = seen.first;
+  for (const field of new Set([...Object.keys(first.readings), ...Object.keys(second.readings)])) {
+    const [a, b] = [first.readings[field], second.readings[field]];
+    // Points get lost, they are not made up: of 15 and 1.5 the second is the better look.
+    const lost =
+      a !== undefined && b !== undefined && JSON.stringify(b.value).replace(/\./g, '') === JSON.stringify(a.value) && a.value !== b.value;
+    const useFirst = a !== undefined && !lost;
+    const own = useFirst ? a : b!;
+    const look = useFirst ? first : second;
+    const from = useFirst ? words : seen.second.words;
+    const under = wordsUnder(
+      from,
+      look.spans.filter((span) => span.field === field),
+    );
+    const least = Math.min(100, ...under.map((i) => from[i]!.confidence));
+    const single = under.every((i) => from[i]!.text.replace(/[^A-Z0-9]/gi, '').length <= 1);
+    const agree = a !== undefined && b !== undefined && JSON.stringify(a.value) === JSON.stringify(b.value);
+    const sure =
+      agree && !a.toConfirm && !b.toConfirm && under.length > 0 && least >= (single ? SURE_SINGLE : SURE) && !doubtful.has(field);
+    const why = !agree
+      ? b === undefined || a === undefined
+        ? 'seen in one of two looks'
+        : `the other look gave '${(useFirst ? b : a).asPrinted}'`
+      : own.toConfirm
+        ? ''
+        : !sure
+          ? `sure to ${Math.round(least)} %`
+          : '';
+    const reading: Reading = {
+      state: 'read',
+      value: own.value,
+      asPrinted: own.asPrinted,
+      from: ['picture', own.from?.split('; ')[1], why].filter(Boolean).join('; '),
+      ...(useFirst ? { words: under } : {}),
+      ...(sure ? {} : { toConfirm: true }),
+    };
+    readings[field] = reading;
+  }
+  const fieldOf = (i: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(i))?.[0];
+  return {
+    ...first,
+    readings,
+    findings: crossChecks(readings, plate),
+    text: seen.first.laid.text,
+    words: words.map((word, i) => ({ ...word, field: fieldOf(i) })),
+  };
+}
