@@ -7,7 +7,7 @@ import { single } from '../plates/forms';
 import { toNumber } from '../plates/characters';
 import type { Hit, PlateDefinition, PlateField } from '../plates/plate-field';
 import type { Laid } from '../plates/layout';
-import type { Table } from '../plates/tables';
+import { readCell, type Table } from '../plates/tables';
 
 const horsepower = mark(
   'horsepower',
@@ -363,19 +363,32 @@ function motorTable(table: Table): Hit[] | undefined {
     efficiency: percent === undefined ? undefined : percent > 1 ? percent / 100 : percent,
   };
   const known = Object.fromEntries(Object.entries(set).filter(([, v]) => v !== undefined));
-  return [{ field: 'ratingAt60Hz', value: [known], start: cells[0]!.start, end: cells[0]!.end }];
+  const main = table.heads.flatMap((head, j): Hit[] => {
+    const cell = table.rows[0]!.cells[j];
+    const read = cell && readCell(cell, head, motorPlates[0]!);
+    return cell && read && head.field ? [{ field: head.field.id, value: read.value, start: cell.start, end: cell.end }] : [];
+  });
+  return [...main, { field: 'ratingAt60Hz', value: [known], start: cells[0]!.start, end: cells[0]!.end }];
 }
+
+const SYSTEM = '(?:110|115|120|127|200|208|220|230|240|265|277|346|380|400|415|440|460|480|500|525|550|575|600|660|690)';
+/** Sets of system volts are known by themselves: their unit or name may be worn. */
+export const systemVolts = (laid: Laid): Hit[] =>
+  single(laid, 'plateVolts', new RegExp(`(?<![\\d.,/-])${SYSTEM}(?: ?[/-] ?${SYSTEM}){1,3}(?![\\d.,/-])(?! ?(?:A|HZ|MFD|RPM)\\b)`), (m) =>
+    m[0].replace(/ /g, ''),
+  );
 
 /** Symbols that print and pictures spoil: cos φ, min-1, Ia/In. */
 const symbols = (laid: Laid): Hit[] => [
   ...single(laid, 'powerFactor', /\bcos[ ]?[^\s\d]{0,2}[ ]{0,4}(0[.,]\d{1,3})(?!\d)/i, (m) => toNumber(m[1]!)),
+  ...systemVolts(laid),
   ...single(laid, 'rpm', /(?<![\d.,/])(\d{3,5})[ ]{0,3}min[^\w\n]{0,3}[ ]{0,3}-?1?(?![\dA-Z])/i, (m) => Number(m[1])),
   ...single(laid, 'lockedRotorRatio', /(?<![A-Z0-9/])[I1l|][aAsS]?[ ]?\/[ ]?[I1l|][A-Za-z,.]?[ ]{1,4}(\d{1,2}[.,]\d)(?!\d)/, (m) =>
     toNumber(m[1]!),
   ),
 ];
 
-const motorSpecial = (laid: Laid) => [...phaseSign(laid), ...connections(laid), ...symbols(laid)];
+const motorSpecial = (laid: Laid): Hit[] => [...phaseSign(laid), ...connections(laid), ...symbols(laid)];
 
 export const motorPlates: readonly PlateDefinition[] = [
   {
@@ -402,7 +415,7 @@ export const motorPlates: readonly PlateDefinition[] = [
     fields: [horsepower, kilowatts, ...shared, runCapacitor, capacitorVolts, protectedMark],
     special: (laid) => [
       ...motorSpecial(laid),
-      ...single(laid, 'runCapacitorVolts', /(?<=[µup]F\s{1,3}|MFD\s{1,3})(\d{3})\s?V(?:\s?AC|\s?DB)?/i, (m) => Number(m[1])),
+      ...single(laid, 'runCapacitorVolts', /(?<=(?:[µupIHlj]F|MFD)\s{1,3})(\d{3})\s?V(?:\s?AC|\s?DB)?/i, (m) => Number(m[1])),
     ],
     cues: [
       [/CAPACITOR REQ|RUN CAP|THERMALLY PROTECTED|CAPACITOR START/i, 4],

@@ -21,8 +21,8 @@ export type Look = {
   /** Share of the way from paper to ink below which a pixel is paper, above which ink. */ paperTo: number;
   inkFrom: number;
 };
-export const firstLook: Look = { letterHeight: 30, paperTo: 0.12, inkFrom: 0.88 };
-export const secondLook: Look = { letterHeight: 38, paperTo: 0.3, inkFrom: 0.75 };
+export const firstLook: Look = { letterHeight: 30, paperTo: 0.2, inkFrom: 0.86 };
+export const secondLook: Look = { letterHeight: 38, paperTo: 0.34, inkFrom: 0.72 };
 
 const MARGIN = 0.42; // heights kept above and below
 const BORDER = 10;

@@ -203,7 +203,7 @@ export const coilOhms = mark(
   {
     unit: 'ohm',
     names: ['COIL RESISTANCE', 'COIL OHMS'],
-    units: { OHMS: 1, OHM: 1, KΩ: 1000, Ω: 1 },
+    units: { OHMS: 1, Q: 1, OHM: 1, KΩ: 1000, Ω: 1 },
     bareUnit: true,
     max: 1e7,
     recoverBy: ['coil-current'],

@@ -35,15 +35,12 @@ function boxes(laid: Laid): Hit[] {
 
 /** Poles from the terminal numbers over and under: 1 over 2 is one pole, 1 3 5 over 2 4 6 three. */
 export function terminalPoles(laid: Laid): { count: number; neutral: boolean; start: number; end: number } | undefined {
-  // Screws between the numbers read as stray crosses.
-  const lines = linesOf(laid).map(({ text, start }) => ({
-    marks: text
-      .trim()
-      .split(/\s+/)
-      .filter((mark) => !/^(?:[^A-Z0-9]{1,3}|[XK@O]{1,2})$/i.test(mark)),
-    start,
-    end: start + text.length,
-  }));
+  // Screws between the numbers read as stray marks of a letter or two.
+  const lines = linesOf(laid).map(({ text, start }) => {
+    const tokens = text.trim().split(/\s+/);
+    const short = tokens.every((token) => token.length <= 3);
+    return { marks: short ? tokens.filter((token) => /^[1-8N]$/.test(token)) : [], start, end: start + text.length };
+  });
   const odd = lines.find(({ marks }) => /^1( 3( 5( 7)?)?)?( N)?$/.test(marks.join(' ')));
   const even = lines.findLast(({ marks }) => /^2( 4( 6( 8)?)?)?( N)?$/.test(marks.join(' ')));
   if (!odd || !even || odd.marks.length !== even.marks.length) return undefined;

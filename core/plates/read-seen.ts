@@ -23,6 +23,17 @@ export type PictureReading = PlateReading & {
 const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number; end: number }[]): number[] =>
   words.flatMap((word, i) => (spans.some((span) => word.start < span.end && word.end > span.start) ? [i] : []));
 
+const sameValue = (a: Reading, b: Reading): boolean => JSON.stringify(a.value) === JSON.stringify(b.value);
+/** Confidence of the least sure word under a field. */
+const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
+  Math.min(
+    100,
+    ...wordsUnder(
+      words,
+      look.spans.filter((span) => span.field === field),
+    ).map((i) => words[i]!.confidence),
+  );
+
 /** Reads what was seen with the grammar of a plate. */
 export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReading {
   const first = parsePlate(seen.first.laid, plate);
@@ -35,7 +46,9 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
     // Points get lost, they are not made up: of 15 and 1.5 the second is the better look.
     const lost =
       a !== undefined && b !== undefined && JSON.stringify(b.value).replace(/\./g, '') === JSON.stringify(a.value) && a.value !== b.value;
-    const useFirst = a !== undefined && !lost;
+    const surer =
+      a !== undefined && b !== undefined && !sameValue(a, b) && leastOf(second, seen.second.words, field) > leastOf(first, words, field);
+    const useFirst = a !== undefined && !lost && !surer;
     const own = useFirst ? a : b!;
     const look = useFirst ? first : second;
     const from = useFirst ? words : seen.second.words;
@@ -43,9 +56,9 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
       from,
       look.spans.filter((span) => span.field === field),
     );
-    const least = Math.min(100, ...under.map((i) => from[i]!.confidence));
+    const least = leastOf(look, from, field);
     const single = under.every((i) => from[i]!.text.replace(/[^A-Z0-9]/gi, '').length <= 1);
-    const agree = a !== undefined && b !== undefined && JSON.stringify(a.value) === JSON.stringify(b.value);
+    const agree = a !== undefined && b !== undefined && sameValue(a, b);
     const sure =
       agree && !a.toConfirm && !b.toConfirm && under.length > 0 && least >= (single ? SURE_SINGLE : SURE) && !doubtful.has(field);
     const why = !agree

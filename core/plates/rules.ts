@@ -80,8 +80,9 @@ function rulesOf(plate: PlateDefinition, loose: boolean): Rule[] {
       ]),
   ]);
   const named = order.flatMap((field): Rule[] => {
-    const names = loose ? field.names.filter((name) => name.replace(/[^A-Z]/gi, '').length > 1) : field.names;
-    if (names.length === 0 || (loose && field.kind === 'text')) return [];
+    const least = field.kind === 'text' ? 5 : 2;
+    const names = loose ? field.names.filter((name) => name.replace(/[^A-Z]/gi, '').length >= least) : field.names;
+    if (names.length === 0) return [];
     const name = `(?:${bySize(names, loose)})`;
     if (field.kind === 'flag') return [{ field, named: true, loose, pattern: new RegExp(`(${name})()(?![A-Z0-9])`, 'iy') }];
     const unit = unitsOf(field, loose) || '()';
@@ -90,7 +91,7 @@ function rulesOf(plate: PlateDefinition, loose: boolean): Rule[] {
     const end = words ? '(?![A-Z0-9])' : String.raw`(?![0-9]|[.,]\d|[ ]?[/-][ ]?\d)`;
     // A unit with a figure behind it is the next name, not this one's unit: "HP 3 RPM 1755".
     const foreign = words ? '' : `(?![ ]{0,2}(?:${foreignTo(field)})(?![A-Z0-9/])(?![ ]{0,4}[:=.]?[ ]{0,4}\\d))`;
-    const separator = words && !loose ? APART : SEPARATOR;
+    const separator = words && !(loose && field.kind !== 'text') ? APART : SEPARATOR;
     return [
       {
         field,

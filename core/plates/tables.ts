@@ -19,7 +19,7 @@ export function headsOf(cell: Cell, plate: PlateDefinition): Head[] {
   const twice = /^([A-Z])\1$/i.exec(cell.text);
   if (twice) return headsOf({ ...cell, text: twice[1]! }, plate);
   for (let at = 0; at < cell.text.length;) {
-    const gap = /^[\s,.:/()-]*/.exec(cell.text.slice(at))![0].length;
+    const gap = /^[\s,.:/()'"|[\]-]*/.exec(cell.text.slice(at))![0].length;
     if (gap > 0) {
       at += gap;
       continue;
@@ -47,7 +47,7 @@ const tokensOf = (cells: readonly Cell[]): Cell[] =>
 export function readCell(cell: Cell, head: Head, plate: PlateDefinition): Value | undefined {
   const { field } = head;
   if (!field || field.kind === 'rows') return undefined;
-  const text = fold(cell.text).replace(/^[\s:.]+|[\s,;:]+$/g, '');
+  const text = fold(cell.text).replace(/^[\s:.'"|[\]]+|[\s,;:'"|[\]]+$/g, '');
   const { strict, loose } = plateRules(plate);
   for (const rules of [strict, loose])
     for (const rule of rules) {

@@ -52,20 +52,20 @@ const energyClass = mark(
 
 /** A table of breaking capacity by volts: "Ue (V) 220/240 380/415 …", "Icu (kA) 65 36 …", "Ics (kA) …". */
 function breakingTable(laid: Laid): Hit[] {
-  const rows = seriesOf(laid, /^.*?(?:\(V\)|\bU[EY]?,?\s?\(?V[I)]?\)?|VOLTS)/i).filter(
-    ({ values }) => values.length >= 2 && values.every((v) => v.split('/').every((n) => Number(n) >= 100 && Number(n) <= 1000)),
-  );
-  const volts = rows[0];
+  const inVolts = (v: string) => v.split('/').every((n) => Number(n) >= 100 && Number(n) <= 1000);
+  const volts = seriesOf(laid, /^.{0,6}(?:\bU.{0,4}V\)?|VOLTS|\(V\))/i).find(({ values }) => values.length >= 2 && values.every(inVolts));
   if (!volts) return [];
-  const kiloamps = (name: RegExp) =>
-    seriesOf(laid, name).find(({ values, start }) => start > volts.start && values.length === volts.values.length);
-  const icu = kiloamps(/\b[I1l][ce][uU]\b\s*(?:\(KA\))?/i);
-  const ics = kiloamps(/\b[I1l][ce][sS5]\b\s*(?:\(KA\))?/i);
+  // Ultimate stands over service; the indices are too small to trust in a picture, their order is not.
+  const kiloamps = seriesOf(laid, /^.{0,8}(?:\(?KA\)|\bKA\b|\bIC[US]\b)/i).filter(
+    ({ start, values }) => start > volts.start && values.length === volts.values.length,
+  );
+  const icu = kiloamps.find(({ name }) => /I.?CU/i.test(name)) ?? kiloamps[0];
+  const ics = kiloamps.find(({ name }) => /I.?CS/i.test(name)) ?? kiloamps.find((row) => row !== icu);
   if (!icu) return [];
   const value = volts.values.map((v, i) => ({
     voltsList: v.split('/').map(Number),
-    icuAmps: toNumber(icu.values[i]!) * 1000,
-    ...(ics ? { icsAmps: toNumber(ics.values[i]!) * 1000 } : {}),
+    icuAmps: Math.round(toNumber(icu.values[i]!) * 1000),
+    ...(ics ? { icsAmps: Math.round(toNumber(ics.values[i]!) * 1000) } : {}),
   }));
   return [volts, icu, ics].flatMap((row) => (row ? [{ field: 'breaking', value, start: row.start, end: row.end }] : []));
 }

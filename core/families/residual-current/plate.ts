@@ -23,7 +23,7 @@ function residual(laid: Laid): Hit[] {
 function backup(laid: Laid): Hit[] {
   return [
     ...single(laid, 'backupFuseAmps', /\bG[GL]\s?(\d{2,3})\s?A?(?![A-Z0-9])/i, (m) => Number(m[1])),
-    ...single(laid, 'makingBreakingAmps', /\bI\s?[M]\s?(?:=\s?I\s?[ΔA4]\s?M\s*)?=?\s*(\d{3,5})\s?A(?![A-Z])/i, (m) => Number(m[1])),
+    ...single(laid, 'makingBreakingAmps', /(?:\b[I1l] ?m\b|[I1l][ΔAa4]m\b)[^\d\n]{0,12}(\d{3,5}) ?A(?![A-Z])/i, (m) => Number(m[1])),
   ];
 }
 

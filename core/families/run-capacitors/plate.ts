@@ -7,7 +7,7 @@ import type { Hit, PlateDefinition } from '../../plates/plate-field';
 
 /** "40 + 7.5 µF", "45 MFD": one or two sections. "uF" often reads as "pF": run capacitors are never that small. */
 function sections(laid: Laid): Hit[] {
-  const match = /(?<![A-Z0-9.,])(\d{1,3}(?:[.,]\d{1,2})?)(?:\s?[+/]\s?(\d{1,2}(?:[.,]\d{1,2})?))?\s?(?:[µUP]F|MFD|MF)(?![A-Z])/i.exec(
+  const match = /(?<![A-Z0-9.,])(\d{1,3}(?:[.,]\d{1,2})?)(?:\s?[+/]\s?(\d{1,2}(?:[.,]\d{1,2})?))?\s?(?:[µUPIHJ]F|MFD|MF)(?![A-Z])/i.exec(
     laid.text,
   );
   if (!match) return [];
