@@ -8,6 +8,7 @@ import { ThemeRoot } from '@/ui/shell/ThemeRoot';
 import '@/ui/styles/base.css';
 import '@/ui/styles/panels.css';
 import '@/ui/styles/swap.css';
+import '@/ui/styles/photo.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },

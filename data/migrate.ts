@@ -1,8 +1,9 @@
 /** Migrations in order; a new one is a new file and a new line here, never a change of an old one. */
 import type { Knex } from 'knex';
 import * as first from './migrations/0001-first';
+import * as pictures from './migrations/0002-pictures';
 
-const all = { '0001-first': first } as const;
+const all = { '0001-first': first, '0002-pictures': pictures } as const;
 
 /** Brings the database to the newest form. Safe to run again and beside another process. */
 export async function migrate(knex: Knex): Promise<void> {

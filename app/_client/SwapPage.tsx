@@ -21,6 +21,7 @@ import { api } from './api';
 import { MatchStage } from './MatchStage';
 import { Shell } from './Shell';
 import { SwapCard } from './SwapCard';
+import { SwapPhoto } from './SwapPhoto';
 import { useBoard, type Filters } from './use-board';
 import { useName } from './use-name';
 import { useSwap } from './use-swap';
@@ -168,7 +169,14 @@ export function SwapPage({ view }: { view: SwapView }) {
           )}
           {stage === 'safe' && <SafeStage state={state} steps={derived.steps} name={name} onName={setName} onChange={change} />}
           {stage === 'read' && (
-            <ReadStage state={state} panelName={view.panel.name} position={view.position.function} onChange={change} onFocus={setFocus} />
+            <ReadStage
+              state={state}
+              panelName={view.panel.name}
+              position={view.position.function}
+              photo={(section) => <SwapPhoto swapId={view.id} section={section} state={state} focus={focus} onChange={change} />}
+              onChange={change}
+              onFocus={setFocus}
+            />
           )}
           {stage === 'need' && (
             <NeedStage

@@ -4,6 +4,7 @@ import { isUnreachable } from '@/services/health';
 import { ServiceError } from '@/services/service-error';
 
 export const LARGEST_BODY = 2_000_000;
+export const LARGEST_PICTURE = 16_000_000;
 
 /** Reads the body as JSON; refuses what is too large or is no JSON, in words. */
 export async function readJson(request: Request, largest = LARGEST_BODY): Promise<unknown> {
@@ -18,6 +19,18 @@ export async function readJson(request: Request, largest = LARGEST_BODY): Promis
   } catch (error) {
     throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${(error as Error).message.slice(0, 120)}.` }]);
   }
+}
+
+/** Reads the body as bytes; refuses what is too large in words. */
+export async function readBytes(request: Request, largest = LARGEST_PICTURE): Promise<Uint8Array> {
+  const tooLarge = () =>
+    new ServiceError(413, [
+      { field: 'body', reason: `The body is larger than ${largest / 1e6} MB. Take the picture at a lower resolution, or crop it.` },
+    ]);
+  if (Number(request.headers.get('content-length') ?? 0) > largest) throw tooLarge();
+  const bytes = new Uint8Array(await request.arrayBuffer());
+  if (bytes.length > largest) throw tooLarge();
+  return bytes;
 }
 
 /** Wraps a handler: refusals, a lost database and our own defects each get their status and words. */

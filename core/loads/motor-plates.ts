@@ -381,7 +381,6 @@ export const systemVolts = (laid: Laid): Hit[] =>
 /** Symbols that print and pictures spoil: cos φ, min-1, Ia/In. */
 const symbols = (laid: Laid): Hit[] => [
   ...single(laid, 'powerFactor', /\bcos[ ]?[^\s\d]{0,2}[ ]{0,4}(0[.,]\d{1,3})(?!\d)/i, (m) => toNumber(m[1]!)),
-  ...systemVolts(laid),
   ...single(laid, 'rpm', /(?<![\d.,/])(\d{3,5})[ ]{0,3}min[^\w\n]{0,3}[ ]{0,3}-?1?(?![\dA-Z])/i, (m) => Number(m[1])),
   ...single(laid, 'lockedRotorRatio', /(?<![A-Z0-9/])[I1l|][aAsS]?[ ]?\/[ ]?[I1l|][A-Za-z,.]?[ ]{1,4}(\d{1,2}[.,]\d)(?!\d)/, (m) =>
     toNumber(m[1]!),
@@ -397,6 +396,7 @@ export const motorPlates: readonly PlateDefinition[] = [
     side: 'load',
     fields: [horsepower, kilowatts, ...shared],
     special: motorSpecial,
+    fallback: systemVolts,
     readTable: motorTable,
     cues: [
       [/INDUCTION MOTOR|THREE PHASE|3\s?~\s*MOT|MOT\w*\.?\s*3\s?~/i, 5],
@@ -413,6 +413,7 @@ export const motorPlates: readonly PlateDefinition[] = [
     title: 'Single-phase motor',
     side: 'load',
     fields: [horsepower, kilowatts, ...shared, runCapacitor, capacitorVolts, protectedMark],
+    fallback: systemVolts,
     special: (laid) => [
       ...motorSpecial(laid),
       ...single(laid, 'runCapacitorVolts', /(?<=(?:[µupIHlj]F|MFD)\s{1,3})(\d{3})\s?V(?:\s?AC|\s?DB)?/i, (m) => Number(m[1])),

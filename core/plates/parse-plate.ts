@@ -187,6 +187,8 @@ export function parsePlate(source: string | Laid, plate: PlateDefinition): Plate
   scan(g, loose, plate);
   const has = (id: string) => plate.fields.some((field) => field.id === id) && !g.found.has(id);
 
+  for (const hit of plate.fallback?.({ ...laid, text }) ?? [])
+    if (has(hit.field) && g.isFree(hit.start, hit.end)) g.add(hit.field, { ...hit, strength: LOOSE, repair: 'known by its form' });
   if (laid.rows.length > 2) {
     const wanted = { maker: has('maker'), type: has('type') };
     for (const hit of nameMarks(laid, (cell) => g.isFree(cell.start, cell.end), wanted))

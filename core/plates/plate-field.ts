@@ -56,6 +56,8 @@ export type PlateDefinition = {
   readTable?: (table: Table) => Hit[] | undefined;
   /** Forms of its own: looked for first; what they take is not read again. */
   special?: (laid: Laid) => Hit[];
+  /** Tried last, on what nothing else took: forms that are known without name or unit. To be confirmed. */
+  fallback?: (laid: Laid) => Hit[];
   /** What follows from marks that were read: poles from terminal numbers. Never a rating. */
   derive?: (found: ReadonlyMap<string, ReadingValue>, laid: Laid) => Hit[];
   /** Words that speak for this kind of plate, with their weight; for guessing the kind. */

@@ -7,6 +7,7 @@
 import type { SeenPlate, SeenWord } from '../picture/see-plate';
 import type { Reading, Readings } from '../readings/reading';
 import { crossChecks } from './cross-checks';
+import { headsOf } from './tables';
 import { parsePlate, type PlateReading } from './parse-plate';
 import type { PlateDefinition } from './plate-field';
 
@@ -33,6 +34,23 @@ const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string):
       look.spans.filter((span) => span.field === field),
     ).map((i) => words[i]!.confidence),
   );
+
+/** Fields whose name stands in the picture with nothing behind it that reads: worn, not absent. */
+function wornFields(first: PlateReading, seen: SeenPlate, plate: PlateDefinition): [string, number[]][] {
+  const taken = (start: number, end: number) => first.spans.some((span) => span.start < end && span.end > start);
+  return seen.first.laid.rows.flat().flatMap((cell): [string, number[]][] => {
+    if (taken(cell.start, cell.end)) return [];
+    return headsOf(cell, plate).flatMap((head): [string, number[]][] => {
+      const named =
+        head.field &&
+        !head.loose &&
+        head.name.replace(/[^A-Z]/gi, '').length >= 2 &&
+        head.field.kind !== 'text' &&
+        head.field.kind !== 'flag';
+      return named ? [[head.field!.id, wordsUnder(seen.first.words, [head.cell])]] : [];
+    });
+  });
+}
 
 /** Reads what was seen with the grammar of a plate. */
 export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReading {
@@ -79,6 +97,15 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
       ...(sure ? {} : { toConfirm: true }),
     };
     readings[field] = reading;
+  }
+  for (const [field, under] of wornFields(first, seen, plate)) {
+    if (readings[field]) continue;
+    readings[field] = {
+      state: 'unreadable',
+      from: 'picture; its name stands there, its value does not read',
+      words: under,
+      toConfirm: true,
+    };
   }
   const fieldOf = (i: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(i))?.[0];
   return {

@@ -127,7 +127,8 @@ export type Label = { name: string; field?: PlateField; column?: string };
 type Heads = { strict: RegExp; loose: RegExp; labelOf: (printed: string) => Label | undefined };
 const heads = new WeakMap<PlateDefinition, Heads>();
 
-const bareName = (text: string) => text.toUpperCase().replace(/[\s.:]/g, '');
+/** A printed name without its dots and spaces: INS. CL. and INS CL are the same. */
+export const bareName = (text: string) => text.toUpperCase().replace(/[\s.:]/g, '');
 
 /** Returns what recognises a head of a table: names of fields and of columns. */
 export function plateHeads(plate: PlateDefinition): Heads {

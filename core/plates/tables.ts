@@ -5,7 +5,7 @@
 import { fold } from './characters';
 import { overlap, partOf, type Cell, type Laid } from './layout';
 import type { PlateDefinition } from './plate-field';
-import { plateHeads, plateRules, type Label } from './rules';
+import { bareName, plateHeads, plateRules, type Label } from './rules';
 import { readValue, type Value } from './values';
 
 export type Head = Label & { cell: Cell; loose: boolean };
@@ -27,7 +27,7 @@ export function headsOf(cell: Cell, plate: PlateDefinition): Head[] {
     const match = [strict, loose].map((pattern) => ((pattern.lastIndex = at), pattern.exec(cell.text))).find(Boolean);
     const label = match && labelOf(match[1]!);
     if (!match || !label) return [];
-    found.push({ ...label, cell: partOf(cell, at, at + match[1]!.length), loose: label.name.toUpperCase() !== match[1]!.toUpperCase() });
+    found.push({ ...label, cell: partOf(cell, at, at + match[1]!.length), loose: bareName(label.name) !== bareName(match[1]!) });
     at += match[0].length;
   }
   return found;

@@ -3,6 +3,8 @@
  * A list of amps belongs to the list of volts by position; the connection in use picks its own.
  */
 import type { Marks, PartSpec, PlainCase, Practice } from '../case/case';
+import { loadFields } from '../case/fields';
+import { familyOf } from '../families/registry';
 import { connectedVolts } from '../loads/connected-volts';
 import { swapSchools, type Schools } from '../loads/schools';
 import { toMark, type Readings } from '../readings/reading';
@@ -10,8 +12,9 @@ import type { SwapState } from './swap';
 
 const marksOf = (readings: Readings): Marks => Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
 
-/** Names that a plate carries for people; they are no marks of the case. */
-const forPeople = new Set(['type', 'hertz', 'phases', 'duty', 'asFoundOhms']);
+/** A plate carries more than a case holds: frame, bearings, maker. Only the names of the case go into it. */
+const loadNames = new Set(loadFields.map((field) => field.name));
+const partNames = (family: string) => new Set((familyOf(family)?.fields ?? []).map((field) => field.name));
 
 function ampsInUse(load: Marks, systemVolts: unknown): Marks {
   const amps = load.fullLoadAmps;
@@ -24,7 +27,8 @@ function ampsInUse(load: Marks, systemVolts: unknown): Marks {
 
 /** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
 export function removedSpec(state: SwapState): PartSpec | null {
-  const marks = Object.fromEntries(Object.entries(marksOf(state.removed)).filter(([id]) => !forPeople.has(id)));
+  const known = partNames(state.family);
+  const marks = Object.fromEntries(Object.entries(marksOf(state.removed)).filter(([id]) => known.has(id)));
   return Object.keys(marks).length > 0 ? marks : null;
 }
 
@@ -49,7 +53,7 @@ export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => 
 export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
   const supply = marksOf(state.supply);
   const plate = ampsInUse(marksOf(state.load), supply.systemVolts);
-  const load = Object.fromEntries(Object.entries(plate).filter(([id]) => !forPeople.has(id)));
+  const load = Object.fromEntries(Object.entries(plate).filter(([id]) => loadNames.has(id)));
   const removed = removedSpec(state);
   return {
     practice,

@@ -79,24 +79,25 @@ export function MarkField({
     'aria-describedby': fault ? `${id}-fault` : undefined,
     onFocus: () => onFocus(field),
   } as const;
+  const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not looked at';
   const place = state === 'unreadable' ? 'cannot be read' : state === 'absent' ? 'no such mark' : '';
   return (
-    <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'assumed' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
+    <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
       <label htmlFor={id}>
         <span style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{field.label}</span>
         <button
           type="button"
           className="state-button tag-state"
           tabIndex={-1}
-          title={state ? stateWords[state] : 'not looked at'}
-          aria-label={`${field.label}: ${state ? stateWords[state] : 'not looked at'}. Explain or change.`}
+          title={said}
+          aria-label={`${field.label}: ${said}. Explain or change.`}
           onClick={(event) => {
             event.preventDefault();
             onFocus(field);
             setAnchor(event.currentTarget);
           }}
         >
-          {state ? stateSigns[state] : '+'}
+          {reading?.toConfirm ? '?!' : state ? stateSigns[state] : '+'}
         </button>
       </label>
       {field.kind === 'word' && field.words ? (
@@ -123,7 +124,10 @@ export function MarkField({
           onBlur={(event) => commit(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') {
-              commit(event.currentTarget.value);
+              // Enter on what the picture gave, unchanged, is the person's yes to it.
+              if (reading?.toConfirm && reading.value !== undefined && event.currentTarget.value === readingText(field, reading))
+                onChange(field, { ...reading, toConfirm: undefined });
+              else commit(event.currentTarget.value);
               const all = [...document.querySelectorAll<HTMLElement>('.plate input, .plate select')];
               all[all.indexOf(event.currentTarget) + 1]?.focus();
             } else if (event.key === 'Escape') {
@@ -144,6 +148,15 @@ export function MarkField({
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} slotProps={{ paper: { sx: { maxWidth: 340 } } }}>
         <MenuItem disabled sx={{ whiteSpace: 'normal', opacity: '1 !important' }}>
           {field.meaning}
+        </MenuItem>
+        {reading?.toConfirm && reading.value !== undefined && (
+          <MenuItem sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }} onClick={() => setState(state ?? 'read')}>
+            <b>✓ It says {readingText(field, reading)}</b>
+            <small style={{ display: 'block' }}>{reading.from ?? 'Found by a machine.'}</small>
+          </MenuItem>
+        )}
+        <MenuItem component="a" href={`/plates/glossary#${field.id}`} sx={{ minHeight: 44 }}>
+          Look it up in the glossary
         </MenuItem>
         {order.map((one) => (
           <MenuItem

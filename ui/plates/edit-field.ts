@@ -1,12 +1,15 @@
 import { dutyFields, loadFields, supplyFields, type Field } from '@/core/case/fields';
-import type { PlateField, PlateFieldKind } from '@/core/plates/plate-field';
+import type { PlateDefinition, PlateField, PlateFieldKind } from '@/core/plates/plate-field';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
 import type { Reading, ReadingValue } from '@/core/readings/reading';
 
 /** A field as it stands on a plate of the bench. */
-export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery'> & {
+export type EditField = Pick<
+  PlateField,
+  'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery' | 'recoverBy'
+> & {
   section: 'load' | 'duty' | 'supply' | 'removed';
 };
 
@@ -89,6 +92,10 @@ export const wiringCard: EditField[] = [
   ]),
   ...fromField('duty', dutyFields, ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted']),
 ];
+
+/** Fields of a plate as they are edited, in the order printed. */
+export const plateFieldsOf = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
+  plate.fields.map((field) => ({ ...field, section }));
 
 /** Text of a reading as it stands in its field: as printed where that is short, else formatted. */
 export function readingText(field: EditField, reading: Reading | undefined): string {

@@ -1,20 +1,22 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { contactorPlate } from '@/core/families/contactors/plate';
 import { loadPlates } from '@/core/families/plates';
 import type { PlateReading } from '@/core/plates/parse-plate';
+import type { PlateDefinition } from '@/core/plates/plate-field';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
-import { supplyCard, wiringCard, type EditField } from '../plates/edit-field';
+import { plateFieldsOf, supplyCard, wiringCard, type EditField } from '../plates/edit-field';
 import { Plate } from '../plates/Plate';
 import { RatingRows } from '../plates/RatingRows';
 import { TypedLine } from '../plates/TypedLine';
 
-const loadKinds = Object.values(loadPlates);
-const onPlate = (section: EditField['section'], fields: (typeof loadKinds)[number]['fields']): EditField[] =>
-  fields.filter((field) => field.kind !== 'rows').map((field) => ({ ...field, section }));
-const removedFields = onPlate('removed', contactorPlate.fields);
+/** Kinds of load whose needs are worked out; the others can be read at the plates desk. */
+const loadKinds = ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'].map((id) => loadPlates[id]!);
+const onPlate = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
+  plateFieldsOf(plate, section).filter((field) => field.kind !== 'rows');
+const removedFields = onPlate(contactorPlate, 'removed');
 const examples: Record<string, string> = {
   'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15',
   'motor-1ph': '1 HP 115/230 V 16/8 A 1 PH 60 HZ CODE L',
@@ -45,17 +47,21 @@ export function ReadStage({
   state,
   panelName,
   position,
+  photo,
   onChange,
   onFocus,
 }: {
   state: SwapState;
   panelName: string;
   position: string;
+  /** The picture of the plate that is typed. */
+  photo: (section: 'load' | 'removed') => ReactNode;
   onChange: (changes: Change[]) => void;
   onFocus: (field: EditField) => void;
 }) {
   const plate = loadPlates[state.loadKind] ?? loadKinds[0]!;
   const [target, setTarget] = useState<'load' | 'removed'>('load');
+  const [pictured, setPictured] = useState(false);
   const set = (field: EditField, reading: unknown) => onChange([{ path: `${field.section}.${field.id}`, value: reading }]);
   const system = state.supply.systemVolts?.value;
   const typed = (section: 'load' | 'removed', text: string, found: PlateReading) =>
@@ -94,6 +100,15 @@ export function ReadStage({
           <option value="load">Load plate</option>
           <option value="removed">Old part</option>
         </select>
+        <button
+          type="button"
+          className="quiet"
+          style={{ minHeight: 66, flex: 'none' }}
+          aria-pressed={pictured}
+          onClick={() => setPictured(!pictured)}
+        >
+          {pictured ? 'Hide picture' : 'Picture'}
+        </button>
         <div style={{ flex: 1, minWidth: 0 }}>
           {target === 'load' ? (
             <TypedLine
@@ -116,10 +131,11 @@ export function ReadStage({
           )}
         </div>
       </div>
+      {pictured && <div key={target}>{photo(target)}</div>}
       <Plate
         title={`Load plate · ${position}`}
         note={tally(state.load)}
-        fields={onPlate('load', plate.fields)}
+        fields={onPlate(plate, 'load')}
         readings={state}
         onChange={set}
         onFocus={onFocus}

@@ -1,0 +1,81 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { LARGEST_FILE, sniffPicture } from '@/core/picture/sniff';
+import type { SeenPlate } from '@/core/picture/see-plate';
+import type { Crop, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
+
+export type PhotoState =
+  | { step: 'empty'; fault?: string }
+  | { step: 'chosen'; file: File; url: string }
+  | { step: 'reading'; file: File; url: string; share: number }
+  | { step: 'done'; url: string; seen: SeenPlate };
+
+export type PhotoResult = { seen: SeenPlate; kept: Blob; file: File };
+
+/** A picture from choosing to words: the work is done in a worker, shows its progress and can be cancelled. */
+export function usePlatePhoto(onRead: (result: PhotoResult) => void) {
+  const [state, setState] = useState<PhotoState>({ step: 'empty' });
+  const worker = useRef<Worker>(undefined);
+  const job = useRef(0);
+  const urls = useRef<string[]>([]);
+  const tell = useRef(onRead);
+  useEffect(() => {
+    tell.current = onRead;
+  });
+  const urlOf = (blob: Blob) => {
+    const url = URL.createObjectURL(blob);
+    urls.current.push(url);
+    return url;
+  };
+  useEffect(
+    () => () => {
+      worker.current?.terminate();
+      urls.current.forEach((url) => URL.revokeObjectURL(url));
+    },
+    [],
+  );
+
+  const choose = useCallback(async (file: File) => {
+    const head = new Uint8Array(await file.slice(0, Math.min(file.size, 262_144, LARGEST_FILE)).arrayBuffer());
+    const sniffed = sniffPicture(head, file.size);
+    setState(sniffed.ok ? { step: 'chosen', file, url: urlOf(file) } : { step: 'empty', fault: sniffed.fault });
+  }, []);
+
+  const cancel = useCallback(() => {
+    worker.current?.terminate();
+    worker.current = undefined;
+    job.current += 1;
+    setState((now) => (now.step === 'reading' ? { step: 'chosen', file: now.file, url: now.url } : now));
+  }, []);
+
+  const read = useCallback((file: File, url: string, crop?: Crop) => {
+    worker.current ??= new Worker(new URL('../../workers/plate-reader.worker.ts', import.meta.url), { type: 'module' });
+    job.current += 1;
+    const id = job.current;
+    setState({ step: 'reading', file, url, share: 0 });
+    worker.current.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
+      if (data.id !== job.current) return;
+      if (data.kind === 'progress') setState({ step: 'reading', file, url, share: data.share });
+      else if (data.kind === 'fault') setState({ step: 'empty', fault: data.fault });
+      else if (data.seen.first.words.length === 0)
+        setState({
+          step: 'empty',
+          fault:
+            'Nothing that reads like a plate was found. Move closer, wipe the plate, light it from the side, and take it again; or type the marks.',
+        });
+      else {
+        setState({ step: 'done', url: urlOf(data.kept), seen: data.seen });
+        tell.current({ seen: data.seen, kept: data.kept, file });
+      }
+    };
+    worker.current.onerror = () => {
+      if (id === job.current) setState({ step: 'empty', fault: 'The reader stopped. Try again, or type the marks.' });
+    };
+    worker.current.postMessage({ id, file, crop } satisfies ReadRequest);
+  }, []);
+
+  const show = useCallback((url: string, seen: SeenPlate) => setState({ step: 'done', url, seen }), []);
+  const clear = useCallback((fault?: string) => setState({ step: 'empty', fault }), []);
+  return { state, choose, read, cancel, clear, show };
+}

@@ -1,0 +1,25 @@
+/**
+ * What may a picture change on a plate? It fills what nobody has read yet and what an earlier picture or line gave; what a
+ * person read, measured or declared stays, and a difference is shown for the person to settle.
+ */
+import type { Reading, Readings } from '../readings/reading';
+import type { PictureReading } from './read-seen';
+
+export type Difference = { field: string; here: Reading; picture: Reading };
+
+const byMachine = (reading: Reading): boolean => reading.from?.startsWith('picture') === true || reading.toConfirm === true;
+
+/** Returns the fields to fill and the differences to settle. A field that the picture no longer gives is taken back (null). */
+export function takePicture(before: Readings, found: PictureReading): { fill: Record<string, Reading | null>; differences: Difference[] } {
+  const fill: Record<string, Reading | null> = {};
+  const differences: Difference[] = [];
+  for (const [field, reading] of Object.entries(before))
+    if (byMachine(reading) && reading.from?.startsWith('picture') && !found.readings[field]) fill[field] = null;
+  for (const [field, reading] of Object.entries(found.readings)) {
+    const here = before[field];
+    if (here === undefined || byMachine(here)) fill[field] = reading;
+    else if (reading.state !== 'unreadable' && JSON.stringify(here.value) !== JSON.stringify(reading.value))
+      differences.push({ field, here, picture: reading });
+  }
+  return { fill, differences };
+}

@@ -1,0 +1,71 @@
+/** The text engine on the server, for the open interface: the same strips, the same letters, in threads of their own. */
+import { createWorker, type Worker } from 'tesseract.js';
+import sharp from 'sharp';
+import type { Gray } from '../core/picture/gray';
+import { seePlate, type SeenPlate } from '../core/picture/see-plate';
+import { sniffPicture } from '../core/picture/sniff';
+import { engineOver, engineSettings } from '../core/picture/text-engine';
+import { lettersFolder } from './engine-files';
+import { ServiceError } from './service-error';
+
+const ENGINES = 2;
+const IDLE_MS = 120_000;
+let engines: Promise<Worker[]> | undefined;
+let idle: NodeJS.Timeout | undefined;
+let turn: Promise<unknown> = Promise.resolve();
+
+const start = (): Promise<Worker[]> =>
+  Promise.all(
+    Array.from({ length: ENGINES }, async () => {
+      const worker = await createWorker('eng', 1, { langPath: lettersFolder, cacheMethod: 'none' });
+      await worker.setParameters(engineSettings as never);
+      return worker;
+    }),
+  );
+
+/** Ends the engines; the next reading starts them again. */
+export async function stopPictureEngine(): Promise<void> {
+  const running = engines;
+  engines = undefined;
+  clearTimeout(idle);
+  for (const worker of (await running) ?? []) await worker.terminate();
+}
+
+/** Decodes a picture, upright after its EXIF mark, in grey. Throws 422 with a sentence where it is none. */
+export async function grayOfFile(bytes: Uint8Array): Promise<Gray> {
+  const sniffed = sniffPicture(bytes);
+  if (!sniffed.ok) throw new ServiceError(422, [{ field: 'picture', reason: sniffed.fault }]);
+  try {
+    const { data, info } = await sharp(bytes, { limitInputPixels: 61_000_000 })
+      .rotate()
+      .resize(2000, 2000, { fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .greyscale()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    return { width: info.width, height: info.height, data: new Uint8Array(data) };
+  } catch {
+    throw new ServiceError(422, [{ field: 'picture', reason: 'The picture is broken and cannot be opened. Take it again.' }]);
+  }
+}
+
+/** Sees what stands in a picture. One picture at a time: the engines use all processors. */
+export function seePicture(bytes: Uint8Array): Promise<SeenPlate> {
+  const mine = turn.then(async () => {
+    const gray = await grayOfFile(bytes);
+    clearTimeout(idle);
+    engines ??= start();
+    const ready = await engines;
+    try {
+      return await seePlate(
+        gray,
+        engineOver(ready as never, (packed) => Buffer.from(packed)),
+      );
+    } finally {
+      idle = setTimeout(() => void stopPictureEngine(), IDLE_MS);
+      idle.unref();
+    }
+  });
+  turn = mine.catch(() => undefined);
+  return mine;
+}

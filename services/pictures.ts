@@ -1,0 +1,143 @@
+/** Pictures kept with a swap: checked, turned upright, at most 1 MB; what is no picture is never kept. */
+import { randomUUID } from 'node:crypto';
+import sharp from 'sharp';
+import * as yup from 'yup';
+import { plateOf } from '../core/families/plates';
+import type { SeenPlate } from '../core/picture/see-plate';
+import { sniffPicture } from '../core/picture/sniff';
+import { database } from '../data/connection';
+import { dropPicture, keepPicture, pictureById, picturesOfSwap, type PictureRow } from '../data/pictures';
+import { swapById } from '../data/swaps';
+import { notFound, ServiceError } from './service-error';
+import { validate } from './validate';
+
+const UUID = /^[0-9a-f-]{36}$/i;
+const MOST_BYTES = 1_000_000;
+const MOST_WORDS = 800;
+
+export type PictureView = {
+  id: string;
+  section: 'load' | 'removed';
+  kind: string;
+  width: number;
+  height: number;
+  hasOriginal: boolean;
+  seen: SeenPlate;
+};
+
+const point = yup.array().of(yup.number().required()).length(2);
+const wordSchema = yup.object({
+  text: yup.string().strict().max(200).defined(),
+  confidence: yup.number().min(0).max(100).required(),
+  start: yup.number().integer().min(0).required(),
+  end: yup.number().integer().min(0).required(),
+  corners: yup.array().of(point).length(4).required(),
+});
+const cellSchema = yup.object({
+  text: yup.string().strict().max(2000).defined(),
+  start: yup.number().integer().min(0).required(),
+  end: yup.number().integer().min(0).required(),
+  row: yup.number().integer().min(0).required(),
+  x0: yup.number().required(),
+  x1: yup.number().required(),
+});
+const lookSchema = yup.object({
+  laid: yup
+    .object({
+      text: yup.string().strict().max(20_000).defined(),
+      rows: yup.array().of(yup.array().of(cellSchema).max(200)).max(300).required(),
+    })
+    .required(),
+  words: yup.array().of(wordSchema).max(MOST_WORDS).required(),
+});
+const seenSchema = yup
+  .object({
+    width: yup.number().integer().min(1).max(20_000).required(),
+    height: yup.number().integer().min(1).max(20_000).required(),
+    first: lookSchema.required(),
+    second: lookSchema.required(),
+  })
+  .typeError('seen must be what was seen in the picture, as JSON.');
+
+const view = (row: Omit<PictureRow, 'bytes' | 'original'>): PictureView => ({
+  id: row.id,
+  section: row.section,
+  kind: row.kind,
+  width: row.width,
+  height: row.height,
+  hasOriginal: row.original_type !== null,
+  seen: row.seen,
+});
+
+/** Makes a picture small enough to keep: JPEG, upright, the longer side at most 1600 pixels. */
+async function small(bytes: Uint8Array): Promise<{ bytes: Buffer; width: number; height: number }> {
+  const sniffed = sniffPicture(bytes);
+  if (!sniffed.ok) throw new ServiceError(422, [{ field: 'picture', reason: sniffed.fault }]);
+  for (const quality of [82, 65, 45]) {
+    const made = await sharp(bytes, { limitInputPixels: 61_000_000 })
+      .rotate()
+      .resize(1600, 1600, { fit: 'inside', withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .jpeg({ quality })
+      .toBuffer({ resolveWithObject: true })
+      .catch(() => undefined);
+    if (!made) throw new ServiceError(422, [{ field: 'picture', reason: 'The picture is broken and cannot be opened. Take it again.' }]);
+    if (made.data.length <= MOST_BYTES) return { bytes: made.data, width: made.info.width, height: made.info.height };
+  }
+  throw new ServiceError(422, [{ field: 'picture', reason: 'The picture stays above 1 MB. Crop it to the plate.' }]);
+}
+
+export type PictureUpload = { picture: Uint8Array; original?: Uint8Array; section: string; kind: string; seen: unknown };
+
+/** Keeps a picture with an open swap. Throws 404, 409 where the swap is signed, 422 where something is no picture. */
+export async function addPicture(swapId: string, upload: PictureUpload): Promise<PictureView> {
+  const knex = database();
+  const swap = UUID.test(swapId) ? await swapById(knex, swapId) : undefined;
+  if (!swap) throw notFound('This swap');
+  if (swap.status === 'signed')
+    throw new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
+  const { section, kind } = upload;
+  if (section !== 'load' && section !== 'removed')
+    throw new ServiceError(422, [{ field: 'section', reason: 'section is load or removed.' }]);
+  if (!plateOf(kind)) throw new ServiceError(422, [{ field: 'kind', reason: 'kind is no plate that is known.' }]);
+  const seen = (await validate(seenSchema as never, upload.seen)) as SeenPlate;
+  const kept = await small(upload.picture);
+  const original = upload.original && upload.original.length > 0 ? sniffPicture(upload.original) : undefined;
+  if (original && !original.ok) throw new ServiceError(422, [{ field: 'original', reason: original.fault }]);
+  const row: PictureRow = {
+    id: randomUUID(),
+    swap_id: swapId,
+    section,
+    kind,
+    width: kept.width,
+    height: kept.height,
+    bytes: kept.bytes,
+    seen,
+    original: original ? Buffer.from(upload.original!) : null,
+    original_type: original?.ok ? original.kind : null,
+    taken_at: new Date(),
+  };
+  await keepPicture(knex, row);
+  return view(row);
+}
+
+/** Returns the pictures of a swap, without their bytes. */
+export const listPictures = async (swapId: string): Promise<PictureView[]> =>
+  UUID.test(swapId) ? (await picturesOfSwap(database(), swapId)).map(view) : [];
+
+/** Returns a picture's bytes, the original where it is asked for and kept. */
+export async function pictureFile(id: string, original: boolean): Promise<{ bytes: Buffer; type: string }> {
+  const row = UUID.test(id) ? await pictureById(database(), id) : undefined;
+  if (!row || (original && !row.original)) throw notFound('This picture');
+  return original ? { bytes: row.original!, type: row.original_type! } : { bytes: row.bytes, type: 'image/jpeg' };
+}
+
+/** Takes a picture away from an open swap. */
+export async function removePicture(id: string): Promise<{ removed: boolean }> {
+  const knex = database();
+  const row = UUID.test(id) ? await pictureById(knex, id) : undefined;
+  if (!row) return { removed: false };
+  if ((await swapById(knex, row.swap_id))?.status === 'signed')
+    throw new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
+  return { removed: (await dropPicture(knex, id)) > 0 };
+}

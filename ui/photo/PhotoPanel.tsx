@@ -1,0 +1,162 @@
+'use client';
+
+import { useEffect, useId, useRef, useState } from 'react';
+import LinearProgress from '@mui/material/LinearProgress';
+import ReactCrop, { type PercentCrop } from 'react-image-crop';
+import 'react-image-crop/dist/ReactCrop.css';
+import type { SeenPlate } from '@/core/picture/see-plate';
+import { WordsOverPicture, type WordField } from './WordsOverPicture';
+
+export type Step =
+  | { step: 'empty'; fault?: string }
+  | { step: 'chosen'; file: File; url: string }
+  | { step: 'reading'; file: File; url: string; share: number }
+  | { step: 'done'; url: string; seen: SeenPlate };
+
+/** A picture of a plate: drop, paste, file or camera; crop, read, cancel; then the words found, drawn over it. */
+export function PhotoPanel({
+  state,
+  note,
+  fields,
+  fieldOfWord,
+  lit,
+  onChoose,
+  onRead,
+  onCancel,
+  onClear,
+  onAssign,
+}: {
+  state: Step;
+  note?: string;
+  /** Fields a word may be given to. */
+  fields: readonly WordField[];
+  fieldOfWord: (word: number) => string | undefined;
+  /** Words of the field in hand. */
+  lit: readonly number[];
+  onChoose: (file: File) => void;
+  onRead: (file: File, url: string, crop?: { x: number; y: number; width: number; height: number }) => void;
+  onCancel: () => void;
+  onClear: () => void;
+  onAssign: (word: number, field: string) => void;
+}) {
+  const id = useId();
+  const [crop, setCrop] = useState<PercentCrop>();
+  const [over, setOver] = useState(false);
+  const choose = useRef(onChoose);
+  useEffect(() => {
+    choose.current = onChoose;
+  });
+  useEffect(() => {
+    const onPaste = (event: ClipboardEvent) => {
+      const file = [...(event.clipboardData?.files ?? [])][0];
+      if (!file) return;
+      event.preventDefault();
+      setCrop(undefined);
+      choose.current(file);
+    };
+    window.addEventListener('paste', onPaste);
+    return () => window.removeEventListener('paste', onPaste);
+  }, []);
+  const take = (files: FileList | null) => {
+    const file = files?.[0];
+    if (!file) return;
+    setCrop(undefined);
+    onChoose(file);
+  };
+  const part =
+    crop && crop.width > 2 && crop.height > 2
+      ? { x: crop.x / 100, y: crop.y / 100, width: crop.width / 100, height: crop.height / 100 }
+      : undefined;
+  return (
+    <section className="sheet photo" aria-label="Picture of the plate">
+      {state.step === 'empty' && (
+        <div
+          className={`drop ${over ? 'over' : ''}`}
+          onDragOver={(event) => {
+            event.preventDefault();
+            setOver(true);
+          }}
+          onDragLeave={() => setOver(false)}
+          onDrop={(event) => {
+            event.preventDefault();
+            setOver(false);
+            take(event.dataTransfer.files);
+          }}
+        >
+          <p>
+            <b>Drop or paste a picture of the plate.</b> It is read on this device.
+          </p>
+          <p className="muted">Square on, light from the side, plate wiped. JPEG, PNG or WebP, up to 15 MB.</p>
+          <div className="row-flex" style={{ justifyContent: 'center' }}>
+            <label className="quiet" htmlFor={`${id}-file`}>
+              Choose a picture
+            </label>
+            <input
+              id={`${id}-file`}
+              className="visually-hidden"
+              type="file"
+              accept="image/jpeg,image/png,image/webp"
+              onChange={(event) => take(event.target.files)}
+            />
+            <label className="quiet" htmlFor={`${id}-camera`}>
+              Take a photo
+            </label>
+            <input
+              id={`${id}-camera`}
+              className="visually-hidden"
+              type="file"
+              accept="image/*"
+              capture="environment"
+              onChange={(event) => take(event.target.files)}
+            />
+          </div>
+          {state.fault && (
+            <p className="say fails" role="alert">
+              {state.fault}
+            </p>
+          )}
+        </div>
+      )}
+      {(state.step === 'chosen' || state.step === 'reading') && (
+        <div className="stack">
+          <ReactCrop crop={crop} onChange={(_, percent) => setCrop(percent)} disabled={state.step === 'reading'} ruleOfThirds>
+            {/* eslint-disable-next-line @next/next/no-img-element -- a picture on this device, not of the site */}
+            <img src={state.url} alt="Picture chosen" className="picture" />
+          </ReactCrop>
+          {state.step === 'chosen' ? (
+            <div className="row-flex">
+              <button type="button" className="primary" onClick={() => onRead(state.file, state.url, part)}>
+                {part ? 'Read the framed part' : 'Read the picture'}
+              </button>
+              <button type="button" className="quiet" onClick={onClear}>
+                Other picture
+              </button>
+              <span className="muted">Drag a frame around the plate if other things are in the picture.</span>
+            </div>
+          ) : (
+            <div className="row-flex" role="status">
+              <div style={{ flex: 1, minWidth: 160 }}>
+                <LinearProgress variant="determinate" value={Math.round(state.share * 100)} aria-label="Reading the picture" />
+              </div>
+              <span className="figure">{Math.round(state.share * 100)} %</span>
+              <button type="button" className="quiet" onClick={onCancel}>
+                Cancel
+              </button>
+            </div>
+          )}
+        </div>
+      )}
+      {state.step === 'done' && (
+        <div className="stack">
+          <WordsOverPicture url={state.url} seen={state.seen} fields={fields} fieldOfWord={fieldOfWord} lit={lit} onAssign={onAssign} />
+          <div className="row-flex">
+            <button type="button" className="quiet" onClick={onClear}>
+              Other picture
+            </button>
+            <span className="muted">{note ?? 'Touch a word to give it to a field; stand in a field to see its words.'}</span>
+          </div>
+        </div>
+      )}
+    </section>
+  );
+}
