@@ -11,6 +11,7 @@ import type { Change, SwapState } from '@/core/swap/swap';
 import type { Board } from '@/services/match';
 import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
+import { RecoveryForm } from '@/ui/plates/RecoveryForm';
 import { verdictWords } from '@/ui/marks/VerdictMark';
 import { Note, RunningCard } from '@/ui/swap/RunningCard';
 import { removedSentence, type Derived } from '@/ui/swap/derived';
@@ -53,11 +54,7 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
           {reading.from ? ` From: ${reading.from}.` : ''}
         </p>
       )}
-      {(worn || !reading) && (
-        <p style={{ marginTop: 6 }}>
-          <b>To recover it:</b> {field.recovery}
-        </p>
-      )}
+      {(worn || !reading) && <RecoveryForm key={`${field.section}.${field.id}`} field={field} state={state} onChange={onChange} />}
       {!worn && (
         <p style={{ marginTop: 6 }}>
           <button

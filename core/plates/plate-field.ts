@@ -34,8 +34,6 @@ export type PlateField = {
   meaning: string;
   /** How a worn mark is recovered; safe means first. */
   recovery: string;
-  /** Worksheets that work it out or measure it, by id. */
-  recoverBy?: readonly string[];
 };
 
 /** One value that a family's own function found, with the characters it came from. */

@@ -37,6 +37,9 @@ export const sources = {
   unbalance: memory('NEMA MG 1', 'part 14.36, unbalanced voltages', '2021'),
   inching: memory('IEC 60947-4-1', 'AC-3 with occasional inching', '2018'),
   ohmsLaw: memory('IEC 60050-131', 'Ohm’s law', '2002'),
+  capacitiveReactance: memory('IEC 60050-131', 'capacitive reactance', '2002'),
+  startingRatio: memory('IEC 60034-12', 'locked-rotor current and its tolerance (IEC 60034-1)', '2016'),
+  shortCircuitCalculation: memory('IEC 60909-0', 'short-circuit impedance of transformers, simplified', '2016'),
   commonPractice: { document: 'common practice', clause: '', edition: '', fromMemory: false },
 } as const satisfies Record<string, Source>;
 

@@ -120,7 +120,6 @@ export function PhotoPanel({
       {(state.step === 'chosen' || state.step === 'reading') && (
         <div className="stack">
           <ReactCrop crop={crop} onChange={(_, percent) => setCrop(percent)} disabled={state.step === 'reading'} ruleOfThirds>
-            {/* eslint-disable-next-line @next/next/no-img-element -- a picture on this device, not of the site */}
             <img src={state.url} alt="Picture chosen" className="picture" />
           </ReactCrop>
           {state.step === 'chosen' ? (

@@ -28,7 +28,6 @@ export function WordsOverPicture({
   const labelOf = (id: string | undefined) => fields.find((field) => field.id === id)?.label;
   return (
     <div className="words-over">
-      {/* eslint-disable-next-line @next/next/no-img-element -- kept with the swap, not an asset of the site */}
       <img src={url} alt="The plate" className="picture" />
       <svg viewBox={`0 0 ${seen.width} ${seen.height}`} role="group" aria-label="Words found in the picture">
         {words.map((word, i) => {

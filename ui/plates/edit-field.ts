@@ -6,10 +6,7 @@ import type { Unit } from '@/core/quantities/units';
 import type { Reading, ReadingValue } from '@/core/readings/reading';
 
 /** A field as it stands on a plate of the bench. */
-export type EditField = Pick<
-  PlateField,
-  'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery' | 'recoverBy'
-> & {
+export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery'> & {
   section: 'load' | 'duty' | 'supply' | 'removed';
 };
 

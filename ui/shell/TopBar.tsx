@@ -9,6 +9,7 @@ import { useSyncExternalStore } from 'react';
 
 const desks = [
   ['/', 'Panels'],
+  ['/plates', 'Plates'],
   ['/worksheets', 'Worksheets'],
   ['/logbook', 'Logbook'],
   ['/interface', 'Interface'],

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { acceptedWords } from '@/core/case/schema';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
@@ -24,7 +24,8 @@ function readOne(input: WorksheetInput, text: string): { value?: number | string
   return holds ? { value: read.value } : { fault: `${input.label} is ${text.trim().slice(0, 20)}; accepted: ${acceptedWords(input)}.` };
 }
 
-function Answer({ result }: { result: WorksheetResult }) {
+/** The figures of a worksheet with their steps and cautions. */
+export function SheetAnswer({ result }: { result: WorksheetResult }) {
   if (!result.ok)
     return (
       <p className="say fails" role="status">
@@ -59,12 +60,9 @@ function Answer({ result }: { result: WorksheetResult }) {
   );
 }
 
-/** One worksheet: inputs with units, the answer with its steps and sources; recomputed as one types. */
-export function WorksheetForm({ id }: { id: string }) {
-  const sheet = worksheetOf(id) as Worksheet;
-  const [texts, setTexts] = useState<Record<string, string>>(() =>
-    Object.fromEntries(sheet.inputs.map((input) => [input.name, String(input.sample)])),
-  );
+/** Typed inputs of a worksheet with what they give; nothing is computed until every input can be read. */
+export function useSheet(sheet: Worksheet, start: Record<string, string>) {
+  const [texts, setTexts] = useState(start);
   const { values, faults } = useMemo(() => {
     const parsed: Parsed = { values: {}, faults: {} };
     for (const input of sheet.inputs) {
@@ -75,22 +73,27 @@ export function WorksheetForm({ id }: { id: string }) {
     return parsed;
   }, [sheet, texts]);
   const result = Object.keys(faults).length === 0 ? sheet.compute(values) : undefined;
+  return { texts, setTexts, faults, result };
+}
+
+/** The inputs of a worksheet, each with its unit and what it means. */
+export function SheetInputs({
+  sheet,
+  texts,
+  faults,
+  onTexts,
+}: {
+  sheet: Worksheet;
+  texts: Record<string, string>;
+  faults: Record<string, string>;
+  onTexts: (texts: Record<string, string>) => void;
+}) {
+  const id = useId();
   return (
-    <div className="stack" style={{ maxWidth: 860 }}>
-      <div>
-        <h1>{sheet.title}</h1>
-        <p className="muted">{sheet.question}</p>
-      </div>
-      <div
-        className="sheet"
-        style={{
-          padding: 16,
-          display: 'grid',
-          gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))',
-          gap: 14,
-        }}
-      >
-        {sheet.inputs.map((input) => (
+    <div className="sheet" style={{ padding: 16, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 14 }}>
+      {sheet.inputs.map((input) => {
+        const fault = texts[input.name] === '' && !input.optional ? undefined : faults[input.name];
+        return (
           <label key={input.name} className="stack" style={{ gap: 3 }}>
             <span>
               {input.label}
@@ -101,7 +104,7 @@ export function WorksheetForm({ id }: { id: string }) {
               <select
                 className="text-in wide"
                 value={texts[input.name]}
-                onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })}
+                onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
               >
                 {input.words!.map((word) => (
                   <option key={word}>{word}</option>
@@ -113,19 +116,37 @@ export function WorksheetForm({ id }: { id: string }) {
                 inputMode="decimal"
                 value={texts[input.name]}
                 maxLength={40}
-                aria-invalid={faults[input.name] ? true : undefined}
-                aria-describedby={`${input.name}-about`}
-                onChange={(event) => setTexts({ ...texts, [input.name]: event.target.value })}
+                aria-invalid={fault ? true : undefined}
+                aria-describedby={`${id}-${input.name}`}
+                onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
               />
             )}
-            <small id={`${input.name}-about`} className={faults[input.name] ? 'fault-text' : 'muted'}>
-              {faults[input.name] ?? input.meaning}
+            <small id={`${id}-${input.name}`} className={fault ? 'fault-text' : 'muted'}>
+              {fault ?? input.meaning}
             </small>
           </label>
-        ))}
+        );
+      })}
+    </div>
+  );
+}
+
+/** One worksheet: inputs with units, the answer with its steps and sources; recomputed as one types. */
+export function WorksheetForm({ id }: { id: string }) {
+  const sheet = worksheetOf(id) as Worksheet;
+  const { texts, setTexts, faults, result } = useSheet(
+    sheet,
+    Object.fromEntries(sheet.inputs.map((input) => [input.name, String(input.sample)])),
+  );
+  return (
+    <div className="stack" style={{ maxWidth: 860 }}>
+      <div>
+        <h1>{sheet.title}</h1>
+        <p className="muted">{sheet.question}</p>
       </div>
+      <SheetInputs sheet={sheet} texts={texts} faults={faults} onTexts={setTexts} />
       {result ? (
-        <Answer result={result} />
+        <SheetAnswer result={result} />
       ) : (
         <p className="say not-known" role="status">
           Not known until every input can be read.

@@ -76,7 +76,6 @@ export const breakerCoilPlate: PlateDefinition = {
         min: 5,
         max: 690,
         tail: { kind: 'currentKind', hertz: 'coilHertz' },
-        recoverBy: ['coil-volts-from-resistance'],
       },
       'Volts of its control supply.',
       'The control supply is the authority; the drawing first.',

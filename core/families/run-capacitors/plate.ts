@@ -57,7 +57,7 @@ export const runCapacitorPlate: PlateDefinition = {
       'microfarads',
       'Capacitance',
       'numbers',
-      { unit: 'µF', names: ['CAPACITANCE'], units: { MFD: 1, UF: 1, µF: 1 }, min: 0.5, max: 200, recoverBy: ['capacitor-from-running'] },
+      { unit: 'µF', names: ['CAPACITANCE'], units: { MFD: 1, UF: 1, µF: 1 }, min: 0.5, max: 200 },
       'Capacitance; two figures are the compressor’s and the fan’s section.',
       'Capacitance meter, discharged and disconnected; the motor’s plate is the authority.',
     ),

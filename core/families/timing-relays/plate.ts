@@ -11,7 +11,6 @@ import {
   mark,
   pins,
   serial,
-  sheet,
   standard,
   type,
   VOLTS,

@@ -1,0 +1,176 @@
+'use client';
+
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { guessPlate, plateOf, plates } from '@/core/families/plates';
+import { parsePlate } from '@/core/plates/parse-plate';
+import type { SeenPlate } from '@/core/picture/see-plate';
+import { readSeen } from '@/core/plates/read-seen';
+import type { Reading, Readings } from '@/core/readings/reading';
+import { PhotoPanel } from '@/ui/photo/PhotoPanel';
+import { PlateFindings } from '@/ui/photo/PlateFindings';
+import { plateFieldsOf, readEdited, type EditField } from '@/ui/plates/edit-field';
+import { Plate } from '@/ui/plates/Plate';
+import { PlateRows } from '@/ui/plates/PlateRows';
+import { RecoveryForm } from '@/ui/plates/RecoveryForm';
+import { stateMeaning } from '@/core/readings/reading';
+import { PlatesShell } from './PlatesShell';
+import { usePlatePhoto } from './use-plate-photo';
+
+/** Read any plate, with no swap open: a picture or a line of marks, the kind guessed or chosen. */
+export function PlatesPage() {
+  const params = useSearchParams();
+  const router = useRouter();
+  const [text, setText] = useState('');
+  const [seen, setSeen] = useState<SeenPlate>();
+  const [chosen, setChosen] = useState<string | undefined>(params.get('kind') ?? undefined);
+  const [edits, setEdits] = useState<Record<string, Reading | null>>({});
+  const [focus, setFocus] = useState<EditField>();
+  const photo = usePlatePhoto(({ seen: now }) => {
+    setSeen(now);
+    setText('');
+    setEdits({});
+  });
+  const source = seen ? seen.first.laid.text : text;
+  const guesses = useMemo(() => guessPlate(source), [source]);
+  const plate = plateOf(chosen ?? guesses[0]?.id ?? '');
+  const found = useMemo(
+    () => (plate ? (seen ? readSeen(seen, plate) : text.trim() ? parsePlate(text, plate) : undefined) : undefined),
+    [plate, seen, text],
+  );
+  const section = plate?.side === 'load' ? 'load' : 'removed';
+  const readings: Readings = Object.fromEntries(
+    Object.entries({ ...found?.readings, ...edits }).filter((entry): entry is [string, Reading] => entry[1] !== null),
+  );
+  const fields = plate ? plateFieldsOf(plate, section) : [];
+  const rows = fields.filter((field) => field.kind === 'rows' && Array.isArray(readings[field.id]?.value));
+  const fieldOfWord = (word: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(word))?.[0];
+  const assign = (word: number, id: string) => {
+    const field = fields.find((one) => one.id === id);
+    const given = seen?.first.words[word]?.text;
+    const edited = field && given !== undefined ? readEdited(field, given) : undefined;
+    if (field && edited?.ok)
+      setEdits({ ...edits, [id]: { state: 'read', value: edited.value, from: 'picture; word given by hand', words: [word] } });
+  };
+  const choose = (kind: string) => {
+    setChosen(kind === '' ? undefined : kind);
+    setEdits({});
+    router.replace(kind === '' ? '/plates' : `/plates?kind=${kind}`, { scroll: false });
+  };
+  const focused = focus && readings[focus.id];
+  return (
+    <PlatesShell
+      here="/plates"
+      title="Read a plate"
+      about="A picture or a line of marks becomes readings. What is not sure is to confirm; what cannot be read stays so."
+    >
+      <div className="reader">
+        <div className="stack">
+          <PhotoPanel
+            state={photo.state}
+            fields={fields.filter((field) => field.kind !== 'rows')}
+            fieldOfWord={fieldOfWord}
+            lit={focused?.words ?? []}
+            onChoose={(file) => void photo.choose(file)}
+            onRead={photo.read}
+            onCancel={photo.cancel}
+            onClear={() => {
+              photo.clear();
+              setSeen(undefined);
+              setEdits({});
+            }}
+            onAssign={assign}
+          />
+          {!seen && (
+            <label className="stack" style={{ gap: 4 }}>
+              <span className="label">Or type or paste what stands on it</span>
+              <textarea
+                className="text-in wide figure"
+                rows={4}
+                value={text}
+                spellCheck={false}
+                placeholder={'C16  IΔn 30mA\n230V~ 50Hz 6000 3\nIEC 61009-1'}
+                onChange={(event) => setText(event.target.value)}
+              />
+            </label>
+          )}
+        </div>
+        <div className="stack">
+          <label className="row-flex">
+            <span className="muted">It is a</span>
+            <select
+              className="text-in"
+              style={{ fontFamily: 'var(--sans)', minWidth: 220 }}
+              value={chosen ?? ''}
+              onChange={(event) => choose(event.target.value)}
+            >
+              <option value="">{guesses[0] ? `guessed: ${guesses[0].title.toLowerCase()}` : 'not known yet'}</option>
+              {plates.map(({ id, title }) => (
+                <option key={id} value={id}>
+                  {title.toLowerCase()}
+                </option>
+              ))}
+            </select>
+          </label>
+          {!chosen && guesses.length > 1 && guesses[1]!.weight > guesses[0]!.weight * 0.7 && (
+            <p className="say check">
+              It could also be{' '}
+              {guesses
+                .slice(1, 3)
+                .map(({ title }) => title.toLowerCase())
+                .join(' or ')}
+              . Choose, or ask the key.
+            </p>
+          )}
+          {source.trim() !== '' && !plate && (
+            <p className="say not-known">The words do not tell what this is. Choose it above, or ask the key “What is this?”.</p>
+          )}
+          {found && plate && <PlateFindings found={found} plate={plate} />}
+          {plate && (
+            <Plate
+              title={plate.title}
+              note={`${Object.values(readings).filter((one) => one.state !== 'unreadable').length} marks`}
+              fields={fields.filter((field) => field.kind !== 'rows')}
+              readings={{ [section]: readings }}
+              onChange={(field, reading) => setEdits({ ...edits, [field.id]: reading })}
+              onFocus={setFocus}
+            >
+              {rows.map((field) => (
+                <PlateRows
+                  key={field.id}
+                  title={field.label}
+                  rows={readings[field.id]!.value as Record<string, unknown>[]}
+                  toConfirm={readings[field.id]!.toConfirm}
+                />
+              ))}
+            </Plate>
+          )}
+          {focus && (
+            <div className="sheet" style={{ padding: 14 }}>
+              <b>{focus.label}</b>
+              <p>{focus.meaning}</p>
+              {focused && (
+                <p className="muted">
+                  {stateMeaning[focused.state]} {focused.from ? `From: ${focused.from}.` : ''}
+                </p>
+              )}
+              {(!focused || focused.state === 'unreadable') && (
+                <RecoveryForm
+                  key={focus.id}
+                  field={focus}
+                  state={{ load: section === 'load' ? readings : {}, removed: section === 'removed' ? readings : {}, supply: {} }}
+                  onChange={(changes) =>
+                    setEdits({
+                      ...edits,
+                      ...Object.fromEntries(changes.map(({ path, value }) => [path.split('.')[1]!, value as Reading | null])),
+                    })
+                  }
+                />
+              )}
+            </div>
+          )}
+        </div>
+      </div>
+    </PlatesShell>
+  );
+}

@@ -1,0 +1,5 @@
+import { KeyPage } from '../../_client/KeyPage';
+
+export default function Page() {
+  return <KeyPage />;
+}

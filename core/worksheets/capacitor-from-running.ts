@@ -1,0 +1,57 @@
+/** Capacitance of a run capacitor from its running volts and amps: C = I / (2 pi f V). Source: definition of capacitive reactance. */
+import { formatQuantity as q } from '../quantities/format-quantity';
+import { answer, numberInput, type Worksheet } from './contract';
+
+export const capacitorFromRunning: Worksheet = {
+  id: 'capacitor-from-running',
+  title: 'Capacitor from running volts and amps',
+  question: 'What is this run capacitor, while its motor runs?',
+  inputs: [
+    numberInput('amps', 'Amps in its lead', 'A', { above: 0, max: 100 }, 3.4, 'In the lead of that section alone, not in the line.'),
+    numberInput('volts', 'Volts across it', 'V', { above: 0, max: 1000 }, 345, 'Across the capacitor’s own terminals: above line volts.'),
+    numberInput('hertz', 'Hertz', 'Hz', { above: 0, max: 400 }, 60, 'Of the supply.'),
+    numberInput(
+      'markedMicrofarads',
+      'Marked',
+      'µF',
+      { above: 0, max: 200 },
+      25,
+      'What its plate or the motor’s plate says; may be left out.',
+      true,
+    ),
+    numberInput('tolerancePercent', 'Tolerance', '%', { above: 0, max: 20 }, 6, 'Printed tolerance; may be left out.', true),
+  ],
+  compute: ({ amps, volts, hertz, markedMicrofarads, tolerancePercent }) => {
+    const microfarads = ((amps as number) / (2 * Math.PI * (hertz as number) * (volts as number))) * 1e6;
+    const off = typeof markedMicrofarads === 'number' ? (microfarads / markedMicrofarads - 1) * 100 : null;
+    return answer(
+      [
+        { name: 'microfarads', label: 'Capacitance', value: microfarads, unit: 'µF' },
+        ...(off === null ? [] : [{ name: 'offPercent', label: 'Off the mark', value: off, unit: '%' }]),
+      ],
+      [`${q(amps as number, 'A')} / (2π x ${hertz} Hz x ${q(volts as number, 'V')}) = ${microfarads.toFixed(2)} µF`],
+      [
+        'This is measured on a running machine: only under the site’s rules and with guards in place; otherwise discharge, disconnect, and use a capacitance meter.',
+        'The motor’s plate is still the authority for what belongs there.',
+        ...(off !== null && typeof tolerancePercent === 'number' && Math.abs(off) > tolerancePercent
+          ? [`Outside ±${tolerancePercent} %: it is spent, or it is not the one marked.`]
+          : []),
+      ],
+    );
+  },
+  sources: ['capacitiveReactance'],
+  checks: [
+    {
+      values: { amps: 5.3, volts: 400, hertz: 60 },
+      expect: { microfarads: 35.15 },
+      tolerance: 0.001,
+      source: 'by hand: 5.3 / (2 pi 60 400)',
+    },
+    {
+      values: { amps: 1, volts: 318.31, hertz: 50, markedMicrofarads: 10, tolerancePercent: 5 },
+      expect: { microfarads: 10 },
+      tolerance: 0.01,
+      source: 'by hand: 10 uF at 50 Hz is 318.31 ohm',
+    },
+  ],
+};

@@ -1,0 +1,80 @@
+/** Ranked volts of a worn coil from its resistance, leads taken off. Never one number. Common practice. */
+import { formatQuantity as q } from '../quantities/format-quantity';
+import { coilSizes, coilVoltCandidates, type CoilSize } from '../recovery/coil-volts';
+import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+
+export const coilVoltsFromResistance: Worksheet = {
+  id: 'coil-volts-from-resistance',
+  title: 'Coil volts from resistance',
+  question: 'For which volts was this worn coil wound?',
+  inputs: [
+    numberInput(
+      'readOhms',
+      'Resistance read',
+      'ohm',
+      { above: 0, max: 1e7 },
+      640,
+      'Coil disconnected, ohmmeter across it, leads included.',
+    ),
+    numberInput('leadOhms', 'Leads', 'ohm', { min: 0, max: 100 }, 0.3, 'The same leads held together.'),
+    wordInput('kind', 'Coil', ['dc', 'ac'], 'DC, or AC (shading rings on the pole face).'),
+    wordInput('size', 'Size', coilSizes, 'What the coil works.'),
+    numberInput(
+      'circuitVolts',
+      'Control circuit',
+      'V',
+      { above: 0, max: 690 },
+      24,
+      'From the drawing or the transformer’s plate; may be left out.',
+      true,
+    ),
+  ],
+  compute: ({ readOhms, leadOhms, kind, size, circuitVolts }) => {
+    const net = (readOhms as number) - (leadOhms as number);
+    if (!(net > 0))
+      return refuse(
+        `The leads (${q(leadOhms as number, 'ohm')}) are not less than the reading (${q(readOhms as number, 'ohm')}). Measure both again.`,
+      );
+    const candidates = coilVoltCandidates(net, kind as 'dc' | 'ac', size as CoilSize, circuitVolts as number | undefined);
+    if (candidates.length === 0)
+      return refuse(
+        `${q(net, 'ohm')} goes with no usual coil of a ${size}: it may be open, shorted or something else. Take the volts from the circuit.`,
+      );
+    return answer(
+      candidates
+        .slice(0, 5)
+        .map(({ volts, share }) => ({ name: `volts${volts}`, label: `${volts} V`, value: Math.round(share * 100), unit: '%' })),
+      [
+        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm')}`,
+        ...candidates
+          .slice(0, 3)
+          .map(
+            ({ volts, watts }) =>
+              `${volts} V: ${volts}² / ${q(net, 'ohm')} = ${q(watts, kind === 'dc' ? 'W' : 'VA')}${kind === 'ac' ? ' before reactance' : ''}`,
+          ),
+      ],
+      [
+        'A ranking, not a reading: the circuit that feeds the coil is the authority.',
+        ...(kind === 'ac' ? ['On AC the resistance is only a part of the impedance: this narrows little.'] : []),
+        ...(circuitVolts !== undefined && !candidates.some(({ volts }) => Math.abs(volts / (circuitVolts as number) - 1) <= 0.1)
+          ? ['The coil does not look like one for the circuit’s volts: it may be another coil, or damaged.']
+          : []),
+      ],
+    );
+  },
+  sources: ['ohmsLaw', 'commonPractice'],
+  checks: [
+    {
+      values: { readOhms: 700, leadOhms: 0, kind: 'dc', size: 'small relay', circuitVolts: 24 },
+      expect: { volts24: 86 },
+      tolerance: 0.05,
+      source: 'common practice: 24 V on 700 ohm is 0.034 A, under 1 W',
+    },
+    {
+      values: { readOhms: 60.3, leadOhms: 1.5, kind: 'dc', size: 'small relay' },
+      expect: { volts6: 43 },
+      tolerance: 0.15,
+      source: 'common practice: 6 V on 58.8 ohm is 0.102 A',
+    },
+  ],
+};

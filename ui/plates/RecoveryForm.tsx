@@ -1,0 +1,191 @@
+'use client';
+
+import { useState } from 'react';
+import Dialog from '@mui/material/Dialog';
+import { guides, sheetRecoveries, type SheetRecovery } from '@/core/recovery/recoveries';
+import type { Reading, Readings, ReadingState } from '@/core/readings/reading';
+import type { Worksheet, WorksheetResult } from '@/core/worksheets/contract';
+import { worksheetOf } from '@/core/worksheets/registry';
+import { formatQuantity } from '@/core/quantities/format-quantity';
+import { SheetAnswer, SheetInputs, useSheet } from '../worksheets/WorksheetForm';
+import { readEdited, type EditField } from './edit-field';
+
+type Change = { path: string; value: unknown };
+export type PlateMarks = { load: Readings; removed: Readings; supply: Readings };
+
+const conditionWords = {
+  dead: 'Dead, disconnected.',
+  'live by the site’s rules': 'Live: only under the site’s rules; the drawing first.',
+  papers: 'No measurement: papers.',
+} as const;
+
+/** Values that an answer offers for a field: one figure, or ranked candidates. */
+function offersOf(result: WorksheetResult | undefined, { output }: SheetRecovery): { value: number; label: string; ranked: boolean }[] {
+  if (!result?.ok) return [];
+  if (output.startsWith('*'))
+    return result.outputs.flatMap(({ name, label, value }) => {
+      const figure = Number(name.slice(output.length - 1));
+      return name.startsWith(output.slice(1)) && Number.isFinite(figure)
+        ? [{ value: figure, label: `${label}, ${value} %`, ranked: true }]
+        : [];
+    });
+  const one = result.outputs.find(({ name }) => name === output);
+  return one?.value ? [{ value: Number(one.value.toPrecision(4)), label: formatQuantity(one.value, one.unit), ranked: false }] : [];
+}
+
+function BySheet({
+  field,
+  recovery,
+  marks,
+  onTake,
+}: {
+  field: EditField;
+  recovery: SheetRecovery;
+  marks: PlateMarks;
+  onTake: (reading: Reading) => void;
+}) {
+  const sheet = worksheetOf(recovery.sheet) as Worksheet;
+  const given = recovery.prefill(marks);
+  const start = Object.fromEntries(
+    sheet.inputs.map((input) => [
+      input.name,
+      given[input.name] !== undefined ? String(given[input.name]) : input.kind === 'word' ? input.words![0]! : '',
+    ]),
+  );
+  const { texts, setTexts, faults, result } = useSheet(sheet, start);
+  return (
+    <section className="stack" aria-label={sheet.title}>
+      <h3>{sheet.title}</h3>
+      <SheetInputs sheet={sheet} texts={texts} faults={faults} onTexts={setTexts} />
+      {result ? <SheetAnswer result={result} /> : <p className="muted">Fill in what you measured.</p>}
+      <div className="row-flex">
+        {offersOf(result, recovery).map(({ value, label, ranked }) => (
+          <button
+            key={label}
+            type="button"
+            className="quiet"
+            onClick={() =>
+              onTake({
+                state: recovery.state,
+                value: field.kind === 'coil' || field.kind === 'numbers' || field.kind === 'number' ? value : String(value),
+                from: `${sheet.title}: ${result!.steps.join('; ')}${ranked ? `; ranked ${label}` : ''}`,
+                // A candidate is a guess until somebody confirms it against the circuit.
+                ...(ranked ? { toConfirm: true } : {}),
+              })
+            }
+          >
+            {ranked ? `Take ${label}` : `Use ${label}`}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
+
+/** A worn mark's way back: between which points, dead or live, the figures, and what was found, with its arithmetic. */
+export function RecoveryForm({ field, state, onChange }: { field: EditField; state: PlateMarks; onChange: (changes: Change[]) => void }) {
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [how, setHow] = useState('');
+  const [fault, setFault] = useState<string>();
+  const [found, setFound] = useState<ReadingState>('measured');
+  const guide = guides[field.id];
+  const sheets = sheetRecoveries[field.id] ?? [];
+  const path = `${field.section}.${field.id === 'coilMarks' ? 'coilVolts' : field.id}`;
+  const take = (reading: Reading) => {
+    onChange([...(field.id === 'coilMarks' ? [{ path: `${field.section}.coilMarks`, value: null }] : []), { path, value: reading }]);
+    setOpen(false);
+  };
+  const enter = () => {
+    const edited = readEdited(field, text);
+    setFault(edited.ok ? (how.trim() === '' ? 'Say how it was found: instrument and points, or the paper.' : undefined) : edited.fault);
+    if (edited.ok && how.trim() !== '') take({ state: found, value: edited.value, from: how.trim().slice(0, 200) });
+  };
+  return (
+    <div style={{ marginTop: 6 }}>
+      <p>
+        <b>To recover it:</b> {field.recovery}
+      </p>
+      <button type="button" className="quiet" style={{ marginTop: 6 }} onClick={() => setOpen(true)}>
+        Recover it
+      </button>
+      <Dialog open={open} onClose={() => setOpen(false)} fullWidth maxWidth="md" aria-labelledby="recover-title">
+        <div className="stack" style={{ padding: 20 }}>
+          <h2 id="recover-title">Recover: {field.label}</h2>
+          {guide ? (
+            <p className={`say ${guide.condition === 'live by the site’s rules' ? 'fails' : 'note'}`}>
+              <b>{conditionWords[guide.condition]}</b> {guide.points}
+            </p>
+          ) : (
+            <p className="say note">{field.recovery}</p>
+          )}
+          {sheets.map((recovery) => (
+            <BySheet key={recovery.sheet} field={field} recovery={recovery} marks={state} onTake={take} />
+          ))}
+          {field.kind !== 'rows' && field.id !== 'coilMarks' && (
+            <section className="stack" aria-label="What was found">
+              <h3>Or enter what was found</h3>
+              <div className="row-flex">
+                <select
+                  className="text-in"
+                  aria-label="How it is known"
+                  value={found}
+                  onChange={(event) => setFound(event.target.value as ReadingState)}
+                >
+                  <option value="measured">measured</option>
+                  <option value="read">read from a paper</option>
+                  <option value="worked-out">worked out</option>
+                  <option value="assumed">assumed</option>
+                </select>
+                {field.words ? (
+                  <select
+                    className="text-in"
+                    aria-label={`${field.label} found`}
+                    value={text}
+                    onChange={(event) => setText(event.target.value)}
+                  >
+                    <option value="">–</option>
+                    {field.words.map((word) => (
+                      <option key={word}>{word}</option>
+                    ))}
+                  </select>
+                ) : (
+                  <input
+                    className="text-in"
+                    aria-label={`${field.label} found`}
+                    placeholder={field.unit === 'ohm' ? 'Ω' : field.unit === 'count' ? '' : field.unit}
+                    value={text}
+                    maxLength={60}
+                    onChange={(event) => setText(event.target.value)}
+                  />
+                )}
+                <input
+                  className="text-in wide"
+                  style={{ flex: 1, minWidth: 200 }}
+                  aria-label="How it was found"
+                  placeholder="how: points and range, or the paper"
+                  value={how}
+                  maxLength={200}
+                  onChange={(event) => setHow(event.target.value)}
+                />
+                <button type="button" className="quiet" onClick={enter}>
+                  Enter it
+                </button>
+              </div>
+              {fault && (
+                <p className="fault-text" role="alert">
+                  {fault}
+                </p>
+              )}
+            </section>
+          )}
+          <div className="row-flex" style={{ justifyContent: 'flex-end' }}>
+            <button type="button" className="quiet" onClick={() => setOpen(false)}>
+              Leave it as it is
+            </button>
+          </div>
+        </div>
+      </Dialog>
+    </div>
+  );
+}
