@@ -29,14 +29,14 @@ const accepts = (work: Promise<unknown>) =>
 describe('every body in the document', () => {
   const bodies = Object.entries(document.paths).flatMap(([path, methods]) =>
     Object.entries(methods)
-      .filter(([, one]) => one.requestBody)
+      .filter(([, one]) => one.requestBody?.content['application/json'])
       .map(([method]) => [path, method] as const),
   );
   it.each(bodies)('%s %s is a schema that a validator can compile', (path, method) => {
     expect(() => ajv.compile(schemaOf(path, method))).not.toThrow();
   });
-  it('there is one for each worksheet, judging, opening, saving, matching and signing', () =>
-    expect(bodies.length).toBe(worksheets.length + 5));
+  it('there is one for each worksheet, judging, opening, saving, matching, signing and reading plates', () =>
+    expect(bodies.length).toBe(worksheets.length + 6));
 });
 
 describe('judging', () => {

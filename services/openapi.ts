@@ -7,6 +7,7 @@ import { worksheetSchema } from '../core/worksheets/contract';
 import { worksheets } from '../core/worksheets/registry';
 import { plainCaseSchema } from './judge';
 import { matchSchema } from './match';
+import { readPlateSchema } from './plate-reading';
 import { signSchema } from './sign';
 import { openSchema, saveSchema } from './swaps';
 
@@ -143,6 +144,61 @@ export function openApi(): Json {
       '/api/v1/families': get('Families and their fields', ok('Families.')),
       '/api/v1/worksheets': get('Worksheets and their inputs', ok('Worksheets.')),
       ...Object.fromEntries(sheets),
+      '/api/v1/plates': get('Plates that can be read, their marks and meanings', ok('Plates.')),
+      '/api/v1/plates/read': {
+        post: {
+          ...post(
+            'Read a plate from text or picture',
+            readPlateSchema,
+            ok('Readings with their state, findings, conflicts and what was not understood.'),
+          ).post,
+          parameters: [
+            { name: 'kind', in: 'query', schema: { type: 'string' }, description: 'Kind of plate, for a picture sent as the body.' },
+          ],
+          requestBody: {
+            required: true,
+            content: {
+              'application/json': { schema: jsonSchemaOf(readPlateSchema) },
+              'image/jpeg': { schema: {} },
+              'image/png': { schema: {} },
+              'image/webp': { schema: {} },
+              'multipart/form-data': {
+                schema: { type: 'object', properties: { picture: {}, kind: { type: 'string' } }, required: ['picture'] },
+              },
+            },
+          },
+        },
+      },
+      '/api/v1/swaps/{id}/pictures': {
+        ...get('Pictures kept with a swap', ok('Pictures without their bytes.'), idParameter),
+        post: {
+          summary: 'Keep a picture with a swap',
+          parameters: idParameter,
+          requestBody: {
+            required: true,
+            content: {
+              'multipart/form-data': {
+                schema: {
+                  type: 'object',
+                  properties: {
+                    picture: {},
+                    original: {},
+                    section: { enum: ['load', 'removed'] },
+                    kind: { type: 'string' },
+                    seen: { type: 'string' },
+                  },
+                  required: ['picture', 'section', 'kind', 'seen'],
+                },
+              },
+            },
+          },
+          responses: { 200: ok('The picture as kept.'), 400: faults, 404: faults, 409: faults, 413: faults, 422: faults, 503: faults },
+        },
+      },
+      '/api/v1/pictures/{id}': {
+        ...get('A kept picture', { description: 'JPEG, or the original with ?original.' }, idParameter),
+        delete: { summary: 'Take a picture away', parameters: idParameter, responses: { 200: ok('Whether it was there.'), 409: faults } },
+      },
       '/api/v1/swaps': post('Open a swap at a position, or get the one that is open', openSchema, ok('The id of the swap.')),
       '/api/v1/swaps/{id}': {
         ...get('Read a swap', ok('The swap.'), idParameter),

@@ -81,6 +81,15 @@ function numberOf(field: PlateField, text: string, factor: number): Value | unde
  * @param loose like shapes were let in: digits are put in for them and the repair is said.
  */
 export function readValue(field: PlateField, text: string, unit: string | undefined, loose = false): Value | undefined {
+  // More like shapes than true digits is no figure.
+  if (
+    loose &&
+    field.kind !== 'flag' &&
+    !field.words &&
+    field.kind !== 'text' &&
+    text.replace(/\D/g, '').length * 2 < text.replace(/[^\dA-Z|]/gi, '').length
+  )
+    return undefined;
   const factor = factorOf(field, unit);
   const digits = loose && /^(number|numbers|volts|range|hertz|coil)$/.test(field.kind) ? asDigits(text) : text;
   const repaired = digits === text ? {} : { repair: `'${text.trim()}' taken as ${digits.trim()}` };

@@ -4,7 +4,7 @@ import type { PlateDefinition } from '@/core/plates/plate-field';
 /** What does not agree, stands there twice, is impossible or was not understood. Nothing of it is resolved silently. */
 export function PlateFindings({ found, plate }: { found: PlateReading; plate: PlateDefinition }) {
   const label = (id: string) => plate.fields.find((field) => field.id === id)?.label ?? id;
-  const repaired = Object.entries(found.readings).filter(([, reading]) => reading.from?.includes(' taken as '));
+  const repaired = Object.entries(found.readings).filter(([, reading]) => /' taken as /.test(reading.from ?? ''));
   const confirm = Object.values(found.readings).filter((reading) => reading.toConfirm).length;
   return (
     <div className="stack" style={{ gap: 6 }} role="status">

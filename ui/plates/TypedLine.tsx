@@ -57,8 +57,19 @@ export function TypedLine({
               ` ${plate.fields.find((one) => one.id === field)?.label ?? field} stands there twice, ${values.join(' and ')}: none was taken.`,
           )}
           {found.faults.map((fault) => ` ${fault}`)}
+          {Object.entries(found.readings).some(([, reading]) => reading.toConfirm) &&
+            ` Repaired, to confirm: ${Object.entries(found.readings)
+              .filter(([, reading]) => reading.toConfirm)
+              .map(([id, reading]) => `${plate.fields.find((one) => one.id === id)?.label ?? id}, ${reading.from?.split('; ')[1] ?? ''}`)
+              .join('; ')}.`}
         </p>
       )}
+      {text.trim() !== '' &&
+        found.findings.map((one) => (
+          <p key={one.text} className={`say ${one.severity === 'impossible' ? 'fails' : 'check'}`} role="status">
+            {one.text} <span className="muted">{one.source}.</span>
+          </p>
+        ))}
     </div>
   );
 }
