@@ -9,7 +9,7 @@ import type { Reading, Readings } from '../readings/reading';
 import { crossChecks } from './cross-checks';
 import { headsOf } from './tables';
 import { parsePlate, type PlateReading } from './parse-plate';
-import type { PlateDefinition } from './plate-field';
+import type { PlateDefinition, PlateField } from './plate-field';
 
 /** Word confidence, percent, from which two looks that agree are believed. */
 const SURE = 80;
@@ -25,15 +25,27 @@ const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number;
   words.flatMap((word, i) => (spans.some((span) => word.start < span.end && word.end > span.start) ? [i] : []));
 
 const sameValue = (a: Reading, b: Reading): boolean => JSON.stringify(a.value) === JSON.stringify(b.value);
+const spansOf = (look: PlateReading, field: string) => look.spans.filter((span) => span.field === field);
 /** Confidence of the least sure word under a field. */
 const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
-  Math.min(
-    100,
-    ...wordsUnder(
-      words,
-      look.spans.filter((span) => span.field === field),
-    ).map((i) => words[i]!.confidence),
-  );
+  Math.min(100, ...wordsUnder(words, spansOf(look, field)).map((i) => words[i]!.confidence));
+
+type Evidence = { field: PlateField; first?: Reading; second?: Reading; words: readonly SeenWord[]; unnamed: boolean; crossed: boolean };
+
+/** Why a reading is not yet certain, in words; undefined where nothing speaks against it. */
+function doubtOf({ field, first, second, words, unnamed, crossed }: Evidence): string | undefined {
+  if (!first || !second) return 'seen in one of two looks';
+  if (!sameValue(first, second)) return `the two looks gave '${first.asPrinted}' and '${second.asPrinted}'`;
+  if (first.toConfirm || second.toConfirm) return 'repaired';
+  if (words.length === 0) return 'no word stands under it';
+  if (crossed) return 'it does not go with another mark';
+  // Rows may lack one that was not seen; amps and volts without a name may be anybody's.
+  if (field.kind === 'rows') return 'rows: see that none is missing';
+  if (unnamed && (field.unit === 'A' || field.unit === 'V')) return 'no name stands beside it';
+  const least = Math.min(...words.map(({ confidence }) => confidence));
+  const single = words.every(({ text }) => text.replace(/[^A-Z0-9]/gi, '').length <= 1);
+  return least < (single ? SURE_SINGLE : SURE) ? `sure to ${Math.round(least)} %` : undefined;
+}
 
 /** Fields whose name stands in the picture with nothing behind it that reads: worn, not absent. */
 function wornFields(first: PlateReading, seen: SeenPlate, plate: PlateDefinition): [string, number[]][] {
@@ -56,7 +68,7 @@ function wornFields(first: PlateReading, seen: SeenPlate, plate: PlateDefinition
 export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReading {
   const first = parsePlate(seen.first.laid, plate);
   const second = parsePlate(seen.second.laid, plate);
-  const doubtful = new Set(crossChecks(first.readings, plate).flatMap(({ fields }) => fields));
+  const crossed = new Set([first, second].flatMap(({ findings }) => findings.flatMap(({ fields }) => fields)));
   const readings: Readings = {};
   const { words } = seen.first;
   for (const field of new Set([...Object.keys(first.readings), ...Object.keys(second.readings)])) {
@@ -70,33 +82,23 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
     const own = useFirst ? a : b!;
     const look = useFirst ? first : second;
     const from = useFirst ? words : seen.second.words;
-    const under = wordsUnder(
-      from,
-      look.spans.filter((span) => span.field === field),
-    );
-    const least = leastOf(look, from, field);
-    const single = under.every((i) => from[i]!.text.replace(/[^A-Z0-9]/gi, '').length <= 1);
-    const agree = a !== undefined && b !== undefined && sameValue(a, b);
-    const sure =
-      agree && !a.toConfirm && !b.toConfirm && under.length > 0 && least >= (single ? SURE_SINGLE : SURE) && !doubtful.has(field);
-    const why = !agree
-      ? b === undefined || a === undefined
-        ? 'seen in one of two looks'
-        : `the other look gave '${(useFirst ? b : a).asPrinted}'`
-      : own.toConfirm
-        ? ''
-        : !sure
-          ? `sure to ${Math.round(least)} %`
-          : '';
-    const reading: Reading = {
+    const under = wordsUnder(from, spansOf(look, field));
+    const doubt = doubtOf({
+      field: plate.fields.find((one) => one.id === field)!,
+      first: a,
+      second: b,
+      words: under.map((i) => from[i]!),
+      unnamed: first.unnamed.includes(field) || second.unnamed.includes(field),
+      crossed: crossed.has(field),
+    });
+    readings[field] = {
       state: 'read',
       value: own.value,
       asPrinted: own.asPrinted,
-      from: ['picture', own.from?.split('; ')[1], why].filter(Boolean).join('; '),
+      from: ['picture', own.from?.split('; ')[1], doubt].filter(Boolean).join('; '),
       ...(useFirst ? { words: under } : {}),
-      ...(sure ? {} : { toConfirm: true }),
+      ...(doubt === undefined ? {} : { toConfirm: true }),
     };
-    readings[field] = reading;
   }
   for (const [field, under] of wornFields(first, seen, plate)) {
     if (readings[field]) continue;
