@@ -3,12 +3,13 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, chromium, freePort, npmPackages, root, run } from './lib/machine.mjs';
+import { build, chromium, freePort, nativeTesseract, npmPackages, root, run } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
 npmPackages();
 chromium();
+nativeTesseract();
 build();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-bench-'));
 const pg = cluster(path.join(scratch, 'cluster'));
@@ -21,7 +22,11 @@ try {
   server = startServer({ port, databaseUrl });
   const url = `http://127.0.0.1:${port}`;
   await answers(`${url}/api/v1/health`, server);
-  spawnSync('npx', ['tsx', 'scripts/bench.ts'], { cwd: root, stdio: 'inherit', env: { ...env, LOYAL_COIL_URL: url } });
+  spawnSync('npx', ['tsx', 'scripts/bench.ts', ...process.argv.slice(2)], {
+    cwd: root,
+    stdio: 'inherit',
+    env: { ...env, LOYAL_COIL_URL: url },
+  });
 } finally {
   server?.kill('SIGKILL');
   pg.stop();

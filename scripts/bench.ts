@@ -6,6 +6,8 @@ import { swapSchools } from '../core/loads/schools';
 import { compileNeed } from '../core/matching/evaluate';
 import { rank } from '../core/matching/rank';
 import { demoContactors } from '../data/demo/contactors';
+import { existsSync } from 'node:fs';
+import { benchPlates } from './bench-plates';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
 const url = process.env.LOYAL_COIL_URL!;
@@ -129,8 +131,12 @@ async function firstPage(): Promise<void> {
   say('JavaScript of the worksheets desk', `${Math.round(swap)} KiB`, `${round(swap / empty)} x the empty page`);
 }
 
+const at = process.argv.indexOf('--plates');
+const plateFolder = at > 0 ? process.argv[at + 1] : existsSync('../shared/plates') ? '../shared/plates' : undefined;
+
 core();
 await http();
 await firstPage();
+await benchPlates(say, url, plateFolder);
 console.log('\n| what | figure | ratio |\n| --- | --- | --- |');
 for (const row of rows) console.log(`| ${row.join(' | ')} |`);

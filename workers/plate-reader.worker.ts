@@ -3,18 +3,24 @@
  * page's own thread. The engine, its core and its letters come from this application; nothing is asked of the network beyond it.
  */
 import { createWorker, type Worker as Engine } from 'tesseract.js';
+import { guessPlate, plateOf } from '@/core/families/plates';
 import { grayOfRgba } from '@/core/picture/gray';
 import { seePlate, type SeenPlate } from '@/core/picture/see-plate';
 import { sniffPicture } from '@/core/picture/sniff';
 import { engineOver, engineSettings } from '@/core/picture/text-engine';
+import { readSeen, type PictureReading } from '@/core/plates/read-seen';
 
 /** Share of the picture, 0 to 1 on both axes. */
 export type Crop = { x: number; y: number; width: number; height: number };
-export type ReadRequest = { id: number; file: Blob; crop?: Crop };
+/** Read a picture as a plate of this kind, or the kind that its words speak for; or read what was seen as another kind. */
+export type ReadRequest = { id: number; plate?: string } & ({ file: Blob; crop?: Crop } | { seen: SeenPlate } | { warm: true });
+/** What was read, as which plate; undefined where the words do not tell. */
+export type Interpreted = { plate: string; found: PictureReading } | undefined;
 export type ReadAnswer =
   | { id: number; kind: 'progress'; share: number }
   | { id: number; kind: 'fault'; fault: string }
-  | { id: number; kind: 'done'; seen: SeenPlate; kept: Blob; width: number; height: number };
+  | { id: number; kind: 'done'; seen: SeenPlate; kept: Blob; read: Interpreted }
+  | { id: number; kind: 'interpreted'; read: Interpreted };
 
 const KEPT_SIDE = 1600; // pixels of the longer side of what is kept
 const ENGINE = '/reading-engine';
@@ -35,8 +41,15 @@ const start = (): Promise<Engine[]> =>
     }),
   );
 
-async function read({ id, file, crop }: ReadRequest): Promise<void> {
-  const tell = (answer: ReadAnswer) => self.postMessage(answer);
+/** The grammar's patterns are compiled here too: the page's own thread stays free. */
+function interpret(seen: SeenPlate, asked: string | undefined): Interpreted {
+  const plate = plateOf(asked ?? guessPlate(seen.first.laid.text)[0]?.id ?? '');
+  return plate && { plate: plate.id, found: readSeen(seen, plate) };
+}
+
+const tell = (answer: ReadAnswer) => self.postMessage(answer);
+
+async function read(id: number, file: Blob, crop: Crop | undefined, plate: string | undefined): Promise<void> {
   const head = new Uint8Array(await file.slice(0, 262_144).arrayBuffer());
   const sniffed = sniffPicture(head, file.size);
   if (!sniffed.ok) return tell({ id, kind: 'fault', fault: sniffed.fault });
@@ -75,15 +88,21 @@ async function read({ id, file, crop }: ReadRequest): Promise<void> {
     tell({ id, kind: 'progress', share });
   });
   const kept = await canvas.convertToBlob({ type: 'image/jpeg', quality: 0.82 });
-  tell({ id, kind: 'done', seen, kept, width, height });
+  tell({ id, kind: 'done', seen, kept, read: interpret(seen, plate) });
 }
 
-self.addEventListener('message', (event: MessageEvent<ReadRequest>) => {
-  void read(event.data).catch((error: unknown) =>
-    self.postMessage({
-      id: event.data.id,
+self.addEventListener('message', ({ data }: MessageEvent<ReadRequest>) => {
+  if ('warm' in data) {
+    engines ??= start();
+    engines.catch(() => (engines = undefined));
+    return;
+  }
+  if ('seen' in data) return tell({ id: data.id, kind: 'interpreted', read: interpret(data.seen, data.plate) });
+  void read(data.id, data.file, data.crop, data.plate).catch((error: unknown) =>
+    tell({
+      id: data.id,
       kind: 'fault',
       fault: `The picture could not be read: ${String((error as Error)?.message ?? error).slice(0, 120)}. Type the marks instead.`,
-    } satisfies ReadAnswer),
+    }),
   );
 });

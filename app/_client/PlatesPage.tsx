@@ -5,7 +5,6 @@ import { useMemo, useState } from 'react';
 import { guessPlate, plateOf, plates } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
 import type { SeenPlate } from '@/core/picture/see-plate';
-import { readSeen } from '@/core/plates/read-seen';
 import type { Reading, Readings } from '@/core/readings/reading';
 import { PhotoPanel } from '@/ui/photo/PhotoPanel';
 import { PlateFindings } from '@/ui/photo/PlateFindings';
@@ -14,6 +13,7 @@ import { Plate } from '@/ui/plates/Plate';
 import { PlateRows } from '@/ui/plates/PlateRows';
 import { RecoveryForm } from '@/ui/plates/RecoveryForm';
 import { stateMeaning } from '@/core/readings/reading';
+import type { Interpreted } from '@/workers/plate-reader.worker';
 import { PlatesShell } from './PlatesShell';
 import { usePlatePhoto } from './use-plate-photo';
 
@@ -26,17 +26,24 @@ export function PlatesPage() {
   const [chosen, setChosen] = useState<string | undefined>(params.get('kind') ?? undefined);
   const [edits, setEdits] = useState<Record<string, Reading | null>>({});
   const [focus, setFocus] = useState<EditField>();
-  const photo = usePlatePhoto(({ seen: now }) => {
-    setSeen(now);
-    setText('');
-    setEdits({});
-  });
+  const [read, setRead] = useState<Interpreted>();
+  const photo = usePlatePhoto(
+    chosen,
+    (result) => {
+      setSeen(result.seen);
+      setRead(result.read);
+      setText('');
+      setEdits({});
+    },
+    setRead,
+  );
   const source = seen ? seen.first.laid.text : text;
   const guesses = useMemo(() => guessPlate(source), [source]);
   const plate = plateOf(chosen ?? guesses[0]?.id ?? '');
   const found = useMemo(
-    () => (plate ? (seen ? readSeen(seen, plate) : text.trim() ? parsePlate(text, plate) : undefined) : undefined),
-    [plate, seen, text],
+    () =>
+      plate ? (seen ? (read?.plate === plate.id ? read.found : undefined) : text.trim() ? parsePlate(text, plate) : undefined) : undefined,
+    [plate, read, seen, text],
   );
   const section = plate?.side === 'load' ? 'load' : 'removed';
   const readings: Readings = Object.fromEntries(
@@ -55,6 +62,7 @@ export function PlatesPage() {
   const choose = (kind: string) => {
     setChosen(kind === '' ? undefined : kind);
     setEdits({});
+    if (seen) photo.interpret(seen, kind === '' ? undefined : kind);
     router.replace(kind === '' ? '/plates' : `/plates?kind=${kind}`, { scroll: false });
   };
   const focused = focus && readings[focus.id];

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
-import { readSeen } from '@/core/plates/read-seen';
+import type { PictureReading } from '@/core/plates/read-seen';
 import { takePicture, type Difference } from '@/core/plates/take-picture';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { PictureView } from '@/services/pictures';
@@ -29,14 +29,15 @@ export function SwapPhoto({
   const plate = plateOf(section === 'load' ? state.loadKind : state.family)!;
   const readings = state[section];
   const [differences, setDifferences] = useState<Difference[]>([]);
-  const [findings, setFindings] = useState<ReturnType<typeof readSeen>>();
+  const [findings, setFindings] = useState<PictureReading>();
   const [note, setNote] = useState<string>();
   const [picture, setPicture] = useState<PictureView>();
   const [keepOriginal, setKeepOriginal] = useState(false);
 
   const taken = useCallback(
     async (result: PhotoResult) => {
-      const found = readSeen(result.seen, plate);
+      const found = result.read?.found;
+      if (!found) return;
       const { fill, differences: open } = takePicture(readings, found);
       setFindings(found);
       setDifferences(open);
@@ -58,7 +59,7 @@ export function SwapPhoto({
     },
     [keepOriginal, onChange, plate, readings, section, swapId],
   );
-  const photo = usePlatePhoto((result) => void taken(result));
+  const photo = usePlatePhoto(plate.id, (result) => void taken(result));
   const { show } = photo;
 
   useEffect(() => {

@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { LARGEST_FILE, sniffPicture } from '@/core/picture/sniff';
 import type { SeenPlate } from '@/core/picture/see-plate';
-import type { Crop, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
+import type { Crop, Interpreted, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
 
 export type PhotoState =
   | { step: 'empty'; fault?: string }
@@ -11,17 +11,21 @@ export type PhotoState =
   | { step: 'reading'; file: File; url: string; share: number }
   | { step: 'done'; url: string; seen: SeenPlate };
 
-export type PhotoResult = { seen: SeenPlate; kept: Blob; file: File };
+export type PhotoResult = { seen: SeenPlate; kept: Blob; file: File; read: Interpreted };
 
 /** A picture from choosing to words: the work is done in a worker, shows its progress and can be cancelled. */
-export function usePlatePhoto(onRead: (result: PhotoResult) => void) {
+export function usePlatePhoto(
+  plate: string | undefined,
+  onRead: (result: PhotoResult) => void,
+  onInterpreted: (read: Interpreted) => void = () => {},
+) {
   const [state, setState] = useState<PhotoState>({ step: 'empty' });
   const worker = useRef<Worker>(undefined);
   const job = useRef(0);
   const urls = useRef<string[]>([]);
-  const tell = useRef(onRead);
+  const tell = useRef({ plate, onRead, onInterpreted });
   useEffect(() => {
-    tell.current = onRead;
+    tell.current = { plate, onRead, onInterpreted };
   });
   const urlOf = (blob: Blob) => {
     const url = URL.createObjectURL(blob);
@@ -36,9 +40,20 @@ export function usePlatePhoto(onRead: (result: PhotoResult) => void) {
     [],
   );
 
+  const start = () => {
+    worker.current ??= new Worker(new URL('../../workers/plate-reader.worker.ts', import.meta.url), { type: 'module' });
+    job.current += 1;
+    return { id: job.current, to: worker.current };
+  };
+
   const choose = useCallback(async (file: File) => {
     const head = new Uint8Array(await file.slice(0, Math.min(file.size, 262_144, LARGEST_FILE)).arrayBuffer());
     const sniffed = sniffPicture(head, file.size);
+    // The engine loads while the frame is set.
+    if (sniffed.ok) {
+      const { id, to } = start();
+      to.postMessage({ id, warm: true } satisfies ReadRequest);
+    }
     setState(sniffed.ok ? { step: 'chosen', file, url: urlOf(file) } : { step: 'empty', fault: sniffed.fault });
   }, []);
 
@@ -50,14 +65,13 @@ export function usePlatePhoto(onRead: (result: PhotoResult) => void) {
   }, []);
 
   const read = useCallback((file: File, url: string, crop?: Crop) => {
-    worker.current ??= new Worker(new URL('../../workers/plate-reader.worker.ts', import.meta.url), { type: 'module' });
-    job.current += 1;
-    const id = job.current;
+    const { id, to } = start();
     setState({ step: 'reading', file, url, share: 0 });
-    worker.current.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
+    to.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
       if (data.id !== job.current) return;
       if (data.kind === 'progress') setState({ step: 'reading', file, url, share: data.share });
       else if (data.kind === 'fault') setState({ step: 'empty', fault: data.fault });
+      else if (data.kind === 'interpreted') return;
       else if (data.seen.first.words.length === 0)
         setState({
           step: 'empty',
@@ -66,16 +80,25 @@ export function usePlatePhoto(onRead: (result: PhotoResult) => void) {
         });
       else {
         setState({ step: 'done', url: urlOf(data.kept), seen: data.seen });
-        tell.current({ seen: data.seen, kept: data.kept, file });
+        tell.current.onRead({ seen: data.seen, kept: data.kept, file, read: data.read });
       }
     };
-    worker.current.onerror = () => {
+    to.onerror = () => {
       if (id === job.current) setState({ step: 'empty', fault: 'The reader stopped. Try again, or type the marks.' });
     };
-    worker.current.postMessage({ id, file, crop } satisfies ReadRequest);
+    to.postMessage({ id, file, crop, plate: tell.current.plate } satisfies ReadRequest);
+  }, []);
+
+  /** Reads what was seen as another kind of plate. */
+  const interpret = useCallback((seen: SeenPlate, as: string | undefined) => {
+    const { id, to } = start();
+    to.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
+      if (data.id === job.current && data.kind === 'interpreted') tell.current.onInterpreted(data.read);
+    };
+    to.postMessage({ id, seen, plate: as } satisfies ReadRequest);
   }, []);
 
   const show = useCallback((url: string, seen: SeenPlate) => setState({ step: 'done', url, seen }), []);
   const clear = useCallback((fault?: string) => setState({ step: 'empty', fault }), []);
-  return { state, choose, read, cancel, clear, show };
+  return { state, choose, read, interpret, cancel, clear, show };
 }

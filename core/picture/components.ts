@@ -3,7 +3,7 @@
  * Ink is what stands out of its neighbourhood by more than a share of the local deviation and by a least contrast; dark on
  * light and light on dark are looked for apart, since a plate has both. Method: local threshold, then run-length labelling.
  */
-import { localStats, type Gray } from './gray';
+import { eachWindow, type Gray } from './gray';
 
 export type Ink = 'dark' | 'light';
 export type Component = { x0: number; y0: number; x1: number; y1: number; area: number };
@@ -13,15 +13,18 @@ const LEAST_CONTRAST = 14;
 
 /** Returns 1 where there is ink of this kind. `radius` about the height of a letter. */
 export function inkMask(picture: Gray, radius: number): Record<Ink, Uint8Array> {
-  const { mean, deviation } = localStats(picture, radius);
   const dark = new Uint8Array(picture.data.length);
   const light = new Uint8Array(picture.data.length);
-  for (let i = 0; i < dark.length; i += 1) {
-    const off = picture.data[i]! - mean[i]!;
-    const reach = Math.max(SHARE_OF_DEVIATION * deviation[i]!, LEAST_CONTRAST);
-    if (off < -reach) dark[i] = 1;
-    else if (off > reach) light[i] = 1;
-  }
+  const { data } = picture;
+  eachWindow(picture, radius, (at, sum, squares, count) => {
+    const mean = sum / count;
+    const off = data[at]! - mean;
+    if (off < LEAST_CONTRAST && off > -LEAST_CONTRAST) return;
+    const variance = squares / count - mean * mean;
+    if (off * off <= SHARE_OF_DEVIATION * SHARE_OF_DEVIATION * variance) return;
+    if (off < 0) dark[at] = 1;
+    else light[at] = 1;
+  });
   return { dark, light };
 }
 

@@ -42,38 +42,25 @@ export function shrinkTo(source: Gray, longest: number): Gray {
   return { width, height, data };
 }
 
-/** Returns the grey level between pixels (bilinear); beyond the edge the edge goes on. */
-export function sample({ width, height, data }: Gray, x: number, y: number): number {
-  const cx = Math.min(Math.max(x, 0), width - 1.001);
-  const cy = Math.min(Math.max(y, 0), height - 1.001);
-  const x0 = Math.floor(cx);
-  const y0 = Math.floor(cy);
-  const fx = cx - x0;
-  const fy = cy - y0;
-  const at = y0 * width + x0;
-  const x1 = width > 1 ? 1 : 0;
-  const down = height > 1 ? width : 0;
-  const top = data[at]! * (1 - fx) + data[at + x1]! * fx;
-  const low = data[at + down]! * (1 - fx) + data[at + down + x1]! * fx;
-  return top * (1 - fy) + low * fy;
-}
-
-export type LocalStats = { mean: Float32Array; deviation: Float32Array };
-
-/** Mean and standard deviation in a square window of `2 * radius + 1` pixels around every pixel, from sums of columns. */
-export function localStats({ width, height, data }: Gray, radius: number): LocalStats {
-  const mean = new Float32Array(width * height);
-  const deviation = new Float32Array(width * height);
-  const sums = new Float64Array(width);
-  const squares = new Float64Array(width);
+/**
+ * Calls `visit` for every pixel with mean and sum of squares of the square window of `2 * radius + 1` pixels around it, from
+ * running sums of columns; `count` is the number of pixels in the window.
+ */
+export function eachWindow(
+  { width, height, data }: Gray,
+  radius: number,
+  visit: (at: number, sum: number, squares: number, count: number) => void,
+): void {
+  const sums = new Int32Array(width);
+  const squares = new Int32Array(width);
   let rows = 0;
   const addRow = (y: number, sign: 1 | -1) => {
     if (y < 0 || y >= height) return;
     rows += sign;
     for (let x = 0, i = y * width; x < width; x += 1, i += 1) {
       const v = data[i]!;
-      sums[x]! += sign * v;
-      squares[x]! += sign * v * v;
+      sums[x] = sums[x]! + sign * v;
+      squares[x] = squares[x]! + sign * v * v;
     }
   };
   for (let y = 0; y < radius; y += 1) addRow(y, 1);
@@ -99,11 +86,7 @@ export function localStats({ width, height, data }: Gray, radius: number): Local
         square -= squares[x - radius - 1]!;
         columns -= 1;
       }
-      const n = columns * rows;
-      const m = sum / n;
-      mean[i] = m;
-      deviation[i] = Math.sqrt(Math.max(0, square / n - m * m));
+      visit(i, sum, square, columns * rows);
     }
   }
-  return { mean, deviation };
 }

@@ -96,17 +96,19 @@ export async function seePlate(picture: Gray, engine: TextEngine, onProgress: (s
   const factor = picture.width / working.width;
   const written = findSegments(working);
   const strips = stripsOf(working, written, firstLook).slice(0, MOST_STRIPS);
-  const again = strips.map((strip) => drawStrip(working, written, strip.segment, secondLook));
+  const again = strips.map((strip) => ({
+    ...strip,
+    image: drawStrip(working, written, strip.segment, secondLook),
+    scale: secondLook.letterHeight / strip.segment.height,
+  }));
+  const images = [...strips, ...again].map(({ image }) => image);
   let done = 0;
-  const total = strips.length * 2;
-  const step = () => onProgress((done += 1) / total);
   onProgress(0);
-  const answers = await engine([...strips.map((strip) => strip.image), ...again], step);
-  const seconds = strips.map((strip, i) => ({ ...strip, image: again[i]!, scale: secondLook.letterHeight / strip.segment.height }));
+  const answers = await engine(images, () => onProgress((done += 1) / images.length));
   return {
     width: picture.width,
     height: picture.height,
     first: layOut(strips, answers.slice(0, strips.length), factor),
-    second: layOut(seconds, answers.slice(strips.length), factor),
+    second: layOut(again, answers.slice(strips.length), factor),
   };
 }

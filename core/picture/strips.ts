@@ -2,7 +2,7 @@
  * How does a plate become something that a text engine reads well? Each run of letters is cut out along its own slope,
  * brought to one height, black on white, without frames and rules: one strip a run. Rows are kept as the eye sees them.
  */
-import { blankGray, sample, type Gray } from './gray';
+import { blankGray, type Gray } from './gray';
 import type { Segment, Written } from './segments';
 
 /** A strip and where it was: its row, and its place along the plate in picture pixels. */
@@ -53,11 +53,21 @@ export function rowsOf(segments: readonly Segment[], slope: number): Segment[][]
   return rows.map((row) => row.members.sort((a, b) => along(a) - along(b)));
 }
 
-/** Levels of paper and ink within a segment, from the middle halves of both. */
-function levels(picture: Gray, written: Written, segment: Segment): { paper: number; ink: number } {
+type Levels = { paper: number; ink: number };
+const known = new WeakMap<Segment, Levels>();
+
+const middleOf = (histogram: Uint32Array, fallback: number): number => {
+  let half = histogram.reduce((sum, n) => sum + n, 0) / 2;
+  if (half === 0) return fallback;
+  return histogram.findIndex((n) => (half -= n) <= 0);
+};
+
+/** Levels of paper and ink within a segment: the middle of each. */
+function levels(picture: Gray, written: Written, segment: Segment): Levels {
+  const before = known.get(segment);
+  if (before) return before;
   const { labels, line } = written.ink[segment.ink];
-  const inked: number[] = [];
-  const bare: number[] = [];
+  const [inked, bare] = [new Uint32Array(256), new Uint32Array(256)];
   const step = Math.max(1, segment.height / 16);
   for (let u = 0; u <= segment.length; u += step)
     for (let v = -segment.height / 2; v <= segment.height / 2; v += step) {
@@ -66,13 +76,13 @@ function levels(picture: Gray, written: Written, segment: Segment): { paper: num
       if (x < 0 || y < 0 || x >= picture.width || y >= picture.height) continue;
       const at = y * picture.width + x;
       const label = labels[at]!;
-      if (label < 0) bare.push(picture.data[at]!);
-      else if (!line[label]) inked.push(picture.data[at]!);
+      const level = picture.data[at]!;
+      if (label < 0) bare[level] = bare[level]! + 1;
+      else if (!line[label]) inked[level] = inked[level]! + 1;
     }
-  const mid = (values: number[], fallback: number) => (values.length === 0 ? fallback : values.sort((a, b) => a - b)[values.length >> 1]!);
-  const paper = mid(bare, segment.ink === 'dark' ? 220 : 40);
-  const ink = mid(inked, segment.ink === 'dark' ? 40 : 220);
-  return { paper, ink };
+  const made = { paper: middleOf(bare, segment.ink === 'dark' ? 220 : 40), ink: middleOf(inked, segment.ink === 'dark' ? 40 : 220) };
+  known.set(segment, made);
+  return made;
 }
 
 /** Draws one strip. */
@@ -86,18 +96,29 @@ export function drawStrip(picture: Gray, written: Written, segment: Segment, loo
   const { labels, line, list } = written.ink[segment.ink];
   const tallest = segment.height * 1.3 + Math.abs(segment.sin) * segment.height;
   const span = ink - paper;
+  if (span === 0) return image;
+  const { width: w, height: h, data } = picture;
+  const gain = 255 / (look.inkFrom - look.paperTo);
   for (let py = 0; py < height; py += 1) {
     const v = (py - height / 2) * scale;
-    for (let px = 0; px < width; px += 1) {
-      const u = (px - pad) * scale;
-      const x = segment.x + u * segment.cos - v * segment.sin;
-      const y = segment.y + u * segment.sin + v * segment.cos;
-      if (x < 0 || y < 0 || x >= picture.width || y >= picture.height) continue;
-      const label = labels[Math.max(0, Math.round(y - 0.5)) * picture.width + Math.max(0, Math.round(x - 0.5))]!;
+    let x = segment.x - pad * scale * segment.cos - v * segment.sin;
+    let y = segment.y - pad * scale * segment.sin + v * segment.cos;
+    const [dx, dy] = [scale * segment.cos, scale * segment.sin];
+    const row = (py + BORDER) * image.width + BORDER;
+    for (let px = 0; px < width; px += 1, x += dx, y += dy) {
+      const [gx, gy] = [x - 0.5, y - 0.5];
+      if (gx < 0 || gy < 0 || gx >= w - 1 || gy >= h - 1) continue;
+      const x0 = gx | 0;
+      const y0 = gy | 0;
+      const at = y0 * w + x0;
+      const label = labels[((gy + 0.5) | 0) * w + ((gx + 0.5) | 0)]!;
       if (label >= 0 && (line[label] || list[label]!.y1 - list[label]!.y0 > tallest)) continue;
-      const share = span === 0 ? 0 : (sample(picture, x - 0.5, y - 0.5) - paper) / span;
-      const level = 255 - Math.min(Math.max((share - look.paperTo) / (look.inkFrom - look.paperTo), 0), 1) * 255;
-      image.data[(py + BORDER) * image.width + px + BORDER] = level;
+      // Between the pixels, bilinear.
+      const fx = gx - x0;
+      const top = data[at]! + (data[at + 1]! - data[at]!) * fx;
+      const low = data[at + w]! + (data[at + w + 1]! - data[at + w]!) * fx;
+      const level = 255 - ((top + (low - top) * (gy - y0) - paper) / span - look.paperTo) * gain;
+      image.data[row + px] = level < 0 ? 0 : level > 255 ? 255 : level;
     }
   }
   return image;

@@ -54,6 +54,11 @@ export function chromium() {
   return '/usr/bin/chromium';
 }
 
+/** Debian's tesseract, only to be measured beside our reader. */
+export function nativeTesseract() {
+  if (!existsSync('/usr/bin/tesseract')) aptInstall('tesseract-ocr');
+}
+
 const hashOf = (file) => createHash('sha256').update(readFileSync(file)).digest('hex');
 
 const stampFile = path.join(root, 'node_modules/.loyal-coil-lock');

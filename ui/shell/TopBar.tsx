@@ -62,7 +62,12 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
       ) : (
         <nav aria-label="Desks" style={{ flex: 1 }}>
           {desks.map(([href, title]) => (
-            <Link key={href} href={href} aria-current={here === href ? 'page' : undefined}>
+            <Link
+              key={href}
+              href={href}
+              prefetch={href === '/plates' ? false : undefined}
+              aria-current={here === href ? 'page' : undefined}
+            >
               {title}
             </Link>
           ))}
