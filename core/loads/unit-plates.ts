@@ -150,7 +150,8 @@ function unitTable(table: Table): Hit[] | undefined {
   const compressor = table.rows.find((row) => /COMP/i.test(row.lead?.text ?? ''));
   const fan = table.rows.find((row) => /FAN|BLOWER/i.test(row.lead?.text ?? ''));
   if (rla < 0 || (!compressor && !fan && table.rows.length < 2)) return undefined;
-  const [first, second] = [compressor ?? table.rows[0], fan ?? (compressor ? undefined : table.rows[1])];
+  const first = compressor ?? table.rows[0];
+  const second = fan ?? table.rows.find((row) => row !== first);
   const hits: Hit[] = [];
   const take = (row: Table['rows'][number] | undefined, column: number, field: string, text = false) => {
     const cell = row?.cells[column];
@@ -397,6 +398,8 @@ export const unitPlates: readonly PlateDefinition[] = [
       type,
       serial,
     ],
+    special: (laid) =>
+      single(laid, 'secondaryVolts', /(?:SECONDARY|SEC\.?|LV)\s{0,3}(\d{3})\s?Y\s?\/\s?(\d{3})\s?V?/i, (m) => `${m[1]}/${m[2]}`),
     cues: [[/TRANSFORMER|\bKVA\b|%\s?Z|IMPEDANCE|PRIMARY|SECONDARY|\bDYN?\d/i, 5]],
   },
   {

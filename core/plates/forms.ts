@@ -10,15 +10,15 @@ const ratio = String.raw`(\d{1,3}(?:[.,]\d{1,2})?)\s?A(?:MPS?)?`;
 
 /** Rows "10 A 250 VAC", "5 A 30 V DC", "8A 250V~ AC-1": amps, volts and kind of current. */
 export function contactRatingRows({ text }: Laid): Hit[] {
-  const pattern = new RegExp(String.raw`${ratio}[ ,/@]{0,3}(\d{2,3})\s?V\s?(AC|DC|~|=)(?:[ ]{0,2}-?(AC-?1[0-5]?|DC-?1[23]?)\b)?`, 'gi');
+  const pattern = new RegExp(String.raw`${ratio}[ ,/@]{0,3}(\d{2,3})\s?V\s?((AC|DC)(?:-?(1[0-5]?|2[0-3]?))?|~|=)(?![A-Z0-9])`, 'gi');
   const rows = [...text.matchAll(pattern)];
   if (rows.length === 0) return [];
   const value = rows.map((row) => {
-    const category = row[4]?.toUpperCase().replace(/^(AC|DC)-?/, '$1-');
+    const category = row[5] && `${row[4]!.toUpperCase()}-${row[5]}`;
     return {
       amps: toNumber(row[1]!),
       volts: Number(row[2]),
-      kind: /^(DC|=)$/i.test(row[3]!) ? 'dc' : 'ac',
+      kind: /^(DC|=)/i.test(row[3]!) ? 'dc' : 'ac',
       loadType: category ?? 'resistive',
     };
   });

@@ -7,9 +7,10 @@ import type { Hit } from './plate-field';
 
 /** "C20", "D 10 A": a letter fixed to the amps is a curve. "Type B" beside a waveform is not: that is a residual type. */
 function curveAndAmps(laid: Laid): Hit[] {
-  const match = /(?<![A-Z0-9.\-/]|TYPE |CAT\.? |CLASS |CL\.? )([BCDKZ])[ ]?(\d{1,3}(?:[.,]\d)?)(?:[ ]?A)?(?![A-Z0-9.,\-/%°])/.exec(
-    laid.text,
-  );
+  const match =
+    /(?<![A-Za-z0-9.\-/]|[Tt][Yy][Pp][Ee] |CAT\.? |CLASS |CL\.? )([BCDKZ])[ ]?(\d{1,3}(?:[.,]\d)?)(?:[ ]?A)?(?![A-Z0-9.,\-/%°])(?! ?m?A\b)(?! ?MA\b)/.exec(
+      laid.text,
+    );
   if (!match) return [];
   const at = match.index;
   return [

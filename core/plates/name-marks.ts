@@ -30,9 +30,9 @@ export function nameMarks(laid: Laid, free: (cell: Cell) => boolean, wanted: { m
   if (wanted.type) {
     const stem = maker?.slice(0, 4).toUpperCase();
     const isType = (text: string) =>
-      /^[A-Z][A-Z0-9]*[ -]?[A-Z0-9-]*\d[A-Z0-9 .+-]*$/i.test(text) &&
       text.length >= 4 &&
       text.length <= 24 &&
+      /^[A-Z][A-Z0-9]*[ -]?[A-Z0-9-]*\d[A-Z0-9 .+-]*$/i.test(text) &&
       !/^(IEC|EN|IP|UL|NH|COIL|AC|DC|PH|HP)\b/i.test(text);
     const cells = laid.rows.flat().filter((cell) => free(cell) && !hits.some((hit) => hit.start >= cell.start && hit.end === cell.end));
     const texts = cells.map((cell) => {

@@ -4,7 +4,7 @@
  * values with a unit of their own ("10 HP"). Where that finds nothing, like shapes are let in (O for 0) and what they give is
  * marked as a repair, to be confirmed. No character is used twice; what was not understood stays visible.
  * Two different values for one field are a conflict: both are shown and none is taken.
- * Limits: at most 4000 characters are read; the rest is reported as not read.
+ * Limits: at most 2500 characters are read; the rest is reported as not read.
  */
 import type { Reading, ReadingValue, Readings } from '../readings/reading';
 import { crossChecks, type Finding } from './cross-checks';
@@ -29,7 +29,7 @@ export type PlateReading = {
   unnamed: string[];
 };
 
-export const MOST_CHARACTERS = 4000;
+export const MOST_CHARACTERS = 2500;
 
 type Found = { value: ReadingValue; start: number; end: number; strength: number; repair?: string };
 const OWN_FORM = 3;

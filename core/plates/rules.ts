@@ -57,7 +57,8 @@ function valuePattern(field: PlateField, loose: boolean, stops: string): string 
     case 'range':
       return String.raw`\d{1,6}(?:[.,]\d{1,4})?\s?(?:[A-Z%]{1,4}\s?)?(?:-|TO|\.\.\.?)\s?\d{1,6}(?:[.,]\d{1,4})?`;
     default:
-      if (field.unit === 'hp') return String.raw`(?:\d{1,3} \d{1,2}\/\d{1,2}|\d{1,3}\/\d{1,2}|\d{1,5}(?:[.,]\d{1,3})?)`;
+      if (field.unit === 'hp')
+        return String.raw`(?:\d{1,3} \d{1,2}\/\d{1,2}|\d{1,3}\/\d{1,2}|${loose ? LOOSE_FIGURE : String.raw`\d{1,5}(?:[.,]\d{1,3})?`})`;
       return loose ? LOOSE_FIGURE : `-?${FIGURE}`;
   }
 }
@@ -90,14 +91,17 @@ function rulesOf(plate: PlateDefinition, loose: boolean): Rule[] {
     const value = valuePattern(field, loose, stops);
     const end = words ? '(?![A-Z0-9])' : String.raw`(?![0-9]|[.,]\d|[ ]?[/-][ ]?\d)`;
     // A unit with a figure behind it is the next name, not this one's unit: "HP 3 RPM 1755".
-    const foreign = words ? '' : `(?![ ]{0,2}(?:${foreignTo(field)})(?![A-Z0-9/])(?![ ]{0,4}[:=.]?[ ]{0,4}\\d))`;
+    const foreign = words ? '' : `(?![ ]{0,2}(?:${foreignTo(field)})(?![A-Z0-9/])(?! CODE|[ ]{0,4}[:=.]?[ ]{0,4}\\d))`;
+    // A letter against the figure is its unit or makes it no figure: "FLA 2B" is not 2.
+    const alone = loose ? '' : '(?![A-Z0-9])';
+    const tail = unit === '()' ? `()${alone}` : loose ? `${unit}?` : `(?:${unit}|${alone})`;
     const separator = words && !(loose && field.kind !== 'text') ? APART : SEPARATOR;
     return [
       {
         field,
         named: true,
         loose,
-        pattern: new RegExp(`${name}${separator}(${value})${end}${unit === '()' ? '()' : `${unit}?`}${foreign}`, 'iy'),
+        pattern: new RegExp(`${name}${separator}(${value})${end}${tail}${foreign}`, 'iy'),
       },
     ];
   });

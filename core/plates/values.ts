@@ -121,7 +121,9 @@ export function readValue(field: PlateField, text: string, unit: string | undefi
       return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? all[0]! : clean, ...repaired } : undefined;
     }
     case 'range': {
-      const all = list();
+      const all = digits
+        .split(/\s?(?:-|TO|\.{2,3})\s?/i)
+        .map((part) => Number((toNumber(part.replace(/[^\d.,]/g, '')) * factor).toPrecision(12)));
       return all.length === 2 && all.every((n) => inRange(field, n)) && all[0]! < all[1]! ? { value: all, ...repaired } : undefined;
     }
     case 'numbers':

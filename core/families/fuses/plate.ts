@@ -162,7 +162,7 @@ export const fusePlate: PlateDefinition = {
   special: (laid) => [
     ...interrupting(laid),
     ...volts(laid),
-    ...single(laid, 'speed', /(?<![A-Z0-9])(FF|TT|[FMT])\s?(?=\d+(?:\.\d+)?\s?M?A\b)/, (m) => m[1]!),
+    ...single(laid, 'speed', /(?<![A-Za-z0-9])(FF|TT|[FMT])\s?(?=\d+(?:\.\d+)?\s?M?A\b)/, (m) => m[1]!),
     ...single(laid, 'rejectionType', /REJECTION TYPE/i, () => true),
   ],
   cues: [
