@@ -21,7 +21,7 @@ export function glossaryOf(plates: readonly PlateDefinition[]): GlossaryEntry[] 
       const names = [
         ...field.names,
         ...Object.keys(field.printed ?? {}),
-        ...(field.words && field.words.length <= 24 && field.names.length === 0 ? field.words : []),
+        ...(field.kind === 'word' && field.words!.length <= 24 ? field.words! : []),
       ];
       if (known) {
         known.plates.push(plate.title);

@@ -42,9 +42,8 @@ function doubtOf({ field, first, second, words, unnamed, crossed }: Evidence): s
   // Rows may lack one that was not seen; amps and volts without a name may be anybody's.
   if (field.kind === 'rows') return 'rows: see that none is missing';
   if (unnamed && (field.unit === 'A' || field.unit === 'V')) return 'no name stands beside it';
-  const least = Math.min(...words.map(({ confidence }) => confidence));
-  const single = words.every(({ text }) => text.replace(/[^A-Z0-9]/gi, '').length <= 1);
-  return least < (single ? SURE_SINGLE : SURE) ? `sure to ${Math.round(least)} %` : undefined;
+  const unsure = words.find(({ text, confidence }) => confidence < (text.replace(/[^A-Z0-9]/gi, '').length <= 1 ? SURE_SINGLE : SURE));
+  return unsure && `sure to ${Math.round(unsure.confidence)} %`;
 }
 
 /** Fields whose name stands in the picture with nothing behind it that reads: worn, not absent. */
