@@ -41,6 +41,64 @@ await picture('prove', `${hoist}?stage=match`, {
 await picture('record', `${hoist}?stage=record`);
 await picture('match-phone', `${hoist}?stage=match`, { width: 390, height: 844 });
 await picture('panels-phone', '/?panel=ferrow-gate&position=ferrow-gate-k2', { width: 390, height: 844 });
+// Plates of the demo scenario are drawn in the page itself, with the letters it ships.
+const plateFile = (page, lines, dark) =>
+  page.evaluate(
+    async ({ text, night }) => {
+      await document.fonts.load("600 40px 'Archivo Variable'");
+      const canvas = document.createElement('canvas');
+      [canvas.width, canvas.height] = [1200, 190 + text.length * 84];
+      const c = canvas.getContext('2d');
+      const table = c.createLinearGradient(0, 0, 1200, canvas.height);
+      table.addColorStop(0, '#59636b');
+      table.addColorStop(1, '#3c444b');
+      c.fillStyle = table;
+      c.fillRect(0, 0, canvas.width, canvas.height);
+      c.translate(600, canvas.height / 2);
+      c.rotate(-0.035);
+      const metal = c.createLinearGradient(-540, -300, 540, 300);
+      metal.addColorStop(0, night ? '#2b2d30' : '#dedad0');
+      metal.addColorStop(1, night ? '#202225' : '#bdb9ad');
+      c.fillStyle = metal;
+      c.beginPath();
+      c.roundRect(-540, -canvas.height / 2 + 50, 1080, canvas.height - 100, 22);
+      c.fill();
+      c.fillStyle = night ? '#e8e4da' : '#22262b';
+      text.forEach((line, i) => {
+        c.font = `${i === 0 ? 700 : 560} ${i === 0 ? 50 : 38}px 'Archivo Variable'`;
+        line.split('   ').forEach((cell, k) => c.fillText(cell, -480 + k * 350, -canvas.height / 2 + 145 + i * 84));
+      });
+      return canvas.toDataURL('image/jpeg', 0.9);
+    },
+    { text: lines, night: dark },
+  );
+const readPlate = async (page, lines, dark = false) => {
+  const url = await plateFile(page, lines, dark);
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'plate.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(url.split(',')[1], 'base64') });
+  await page.getByRole('button', { name: /^Read the/ }).click();
+  await page.locator('.words-over').waitFor({ timeout: 60_000 });
+};
+await picture('read-photo', `${hoist}?stage=read`, {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Picture', exact: true }).click();
+    await readPlate(page, [
+      'HALVERGATE MOTORS',
+      'HP 30   RPM 1765   FRAME 286T',
+      'VOLTS 230/460   AMPS 74/37   PH 3',
+      'HZ 60   CODE G   S.F. 1.15',
+      'INS CL F   AMB 40°C   DUTY CONT',
+    ]);
+  },
+});
+await picture('plates-night', '/plates', {
+  theme: 'dark',
+  before: (page) => readPlate(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz   6000', 'IEC 61009-1   1P+N'], true),
+});
+await picture('glossary', '/plates/glossary', { before: (page) => page.getByRole('searchbox').fill('amps') });
+await picture('device-key', '/plates/key', { before: (page) => page.getByRole('button', { name: /^Small coil/ }).click() });
 await picture('worksheet', '/worksheets/control-run');
 await picture('interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });
 await browser.close();

@@ -135,7 +135,7 @@ function readTables(g: Gathering, laid: Laid, plate: PlateDefinition): void {
     const own = plate.readTable?.(table);
     if (own) {
       for (const hit of own) if (g.isFree(hit.start, hit.end)) g.add(hit.field, { ...hit, strength: OWN_FORM });
-      if (own.length > 0) for (const head of table.heads) g.taken.fill(1, head.cell.start, head.cell.end);
+      if (own.length > 0) for (const head of table.heads) g.take(own[0]!.field, head.cell.start, head.cell.end);
       continue;
     }
     for (const [j, head] of table.heads.entries()) {

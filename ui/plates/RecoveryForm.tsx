@@ -67,7 +67,7 @@ function BySheet({
             onClick={() =>
               onTake({
                 state: recovery.state,
-                value: field.kind === 'coil' || field.kind === 'numbers' || field.kind === 'number' ? value : String(value),
+                value: ['coil', 'numbers', 'number'].includes(field.kind) || field.id === 'coilMarks' ? value : String(value),
                 from: `${sheet.title}: ${result!.steps.join('; ')}${ranked ? `; ranked ${label}` : ''}`,
                 // A candidate is a guess until somebody confirms it against the circuit.
                 ...(ranked ? { toConfirm: true } : {}),
