@@ -79,6 +79,12 @@ describe('what a picture may change', () => {
   });
   it('it leaves what a person read the same, silently', () =>
     expect(takePicture({ horsepower: { state: 'read', value: 10 } }, found).differences).toEqual([]));
+  it('what agrees only learns where it stands', () =>
+    expect(takePicture({ horsepower: { state: 'measured', value: 10 } }, found).fill.horsepower).toEqual({
+      state: 'measured',
+      value: 10,
+      words: [0, 1],
+    }));
   it('it takes the place of an earlier picture', () =>
     expect(takePicture({ horsepower: { state: 'read', value: 15, from: 'picture' } }, found).fill.horsepower).toMatchObject({ value: 10 }));
   it('it takes back what only the earlier picture gave', () =>

@@ -18,8 +18,10 @@ export function takePicture(before: Readings, found: PictureReading): { fill: Re
   for (const [field, reading] of Object.entries(found.readings)) {
     const here = before[field];
     if (here === undefined || byMachine(here)) fill[field] = reading;
-    else if (reading.state !== 'unreadable' && JSON.stringify(here.value) !== JSON.stringify(reading.value))
-      differences.push({ field, here, picture: reading });
+    else if (JSON.stringify(here.value) === JSON.stringify(reading.value)) {
+      // The same as a person read: it only learns where it stands.
+      if (reading.words?.length) fill[field] = { ...here, words: reading.words };
+    } else if (reading.state !== 'unreadable') differences.push({ field, here, picture: reading });
   }
   return { fill, differences };
 }
