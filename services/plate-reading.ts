@@ -2,6 +2,7 @@
 import * as yup from 'yup';
 import { guessPlate, plateOf, plates, type Guess } from '../core/families/plates';
 import { parsePlate, type PlateReading } from '../core/plates/parse-plate';
+import { readsLikeAPlate } from '../core/picture/see-plate';
 import { readSeen, type PictureReading } from '../core/plates/read-seen';
 import { seePicture } from './picture-engine';
 import { ServiceError } from './service-error';
@@ -60,7 +61,7 @@ export function readPlateText(text: string, kind?: string): PlateAnswer {
 export async function readPlatePicture(bytes: Uint8Array, kind?: string): Promise<PlateAnswer> {
   if (kind !== undefined) await validate(readPlateSchema, { kind, text: '' });
   const seen = await seePicture(bytes);
-  if (seen.first.words.length === 0) plateFor(undefined, '');
+  if (!readsLikeAPlate(seen)) plateFor(undefined, '');
   const { plate, guesses, guessed } = plateFor(kind, seen.first.laid.text);
   return { kind: plate.id, guessed, guesses, ...readSeen(seen, plate) };
 }

@@ -2,7 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { LARGEST_FILE, sniffPicture } from '@/core/picture/sniff';
-import type { SeenPlate } from '@/core/picture/see-plate';
+import { readsLikeAPlate, type SeenPlate } from '@/core/picture/see-plate';
 import type { Crop, Interpreted, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
 
 export type PhotoState =
@@ -72,7 +72,7 @@ export function usePlatePhoto(
       if (data.kind === 'progress') setState({ step: 'reading', file, url, share: data.share });
       else if (data.kind === 'fault') setState({ step: 'empty', fault: data.fault });
       else if (data.kind === 'interpreted') return;
-      else if (data.seen.first.words.length === 0)
+      else if (!readsLikeAPlate(data.seen))
         setState({
           step: 'empty',
           fault:

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { components, inkMask } from './components';
 import { blankGray, eachWindow, grayOfRgba, shrinkTo, type Gray } from './gray';
-import { seePlate, withPoints, type TextEngine } from './see-plate';
+import { readsLikeAPlate, seePlate, withPoints, type SeenPlate, type TextEngine } from './see-plate';
 import { findSegments } from './segments';
 import { firstLook, rowsOf, secondLook, stripsOf } from './strips';
 import { engineOver, portableGraymap } from './text-engine';
@@ -262,4 +262,20 @@ describe('lost points', () => {
   it('words are left alone', () => expect(withPoints({ ...word, text: 'ABC' }, strip(true), 24).text).toBe('ABC'));
   it('where the figures cannot be counted it is only doubtful', () =>
     expect(withPoints({ ...word, text: '2355' }, strip(true), 24)).toMatchObject({ text: '2355', confidence: 60 }));
+});
+
+describe('a picture of something else', () => {
+  const of = (...words: [string, number][]): SeenPlate => {
+    const look = {
+      laid: { text: '', rows: [] },
+      words: words.map(([text, confidence]) => ({ text, confidence, start: 0, end: 0, corners: [] })),
+    };
+    return { width: 1, height: 1, first: look, second: look };
+  };
+  it.each([
+    ['nothing', of(), false],
+    ['scraps', of(['~', 40], ['/', 70], ['Xx', 30], ['i', 88], ['lI|', 35]), false],
+    ['one sure word', of(['C16', 88]), true],
+    ['two short ones', of(['24', 80], ['V~', 60], ['DC', 75]), true],
+  ])('%s', (_, seen, like) => expect(readsLikeAPlate(seen)).toBe(like));
 });

@@ -18,6 +18,15 @@ export type SeenWord = { text: string; confidence: number; start: number; end: n
 export type Seen = { laid: Laid; words: SeenWord[] };
 export type SeenPlate = { width: number; height: number; first: Seen; second: Seen };
 
+/**
+ * True where enough words are sure to be words: a picture of a cat gives scraps. One sure word of three letters or figures, or
+ * two of two, is little, but a small plate has no more.
+ */
+export function readsLikeAPlate({ first }: SeenPlate): boolean {
+  const sure = first.words.filter(({ text, confidence }) => confidence >= 60 && /[A-Z0-9].*[A-Z0-9]/i.test(text));
+  return sure.length >= 2 || sure.some(({ text }) => text.replace(/[^A-Z0-9]/gi, '').length >= 3);
+}
+
 /** Longest side that is worked on; more pixels than letters need only cost time. */
 export const WORKING_SIDE = 1500;
 const MOST_STRIPS = 160;

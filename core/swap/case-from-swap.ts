@@ -3,7 +3,7 @@
  * A list of amps belongs to the list of volts by position; the connection in use picks its own.
  */
 import type { Marks, PartSpec, PlainCase, Practice } from '../case/case';
-import { loadFields } from '../case/fields';
+import { loadFields, ratingColumns } from '../case/fields';
 import { familyOf } from '../families/registry';
 import { connectedVolts } from '../loads/connected-volts';
 import { swapSchools, type Schools } from '../loads/schools';
@@ -16,19 +16,39 @@ const marksOf = (readings: Readings): Marks => Object.fromEntries(Object.entries
 const loadNames = new Set(loadFields.map((field) => field.name));
 const partNames = (family: string) => new Set((familyOf(family)?.fields ?? []).map((field) => field.name));
 
+/** Of a list of amps the one of the connection in use; null where the lists do not pair. */
 function ampsInUse(load: Marks, systemVolts: unknown): Marks {
-  const amps = load.fullLoadAmps;
-  if (!Array.isArray(amps)) return load;
   const volts = typeof load.plateVolts === 'string' ? load.plateVolts.split(/[/-]/).map(Number) : [];
   const inUse = typeof systemVolts === 'number' ? connectedVolts(load.plateVolts, systemVolts) : undefined;
   const index = inUse === undefined ? -1 : volts.indexOf(inUse);
-  return { ...load, fullLoadAmps: index >= 0 && amps.length === volts.length ? amps[index] : null };
+  const picked = (['fullLoadAmps', 'lockedRotorAmps'] as const).flatMap((name) => {
+    const amps = load[name];
+    return Array.isArray(amps) ? [[name, index >= 0 && amps.length === volts.length ? amps[index] : null]] : [];
+  });
+  return { ...load, ...Object.fromEntries(picked) };
 }
+
+/** A unit plate may bound fuse and breaker apart; the case has one figure: the smaller. */
+function deviceMaximum(load: Marks): Marks {
+  const bounds = [load.maximumFuseAmps, load.maximumBreakerAmps].filter((amps): amps is number => typeof amps === 'number');
+  return load.maximumOvercurrentAmps !== undefined || bounds.length === 0 ? load : { ...load, maximumOvercurrentAmps: Math.min(...bounds) };
+}
+
+const rowNames = new Set([...ratingColumns.map(({ name }) => name), 'volts', 'kind', 'polesInSeries']);
+/** Rows of a plate hold more than those of a case: kW beside the amps. */
+const caseRows = (mark: unknown): unknown =>
+  Array.isArray(mark) && mark.every((row) => row !== null && typeof row === 'object')
+    ? mark.map((row: object) => Object.fromEntries(Object.entries(row).filter(([name]) => rowNames.has(name))))
+    : mark;
 
 /** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
 export function removedSpec(state: SwapState): PartSpec | null {
   const known = partNames(state.family);
-  const marks = Object.fromEntries(Object.entries(marksOf(state.removed)).filter(([id]) => known.has(id)));
+  const marks = Object.fromEntries(
+    Object.entries(marksOf(state.removed))
+      .filter(([id]) => known.has(id))
+      .map(([id, mark]) => [id, id === 'ratings' ? caseRows(mark) : mark]),
+  );
   return Object.keys(marks).length > 0 ? marks : null;
 }
 
@@ -52,7 +72,7 @@ export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => 
 /** Returns the case, without candidates. */
 export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
   const supply = marksOf(state.supply);
-  const plate = ampsInUse(marksOf(state.load), supply.systemVolts);
+  const plate = deviceMaximum(ampsInUse(marksOf(state.load), supply.systemVolts));
   const load = Object.fromEntries(Object.entries(plate).filter(([id]) => loadNames.has(id)));
   const removed = removedSpec(state);
   return {

@@ -74,6 +74,8 @@ describe('the case of a swap', () => {
   });
   it('two amps without two volts are not known, never the first', () => {
     expect(caseOfSwap({ ...base, load: { ...base.load, plateVolts: read(460) } }, 'NFPA70').load.fullLoadAmps).toBeNull();
+    const locked = { ...base, load: { ...base.load, lockedRotorAmps: read([162, 81]) } };
+    expect(caseOfSwap(locked, 'NFPA70').load.lockedRotorAmps).toBe(81);
   });
   it('an unread part is none, its name is no mark', () => {
     expect(removedSpec({ ...base, removed: { type: read('Some name') } })).toBeNull();
@@ -89,6 +91,27 @@ describe('the case of a swap', () => {
   it('the swap’s school wins over the site’s', () => {
     expect(schoolsOf({ ...base, schools: { resistiveHeadroom: 1 } }, { resistiveHeadroom: 1.1 }).resistiveHeadroom).toBe(1);
     expect(schoolsOf(base, { resistiveHeadroom: 1.1 }).resistiveHeadroom).toBe(1.1);
+  });
+});
+
+describe('what a plate holds beyond a case', () => {
+  const base = emptySwap('contactor', 'hermetic-compressor');
+  it('frame, bearings and maker stay on the plate', () => {
+    const state = { ...base, load: { maker: read('Halvergate'), frame: read('215T'), ratedLoadAmps: read(18) } };
+    expect(caseOfSwap(state, 'NFPA70').load).toEqual({ kind: 'hermetic-compressor', ratedLoadAmps: 18 });
+  });
+  it('of a largest fuse and a largest breaker the smaller bounds the device', () => {
+    const load = { maximumFuseAmps: read(45), maximumBreakerAmps: read(40) };
+    expect(caseOfSwap({ ...base, load }, 'NFPA70').load.maximumOvercurrentAmps).toBe(40);
+    expect(caseOfSwap({ ...base, load: { ...load, maximumOvercurrentAmps: read(35) } }, 'NFPA70').load.maximumOvercurrentAmps).toBe(35);
+  });
+  it('kW beside the amps of a row stay on the plate', () => {
+    const removed = { ratings: read([{ volts: 400, ac3Amps: 25, ac3Kilowatts: 11 }]) };
+    expect(removedSpec({ ...base, removed })).toEqual({ ratings: [{ volts: 400, ac3Amps: 25 }] });
+  });
+  it('a mark that waits for a person is assumed until then', () => {
+    const state = { ...base, load: { ratedLoadAmps: { ...read(18), toConfirm: true } } };
+    expect([...assumedMarks(state)]).toEqual(['load.ratedLoadAmps']);
   });
 });
 

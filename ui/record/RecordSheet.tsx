@@ -48,7 +48,19 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
 }
 
 /** A signed record as a sheet, with its downloads. */
-export function RecordSheet({ id, body, hash, untouched }: { id: string; body: RecordBody; hash: string; untouched: boolean }) {
+export function RecordSheet({
+  id,
+  body,
+  hash,
+  untouched,
+  pictures = [],
+}: {
+  id: string;
+  body: RecordBody;
+  hash: string;
+  untouched: boolean;
+  pictures?: readonly { id: string; section: 'load' | 'removed' }[];
+}) {
   const proofMark = (verdict: string) =>
     verdict === 'fits' || verdict === 'check' || verdict === 'fails' ? <VerdictMark verdict={verdict} size={15} /> : null;
   return (
@@ -98,6 +110,19 @@ export function RecordSheet({ id, body, hash, untouched }: { id: string; body: R
         </p>
       )}
       {!body.stock && <p className="muted">Not from the shelf: restocking is not touched.</p>}
+      {pictures.length > 0 && (
+        <div className="row-flex">
+          {pictures.map((picture) => (
+            <a key={picture.id} href={`/api/v1/pictures/${picture.id}`}>
+              <img
+                src={`/api/v1/pictures/${picture.id}`}
+                alt={picture.section === 'load' ? 'The load’s plate' : 'The plate of what came out'}
+                style={{ height: 150, borderRadius: 6 }}
+              />
+            </a>
+          ))}
+        </div>
+      )}
       <Lines
         title={`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${verdictWords[body.fitted.verdict]}`}
         lines={body.fitted.lines}

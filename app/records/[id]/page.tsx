@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { loadRecord } from '@/services/records';
+import { loadRecord, picturesOfRecord } from '@/services/records';
 import { ServiceError } from '@/services/service-error';
 import { RecordSheet } from '@/ui/record/RecordSheet';
 import { Shell } from '../../_client/Shell';
@@ -12,9 +12,16 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     if (error instanceof ServiceError) notFound();
     throw error;
   });
+  const pictures = await picturesOfRecord(record.id);
   return (
     <Shell here="/logbook">
-      <RecordSheet id={record.id} body={JSON.parse(JSON.stringify(record.body))} hash={record.hash} untouched={record.untouched} />
+      <RecordSheet
+        id={record.id}
+        body={JSON.parse(JSON.stringify(record.body))}
+        hash={record.hash}
+        untouched={record.untouched}
+        pictures={pictures}
+      />
     </Shell>
   );
 }
