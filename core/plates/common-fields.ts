@@ -291,3 +291,20 @@ export const terminalsMark = mark(
   'Terminal numbers: x1-x2 opens, x3-x4 makes, x1-x2-x4 changes over.',
   'The diagram by type; continuity with the device dead.',
 );
+
+export const insulationVolts = mark(
+  'insulationVolts',
+  'Ui',
+  'number',
+  { unit: 'V', names: ['UI'], units: VOLTS, min: 50, max: 1500 },
+  'Insulation voltage; no switching rating.',
+  sheet,
+);
+export const impulseVolts = mark(
+  'impulseVolts',
+  'Uimp',
+  'number',
+  { unit: 'V', names: ['UIMP', 'U IMP', 'UNP'], units: { KV: 1000 }, bareUnit: true, min: 300, max: 20000 },
+  'Impulse that the insulation withstands, as a peak.',
+  sheet,
+);

@@ -12,7 +12,7 @@ import {
   sheet,
   standard,
   type,
-  VOLTS,
+  insulationVolts,
 } from '../../plates/common-fields';
 import type { PlateDefinition } from '../../plates/plate-field';
 
@@ -44,14 +44,7 @@ export const airBreakerPlate: PlateDefinition = {
     kilo('icsAmps', 'Ics', ['ICS'], 'Service breaking capacity: it stays usable.'),
     kilo('icwAmps', 'Icw', ['ICW'], 'Current it stands closed for the stated time.'),
     kilo('icmAmps', 'Icm', ['ICM'], 'Making capacity, as a peak.'),
-    mark(
-      'insulationVolts',
-      'Ui',
-      'number',
-      { unit: 'V', names: ['UI'], units: VOLTS, min: 50, max: 1500 },
-      'Insulation voltage; no switching rating.',
-      sheet,
-    ),
+    insulationVolts,
     mark(
       'tripUnit',
       'Trip unit',

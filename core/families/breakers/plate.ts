@@ -17,7 +17,8 @@ import {
   standard,
   torque,
   type,
-  VOLTS,
+  insulationVolts,
+  impulseVolts,
 } from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
 import { seriesOf, single } from '../../plates/forms';
@@ -135,22 +136,8 @@ export const breakerPlate: PlateDefinition = {
       'Size of the body: the largest rating that fits it; no rating by itself.',
       'Measure the body against the maker’s sheet.',
     ),
-    mark(
-      'insulationVolts',
-      'Ui',
-      'number',
-      { unit: 'V', names: ['UI'], units: VOLTS, min: 50, max: 1500 },
-      'Insulation voltage; no switching rating.',
-      sheet,
-    ),
-    mark(
-      'impulseVolts',
-      'Uimp',
-      'number',
-      { unit: 'V', names: ['UIMP', 'U IMP', 'UNP'], units: { KV: 1000 }, bareUnit: true, min: 300, max: 20000 },
-      'Impulse that the insulation withstands, as a peak.',
-      sheet,
-    ),
+    insulationVolts,
+    impulseVolts,
     mark(
       'tripUnit',
       'Trip unit',

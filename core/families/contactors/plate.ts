@@ -21,8 +21,9 @@ import {
   terminalsMark,
   torque,
   type,
-  VOLTS,
   wireTemp,
+  insulationVolts,
+  impulseVolts,
 } from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
 import { seriesOf, single, terminalNumbers } from '../../plates/forms';
@@ -231,22 +232,8 @@ export const contactorPlate: PlateDefinition = {
       'Highest volts of the contacts.',
       sheet,
     ),
-    mark(
-      'insulationVolts',
-      'Ui',
-      'number',
-      { unit: 'V', names: ['UI'], units: VOLTS, min: 50, max: 1500 },
-      'Insulation voltage; no switching rating.',
-      sheet,
-    ),
-    mark(
-      'impulseVolts',
-      'Uimp',
-      'number',
-      { unit: 'V', names: ['UIMP', 'U IMP', 'UNP'], units: { KV: 1000 }, bareUnit: true, min: 300, max: 20000 },
-      'Impulse that the insulation withstands, as a peak.',
-      sheet,
-    ),
+    insulationVolts,
+    impulseVolts,
     { ...hertz, names: [] },
     coilVolts,
     coilMarks,
