@@ -167,7 +167,7 @@ test('a worn coil is recovered by measurement, ranked, with its arithmetic', asy
   await expect(dialog).toBeHidden();
   await expect(mark(plate, 'Coil volts')).toHaveValue(/\d+\sV/);
   await mark(plate, 'Coil volts').focus();
-  await expect(page.getByText(/960 Ω - 400 mΩ/)).toBeVisible();
+  await expect(page.getByText(/960\sΩ - 400\smΩ/)).toBeVisible();
 });
 
 test('a mark that was found on paper is entered with where it was found', async ({ page }) => {

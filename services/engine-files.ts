@@ -2,7 +2,7 @@
 import { readFile } from 'node:fs/promises';
 import path from 'node:path';
 
-const packages = path.join(process.cwd(), 'node_modules');
+const packages = path.join(/* turbopackIgnore: true */ process.cwd(), 'node_modules');
 const CORE = /^core\/(tesseract-core(?:-simd|-relaxedsimd)?-lstm\.wasm(?:\.js)?)$/;
 
 const types: Record<string, string> = { '.js': 'text/javascript; charset=utf-8', '.wasm': 'application/wasm', '.gz': 'application/gzip' };
@@ -20,5 +20,5 @@ export const lettersFolder = path.join(packages, '@tesseract.js-data/eng/4.0.0_b
 export async function engineFile(name: string): Promise<{ bytes: Buffer; type: string } | undefined> {
   const file = pathOf(name);
   if (!file) return undefined;
-  return { bytes: await readFile(file), type: types[path.extname(file)] ?? 'application/octet-stream' };
+  return { bytes: await readFile(/* turbopackIgnore: true */ file), type: types[path.extname(file)] ?? 'application/octet-stream' };
 }

@@ -98,7 +98,11 @@ export function usePlatePhoto(
     to.postMessage({ id, seen, plate: as } satisfies ReadRequest);
   }, []);
 
-  const show = useCallback((url: string, seen: SeenPlate) => setState({ step: 'done', url, seen }), []);
+  /** Shows a kept picture, unless somebody has begun with another. */
+  const show = useCallback(
+    (url: string, seen: SeenPlate) => setState((now) => (now.step === 'empty' ? { step: 'done', url, seen } : now)),
+    [],
+  );
   const clear = useCallback((fault?: string) => setState({ step: 'empty', fault }), []);
   return { state, choose, read, interpret, cancel, clear, show };
 }

@@ -62,7 +62,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
               <div key={one.id} className="sheet" style={{ padding: 14 }}>
                 <b>{one.title}</b>
                 <p className="muted">{one.about}</p>
-                <button type="button" className="primary" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
+                <button type="button" className="go inline" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
                   Read its plate
                 </button>
               </div>

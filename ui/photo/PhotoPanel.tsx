@@ -124,7 +124,7 @@ export function PhotoPanel({
           </ReactCrop>
           {state.step === 'chosen' ? (
             <div className="row-flex">
-              <button type="button" className="primary" onClick={() => onRead(state.file, state.url, part)}>
+              <button type="button" className="go inline" onClick={() => onRead(state.file, state.url, part)}>
                 {part ? 'Read the framed part' : 'Read the picture'}
               </button>
               <button type="button" className="quiet" onClick={onClear}>

@@ -89,7 +89,7 @@ export function ReadStage({
           </select>
         </label>
       </div>
-      <div className="row-flex" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+      <div className="row-flex typed-row">
         <select
           className="text-in"
           style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }}
