@@ -18,31 +18,49 @@ export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
 
 type Row = Record<string, unknown>;
 
+/** One figure of a rating row with what decides whether it may be used. */
+type Entry = { volts: number | undefined; kind: unknown; polesInSeries: number; value: unknown };
+/** Entries by column for each list of rows: laid out once, since a catalogue is judged against many needs. */
+const entries = new WeakMap<readonly Row[], Map<string, Entry[]>>();
+
+function entriesOf(rows: readonly Row[]): Map<string, Entry[]> {
+  const known = entries.get(rows);
+  if (known) return known;
+  const byColumn = new Map<string, Entry[]>();
+  for (const row of rows) {
+    const volts = typeof row.volts === 'number' ? row.volts : undefined;
+    const polesInSeries = typeof row.polesInSeries === 'number' ? row.polesInSeries : 1;
+    for (const column of Object.keys(row)) {
+      if (row[column] === undefined) continue;
+      const list = byColumn.get(column);
+      const entry: Entry = { volts, kind: row.kind, polesInSeries, value: row[column] };
+      if (list) list.push(entry);
+      else byColumn.set(column, [entry]);
+    }
+  }
+  entries.set(rows, byColumn);
+  return byColumn;
+}
+
 function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
   const rows = spec.ratings;
   if (rows === undefined || rows === null) return rows as undefined | null;
   if (rows === 'none') return 'none';
-  const { column, minVolts } = figure;
+  const { column, minVolts, current } = figure;
   if (minVolts === null) return null;
-  let best: Row | undefined;
-  let carried = false;
+  const list = entriesOf(rows as Row[]).get(column);
+  if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
+  let best: Entry | undefined;
   let wornVolts = false;
-  for (const row of rows as Row[]) {
-    if (row[column] === undefined) continue;
-    carried = true;
-    const kind = row.kind as string;
-    if (kind !== figure.current && kind !== 'ac/dc') continue;
-    if ((row.polesInSeries as number) > 1 && !((row.polesInSeries as number) <= (spec.poles as number))) continue;
-    const volts = row.volts;
-    if (typeof volts !== 'number') wornVolts = true;
-    else if (volts >= minVolts && (best === undefined || volts < (best.volts as number))) best = row;
+  for (let i = 0; i < list.length; i += 1) {
+    const entry = list[i]!;
+    if (entry.kind !== current && entry.kind !== 'ac/dc') continue;
+    if (entry.polesInSeries > 1 && !(entry.polesInSeries <= (spec.poles as number))) continue;
+    if (entry.volts === undefined) wornVolts = true;
+    else if (entry.volts >= minVolts && (best === undefined || entry.volts < best.volts!)) best = entry;
   }
-  if (best) {
-    const value = best[column];
-    return typeof value === 'number' ? value * figure.factor : (value as Found);
-  }
-  if (wornVolts) return null;
-  return carried || (rows as Row[]).length === 0 ? 'none' : undefined;
+  if (best) return typeof best.value === 'number' ? best.value * figure.factor : (best.value as Found);
+  return wornVolts ? null : 'none';
 }
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
