@@ -33,7 +33,7 @@ export function nameMarks(laid: Laid, free: (cell: Cell) => boolean, wanted: { m
       text.length >= 4 &&
       text.length <= 24 &&
       /^[A-Z][A-Z0-9]*[ -]?[A-Z0-9-]*\d[A-Z0-9 .+-]*$/i.test(text) &&
-      !/^(IEC|EN|IP|UL|NH|COIL|AC|DC|PH|HP)\b/i.test(text);
+      !/^(?:IP ?\d\d|(?:IEC|EN|UL|NH|COIL|AC|DC|PH|HP)\b)/i.test(text);
     const cells = laid.rows.flat().filter((cell) => free(cell) && !hits.some((hit) => hit.start >= cell.start && hit.end === cell.end));
     const texts = cells.map((cell) => {
       const lead = hits.find((hit) => hit.start === cell.start);

@@ -79,7 +79,10 @@ function under(heads: Head[], row: readonly Cell[], split = false): { cells: (Ce
   if (words) return under(heads, [partOf(row[0]!, 0, words[1]!.length), partOf(row[0]!, words[0].length, row[0]!.text.length)], true);
   const left = Math.min(...heads.map((head) => head.cell.x0));
   const first = row[0]!;
-  const lead = row.length > 1 && (split || first.x1 <= left) && /^[A-Z][A-Z .]{2,}$/i.test(first.text) ? first : undefined;
+  const lead =
+    row.length > 1 && (split || first.x1 <= left || row.length === heads.length + 1) && /^[A-Z][A-Z .]{2,}$/i.test(first.text)
+      ? first
+      : undefined;
   const rest = lead ? row.slice(1) : row;
   if (rest.length === heads.length && (rest.length > 1 || overlap(rest[0]!, heads[0]!.cell) > 0.1)) return { cells: [...rest], lead };
   const tokens = tokensOf(rest);
