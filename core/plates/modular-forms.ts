@@ -20,7 +20,7 @@ function curveAndAmps(laid: Laid): Hit[] {
 }
 
 const BOX =
-  /(?<![A-Z0-9.,\-/])(1500|3000|4500|6000|10000|15000|20000|25000)(?![\d.,])(?!\s?(?:A|AFC|V|HZ|KG|RPM)\b)(?:([\])| ]{1,8})([123])(?=[\])| ]|\n|$)(?!\s?(?:~|P\b|PH))(?! \d))?/i;
+  /(?<![A-Z0-9.,\-/])(1500|3000|4500|6000|10000|15000|20000|25000)(?![\d.,])(?!\s?(?:A|AFC|V|HZ|KG|RPM)\b)(?:([[\]()| ]{1,8})([123])(?=[\])| ]|\n|$)(?!\s?(?:~|P\b|PH))(?! \d))?/i;
 /** Boxed capacity and class: "6000   3", alone or beside each other, with no unit. */
 function boxes(laid: Laid): Hit[] {
   const match = BOX.exec(laid.text);
