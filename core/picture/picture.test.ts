@@ -275,7 +275,8 @@ describe('a picture of something else', () => {
   it.each([
     ['nothing', of(), false],
     ['scraps', of(['~', 40], ['/', 70], ['Xx', 30], ['i', 88], ['lI|', 35]), false],
+    ['noise: many short words, none very sure', of(['Ka', 76], ['Ke', 65], ['Ki', 60], ['4', 85], ['Ra', 60]), false],
     ['one sure word', of(['C16', 88]), true],
-    ['two short ones', of(['24', 80], ['V~', 60], ['DC', 75]), true],
+    ['two short ones, very sure', of(['24', 84], ['V~', 60], ['DC', 91]), true],
   ])('%s', (_, seen, like) => expect(readsLikeAPlate(seen)).toBe(like));
 });

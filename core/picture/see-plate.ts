@@ -19,12 +19,15 @@ export type Seen = { laid: Laid; words: SeenWord[] };
 export type SeenPlate = { width: number; height: number; first: Seen; second: Seen };
 
 /**
- * True where enough words are sure to be words: a picture of a cat gives scraps. One sure word of three letters or figures, or
- * two of two, is little, but a small plate has no more.
+ * True where enough words are sure to be words: fur and noise give scraps of a letter or two. One sure word of three letters or
+ * figures, or two very sure ones of two, is little, but a small plate has no more.
  */
 export function readsLikeAPlate({ first }: SeenPlate): boolean {
-  const sure = first.words.filter(({ text, confidence }) => confidence >= 60 && /[A-Z0-9].*[A-Z0-9]/i.test(text));
-  return sure.length >= 2 || sure.some(({ text }) => text.replace(/[^A-Z0-9]/gi, '').length >= 3);
+  const sized = first.words.map(({ text, confidence }) => ({ size: text.replace(/[^A-Z0-9]/gi, '').length, confidence }));
+  return (
+    sized.some(({ size, confidence }) => size >= 3 && confidence >= 60) ||
+    sized.filter(({ size, confidence }) => size >= 2 && confidence >= 80).length >= 2
+  );
 }
 
 /** Longest side that is worked on; more pixels than letters need only cost time. */
