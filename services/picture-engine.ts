@@ -1,12 +1,10 @@
 /** The text engine on the server, for the open interface: the same strips, the same letters, in threads of their own. */
 import { createWorker, type Worker } from 'tesseract.js';
-import sharp from 'sharp';
 import type { Gray } from '../core/picture/gray';
 import { seePlate, type SeenPlate } from '../core/picture/see-plate';
-import { sniffPicture } from '../core/picture/sniff';
 import { engineOver, engineSettings } from '../core/picture/text-engine';
 import { lettersFolder } from './engine-files';
-import { ServiceError } from './service-error';
+import { decoded, openPicture } from './open-picture';
 
 const ENGINES = 2;
 const IDLE_MS = 120_000;
@@ -33,20 +31,8 @@ export async function stopPictureEngine(): Promise<void> {
 
 /** Decodes a picture, upright after its EXIF mark, in grey. Throws 422 with a sentence where it is none. */
 export async function grayOfFile(bytes: Uint8Array): Promise<Gray> {
-  const sniffed = sniffPicture(bytes);
-  if (!sniffed.ok) throw new ServiceError(422, [{ field: 'picture', reason: sniffed.fault }]);
-  try {
-    const { data, info } = await sharp(bytes, { limitInputPixels: 61_000_000 })
-      .rotate()
-      .resize(2000, 2000, { fit: 'inside', withoutEnlargement: true })
-      .flatten({ background: '#ffffff' })
-      .greyscale()
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    return { width: info.width, height: info.height, data: new Uint8Array(data) };
-  } catch {
-    throw new ServiceError(422, [{ field: 'picture', reason: 'The picture is broken and cannot be opened. Take it again.' }]);
-  }
+  const { data, info } = await decoded(openPicture(bytes, 2000).greyscale().raw());
+  return { width: info.width, height: info.height, data: new Uint8Array(data) };
 }
 
 /** Sees what stands in a picture. One picture at a time: the engines use all processors. */

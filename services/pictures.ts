@@ -1,6 +1,5 @@
 /** Pictures kept with a swap: checked, turned upright, at most 1 MB; what is no picture is never kept. */
 import { randomUUID } from 'node:crypto';
-import sharp from 'sharp';
 import * as yup from 'yup';
 import { plateOf } from '../core/families/plates';
 import type { SeenPlate } from '../core/picture/see-plate';
@@ -8,6 +7,7 @@ import { sniffPicture } from '../core/picture/sniff';
 import { database } from '../data/connection';
 import { dropPicture, keepPicture, pictureById, picturesOfSwap, type PictureRow } from '../data/pictures';
 import { swapById } from '../data/swaps';
+import { decoded, openPicture } from './open-picture';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
@@ -71,18 +71,9 @@ const view = (row: Omit<PictureRow, 'bytes' | 'original'>): PictureView => ({
 
 /** Makes a picture small enough to keep: JPEG, upright, the longer side at most 1600 pixels. */
 async function small(bytes: Uint8Array): Promise<{ bytes: Buffer; width: number; height: number }> {
-  const sniffed = sniffPicture(bytes);
-  if (!sniffed.ok) throw new ServiceError(422, [{ field: 'picture', reason: sniffed.fault }]);
   for (const quality of [82, 65, 45]) {
-    const made = await sharp(bytes, { limitInputPixels: 61_000_000 })
-      .rotate()
-      .resize(1600, 1600, { fit: 'inside', withoutEnlargement: true })
-      .flatten({ background: '#ffffff' })
-      .jpeg({ quality })
-      .toBuffer({ resolveWithObject: true })
-      .catch(() => undefined);
-    if (!made) throw new ServiceError(422, [{ field: 'picture', reason: 'The picture is broken and cannot be opened. Take it again.' }]);
-    if (made.data.length <= MOST_BYTES) return { bytes: made.data, width: made.info.width, height: made.info.height };
+    const { data, info } = await decoded(openPicture(bytes, 1600).jpeg({ quality }));
+    if (data.length <= MOST_BYTES) return { bytes: data, width: info.width, height: info.height };
   }
   throw new ServiceError(422, [{ field: 'picture', reason: 'The picture stays above 1 MB. Crop it to the plate.' }]);
 }

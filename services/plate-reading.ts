@@ -2,7 +2,7 @@
 import * as yup from 'yup';
 import { guessPlate, plateOf, plates, type Guess } from '../core/families/plates';
 import { parsePlate, type PlateReading } from '../core/plates/parse-plate';
-import { readsLikeAPlate } from '../core/picture/see-plate';
+import { NO_PLATE, readsLikeAPlate } from '../core/picture/see-plate';
 import { readSeen, type PictureReading } from '../core/plates/read-seen';
 import { seePicture } from './picture-engine';
 import { ServiceError } from './service-error';
@@ -42,10 +42,7 @@ function plateFor(kind: string | undefined, text: string) {
     throw new ServiceError(422, [
       {
         field: 'kind',
-        reason:
-          text.trim() === ''
-            ? 'Nothing that reads like a plate was found in the picture. Move closer, wipe the plate, light it from the side, and take it again; or type the marks.'
-            : `It is not clear what kind of plate this is. Give kind: ${kinds.join(', ')}.`,
+        reason: text.trim() === '' ? NO_PLATE : `It is not clear what kind of plate this is. Give kind: ${kinds.join(', ')}.`,
       },
     ]);
   return { plate, guesses, guessed: kind === undefined };

@@ -5,14 +5,13 @@ import { useMemo, useState } from 'react';
 import { guessPlate, plateOf, plates } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
 import type { SeenPlate } from '@/core/picture/see-plate';
-import type { Reading, Readings } from '@/core/readings/reading';
+import { fieldOfWord, stateMeaning, type Reading, type Readings } from '@/core/readings/reading';
 import { PhotoPanel } from '@/ui/photo/PhotoPanel';
 import { PlateFindings } from '@/ui/photo/PlateFindings';
 import { plateFieldsOf, readEdited, type EditField } from '@/ui/plates/edit-field';
 import { Plate } from '@/ui/plates/Plate';
 import { PlateRows } from '@/ui/plates/PlateRows';
 import { RecoveryForm } from '@/ui/plates/RecoveryForm';
-import { stateMeaning } from '@/core/readings/reading';
 import type { Interpreted } from '@/workers/plate-reader.worker';
 import { PlatesShell } from './PlatesShell';
 import { usePlatePhoto } from './use-plate-photo';
@@ -51,7 +50,6 @@ export function PlatesPage() {
   );
   const fields = plate ? plateFieldsOf(plate, section) : [];
   const rows = fields.filter((field) => field.kind === 'rows' && Array.isArray(readings[field.id]?.value));
-  const fieldOfWord = (word: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(word))?.[0];
   const assign = (word: number, id: string) => {
     const field = fields.find((one) => one.id === id);
     const given = seen?.first.words[word]?.text;
@@ -77,7 +75,7 @@ export function PlatesPage() {
           <PhotoPanel
             state={photo.state}
             fields={fields.filter((field) => field.kind !== 'rows')}
-            fieldOfWord={fieldOfWord}
+            fieldOfWord={(word) => fieldOfWord(readings, word)}
             lit={focused?.words ?? []}
             onChoose={(file) => void photo.choose(file)}
             onRead={photo.read}

@@ -4,6 +4,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { PictureReading } from '@/core/plates/read-seen';
 import { takePicture, type Difference } from '@/core/plates/take-picture';
+import { fieldOfWord } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { PictureView } from '@/services/pictures';
 import { PhotoPanel } from '@/ui/photo/PhotoPanel';
@@ -76,7 +77,6 @@ export function SwapPhoto({
   }, [section, show, swapId]);
 
   const fields = plateFieldsOf(plate, section);
-  const fieldOfWord = (word: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(word))?.[0];
   const seen = photo.state.step === 'done' ? photo.state.seen : undefined;
   const assign = (word: number, id: string) => {
     const field = fields.find((one) => one.id === id);
@@ -103,7 +103,7 @@ export function SwapPhoto({
         state={photo.state}
         note={note}
         fields={fields.filter((field) => field.kind !== 'rows')}
-        fieldOfWord={fieldOfWord}
+        fieldOfWord={(word) => fieldOfWord(readings, word)}
         lit={focus?.section === section ? (readings[focus.id]?.words ?? []) : []}
         onChoose={(file) => void photo.choose(file)}
         onRead={photo.read}

@@ -2,14 +2,9 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { LARGEST_FILE, sniffPicture } from '@/core/picture/sniff';
-import { readsLikeAPlate, type SeenPlate } from '@/core/picture/see-plate';
+import { NO_PLATE, readsLikeAPlate, type SeenPlate } from '@/core/picture/see-plate';
+import type { PhotoState } from '@/ui/photo/PhotoPanel';
 import type { Crop, Interpreted, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
-
-export type PhotoState =
-  | { step: 'empty'; fault?: string }
-  | { step: 'chosen'; file: File; url: string }
-  | { step: 'reading'; file: File; url: string; share: number }
-  | { step: 'done'; url: string; seen: SeenPlate };
 
 export type PhotoResult = { seen: SeenPlate; kept: Blob; file: File; read: Interpreted };
 
@@ -75,8 +70,7 @@ export function usePlatePhoto(
       else if (!readsLikeAPlate(data.seen))
         setState({
           step: 'empty',
-          fault:
-            'Nothing that reads like a plate was found. Move closer, wipe the plate, light it from the side, and take it again; or type the marks.',
+          fault: NO_PLATE,
         });
       else {
         setState({ step: 'done', url: urlOf(data.kept), seen: data.seen });

@@ -1,7 +1,6 @@
 /** Do the marks typed on a plate speak against what the key arrived at? Marks win over looks; both are shown. */
-import { guessPlate } from '../families/plates';
 import { parsePlate } from '../plates/parse-plate';
-import { plateOf } from '../families/plates';
+import { guessPlate, plateOf } from '../families/plates';
 import { keyKinds, type KeyKind } from './key';
 
 const STRONG = 5;

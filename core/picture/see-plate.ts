@@ -18,6 +18,10 @@ export type SeenWord = { text: string; confidence: number; start: number; end: n
 export type Seen = { laid: Laid; words: SeenWord[] };
 export type SeenPlate = { width: number; height: number; first: Seen; second: Seen };
 
+/** What is said of a picture in which nothing reads. */
+export const NO_PLATE =
+  'Nothing that reads like a plate was found. Move closer, wipe the plate, light it from the side, and take it again; or type the marks.';
+
 /**
  * True where enough words are sure to be words: fur and noise give scraps of a letter or two. One sure word of three letters or
  * figures, or two very sure ones of two, is little, but a small plate has no more.

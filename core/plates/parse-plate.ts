@@ -13,7 +13,7 @@ import { layOutText, type Laid } from './layout';
 import { nameMarks } from './name-marks';
 import type { PlateDefinition, PlateField } from './plate-field';
 import { plateRules, type Rule } from './rules';
-import { headsOf, readCell, tablesOf } from './tables';
+import { readCell, tablesOf } from './tables';
 import { FREQUENCIES, inRange, readValue } from './values';
 
 export type Span = { field: string; start: number; end: number };
@@ -237,7 +237,3 @@ function restOf(text: string, spans: readonly Span[]): string[] {
   pieces.push(text.slice(at));
   return pieces.map((piece) => piece.replace(/\s+/g, ' ').replace(/^[\s,;:/|]+|[\s,;:/|]+$/g, '')).filter((piece) => piece !== '');
 }
-
-/** True where nothing but names stands in this text: a head of a table. */
-export const isHead = (text: string, plate: PlateDefinition): boolean =>
-  headsOf({ text: fold(text), start: 0, end: text.length, row: 0, x0: 0, x1: text.length }, plate).length > 0;

@@ -5,7 +5,7 @@
  * confirmed. A field that both looks leave out stays out.
  */
 import type { SeenPlate, SeenWord } from '../picture/see-plate';
-import type { Reading, Readings } from '../readings/reading';
+import { fieldOfWord, sameValue, type Reading, type Readings } from '../readings/reading';
 import { crossChecks } from './cross-checks';
 import { headsOf } from './tables';
 import { parsePlate, type PlateReading } from './parse-plate';
@@ -24,7 +24,6 @@ export type PictureReading = PlateReading & {
 const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number; end: number }[]): number[] =>
   words.flatMap((word, i) => (spans.some((span) => word.start < span.end && word.end > span.start) ? [i] : []));
 
-const sameValue = (a: Reading, b: Reading): boolean => JSON.stringify(a.value) === JSON.stringify(b.value);
 const spansOf = (look: PlateReading, field: string) => look.spans.filter((span) => span.field === field);
 /** Confidence of the least sure word under a field. */
 const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
@@ -108,12 +107,11 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
       toConfirm: true,
     };
   }
-  const fieldOf = (i: number) => Object.entries(readings).find(([, reading]) => reading.words?.includes(i))?.[0];
   return {
     ...first,
     readings,
     findings: crossChecks(readings, plate),
     text: seen.first.laid.text,
-    words: words.map((word, i) => ({ ...word, field: fieldOf(i) })),
+    words: words.map((word, i) => ({ ...word, field: fieldOfWord(readings, i) })),
   };
 }

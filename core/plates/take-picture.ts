@@ -2,23 +2,23 @@
  * What may a picture change on a plate? It fills what nobody has read yet and what an earlier picture or line gave; what a
  * person read, measured or declared stays, and a difference is shown for the person to settle.
  */
-import type { Reading, Readings } from '../readings/reading';
+import { sameValue, type Reading, type Readings } from '../readings/reading';
 import type { PictureReading } from './read-seen';
 
 export type Difference = { field: string; here: Reading; picture: Reading };
 
-const byMachine = (reading: Reading): boolean => reading.from?.startsWith('picture') === true || reading.toConfirm === true;
+const byPicture = (reading: Reading): boolean => reading.from?.startsWith('picture') === true;
+const byMachine = (reading: Reading): boolean => byPicture(reading) || reading.toConfirm === true;
 
 /** Returns the fields to fill and the differences to settle. A field that the picture no longer gives is taken back (null). */
 export function takePicture(before: Readings, found: PictureReading): { fill: Record<string, Reading | null>; differences: Difference[] } {
   const fill: Record<string, Reading | null> = {};
   const differences: Difference[] = [];
-  for (const [field, reading] of Object.entries(before))
-    if (byMachine(reading) && reading.from?.startsWith('picture') && !found.readings[field]) fill[field] = null;
+  for (const [field, reading] of Object.entries(before)) if (byPicture(reading) && !found.readings[field]) fill[field] = null;
   for (const [field, reading] of Object.entries(found.readings)) {
     const here = before[field];
     if (here === undefined || byMachine(here)) fill[field] = reading;
-    else if (JSON.stringify(here.value) === JSON.stringify(reading.value)) {
+    else if (sameValue(here, reading)) {
       // The same as a person read: it only learns where it stands.
       if (reading.words?.length) fill[field] = { ...here, words: reading.words };
     } else if (reading.state !== 'unreadable') differences.push({ field, here, picture: reading });

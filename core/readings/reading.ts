@@ -41,6 +41,13 @@ export function toMark(reading: Reading | undefined): unknown {
   return reading.value;
 }
 
+/** True where both say the same value, whatever their states. */
+export const sameValue = (a: Reading, b: Reading): boolean => JSON.stringify(a.value) === JSON.stringify(b.value);
+
+/** Returns the field that took a word of the picture, or undefined. */
+export const fieldOfWord = (readings: Readings, word: number): string | undefined =>
+  Object.entries(readings).find(([, reading]) => reading.words?.includes(word))?.[0];
+
 /** One sentence for each state, shown when a mark is tapped. */
 export const stateMeaning: Record<ReadingState, string> = {
   read: 'Read from the plate or drawing by a person.',

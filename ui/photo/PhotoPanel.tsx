@@ -7,7 +7,8 @@ import 'react-image-crop/dist/ReactCrop.css';
 import type { SeenPlate } from '@/core/picture/see-plate';
 import { WordsOverPicture, type WordField } from './WordsOverPicture';
 
-export type Step =
+/** A picture from choosing to words. */
+export type PhotoState =
   | { step: 'empty'; fault?: string }
   | { step: 'chosen'; file: File; url: string }
   | { step: 'reading'; file: File; url: string; share: number }
@@ -26,7 +27,7 @@ export function PhotoPanel({
   onClear,
   onAssign,
 }: {
-  state: Step;
+  state: PhotoState;
   note?: string;
   /** Fields a word may be given to. */
   fields: readonly WordField[];
