@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { PictureReading } from '@/core/plates/read-seen';
-import { takePicture, type Difference } from '@/core/plates/take-picture';
+import { confirmed, takePicture, type Difference } from '@/core/plates/take-picture';
 import { fieldOfWord } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { PictureView } from '@/services/pictures';
@@ -128,7 +128,7 @@ export function SwapPhoto({
                 type="button"
                 className="quiet"
                 onClick={() => {
-                  onChange([{ path: `${section}.${id}`, value: { ...other, toConfirm: undefined } }]);
+                  onChange([{ path: `${section}.${id}`, value: confirmed({ ...other, toConfirm: true }) }]);
                   setDifferences(differences.filter((one) => one.field !== id));
                 }}
               >

@@ -33,9 +33,10 @@ export function contradictions(kind: KeyKind, text: string): string[] {
     keyKinds.some(({ family }) => family === likeliest.id)
   )
     said.push(
-      `The marks read like ${article(likeliest.title)}, the answers lead to ${article(kind.title)}. Look again; the standard printed on it settles it.`,
+      `The marks read like ${withArticle(likeliest.title)}, the answers lead to ${withArticle(kind.title)}. Look again; the standard printed on it settles it.`,
     );
   return said;
 }
 
-const article = (title: string) => `${/^[AEIOU]/i.test(title) ? 'an' : 'a'} ${title.toLowerCase()}`;
+/** Title in a sentence: 'an air circuit breaker'. */
+export const withArticle = (title: string) => `${/^[AEIOU]/i.test(title) ? 'an' : 'a'} ${title.toLowerCase()}`;

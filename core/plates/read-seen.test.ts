@@ -4,7 +4,7 @@ import { plateOf } from '../families/plates';
 import type { Seen, SeenPlate } from '../picture/see-plate';
 import { layOutText } from './layout';
 import { readSeen } from './read-seen';
-import { takePicture } from './take-picture';
+import { confirmed, takePicture } from './take-picture';
 
 const look = (text: string, confidence: number | ((word: string) => number)): Seen => ({
   laid: layOutText(text),
@@ -85,6 +85,14 @@ describe('what a picture may change', () => {
       value: 10,
       words: [0, 1],
     }));
+  it('what a person confirmed, or gave by hand, is that person’s', () => {
+    const yes = confirmed({ state: 'read', value: 15, from: 'picture', toConfirm: true });
+    expect(yes.toConfirm).toBeUndefined();
+    for (const here of [yes, { state: 'read' as const, value: 15, from: 'picture; word given by hand' }]) {
+      const { fill, differences } = takePicture({ horsepower: here, frame: { ...here, value: '215T' } }, found);
+      expect([fill.horsepower, fill.frame, differences.length]).toEqual([undefined, undefined, 1]);
+    }
+  });
   it('it takes the place of an earlier picture', () =>
     expect(takePicture({ horsepower: { state: 'read', value: 15, from: 'picture' } }, found).fill.horsepower).toMatchObject({ value: 10 }));
   it('it takes back what only the earlier picture gave', () =>

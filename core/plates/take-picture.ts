@@ -7,7 +7,13 @@ import type { PictureReading } from './read-seen';
 
 export type Difference = { field: string; here: Reading; picture: Reading };
 
-const byPicture = (reading: Reading): boolean => reading.from?.startsWith('picture') === true;
+/** A person's yes, or a word given by a person, makes a reading that person's. */
+export const BY_HAND = 'by hand';
+const byPicture = (reading: Reading): boolean => reading.from?.startsWith('picture') === true && !reading.from.endsWith(BY_HAND);
+
+/** Returns the reading with a person's yes to it. */
+export const confirmed = (reading: Reading): Reading =>
+  reading.toConfirm ? { ...reading, toConfirm: undefined, from: `${reading.from ?? 'found'}; confirmed ${BY_HAND}` } : reading;
 const byMachine = (reading: Reading): boolean => byPicture(reading) || reading.toConfirm === true;
 
 /** Returns the fields to fill and the differences to settle. A field that the picture no longer gives is taken back (null). */

@@ -23,6 +23,9 @@ const VOLTS = {
 };
 /** Share that stays for volts that are not in the list, or for a damaged coil. */
 const NONE_OF_THESE = 0.1;
+/** Below this share a candidate is left out, but never so that a single figure stands alone. */
+const LEAST_SHARE = 0.02;
+const LEAST_SHOWN = 2;
 
 export type CoilCandidate = { volts: number; share: number; watts: number };
 
@@ -30,7 +33,7 @@ export type CoilCandidate = { volts: number; share: number; watts: number };
  * Ranks the volts in use for a coil.
  * @param ohms of the coil alone, leads taken off, above 0; @param circuitVolts of the control circuit, where they are known:
  * the circuit is the authority and lifts the volts that agree with it to within 10 %.
- * @returns candidates with at least 2 % share, likeliest first; shares and the rest for none of them add up to 1.
+ * @returns candidates with at least 2 % share and never fewer than two, likeliest first; shares and the rest for none of them add up to 1.
  */
 export function coilVoltCandidates(ohms: number, kind: 'dc' | 'ac', size: CoilSize, circuitVolts?: number): CoilCandidate[] {
   const usual = usualWatts[size][kind];
@@ -44,6 +47,6 @@ export function coilVoltCandidates(ohms: number, kind: 'dc' | 'ac', size: CoilSi
   if (total < 1e-9) return [];
   return weighed
     .map(({ volts, watts, weight }) => ({ volts, watts, share: (weight / total) * (1 - NONE_OF_THESE) }))
-    .filter(({ share }) => share >= 0.02)
-    .sort((a, b) => b.share - a.share);
+    .sort((a, b) => b.share - a.share)
+    .filter(({ share }, i) => share >= LEAST_SHARE || i < LEAST_SHOWN);
 }

@@ -17,6 +17,18 @@ describe('coil volts from resistance', () => {
     [160, 12],
     [2600, 48],
   ])('%d ohm of a small DC relay: %d V first', (ohms, volts) => expect(best(ohms, 'dc', 'small relay')).toBe(volts));
+  it('is never one number, whatever the circuit has', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 1e5, noNaN: true }),
+        fc.constantFrom(...coilSizes),
+        fc.constantFrom('dc' as const, 'ac' as const),
+        fc.constantFrom(12, 24, 48, 110, 120, 230),
+        (ohms, size, kind, circuit) => coilVoltCandidates(ohms, kind, size, circuit).length !== 1,
+      ),
+    );
+    expect(coilVoltCandidates(639.7, 'dc', 'small relay', 24).length).toBeGreaterThan(1);
+  });
   it('is never one number', () => {
     fc.assert(
       fc.property(

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { contradictions } from '@/core/device-key/contradictions';
+import { contradictions, withArticle } from '@/core/device-key/contradictions';
 import { followKey, type KeyPath } from '@/core/device-key/key';
 import { KeyPicture } from './KeyPicture';
 
@@ -55,7 +55,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
           <div className="stack">
             <h2>
               {state.left.length === 1
-                ? `It is a ${state.left[0]!.title.toLowerCase()}`
+                ? `It is ${withArticle(state.left[0]!.title)}`
                 : `It is one of ${state.left.length}; nothing more can be seen`}
             </h2>
             {state.left.map((one) => (

@@ -3,6 +3,7 @@
 import { useId, useState } from 'react';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
+import { confirmed } from '@/core/plates/take-picture';
 import { stateMeaning, type Reading, type ReadingState } from '@/core/readings/reading';
 import { readEdited, readingText, type EditField } from './edit-field';
 
@@ -70,7 +71,7 @@ export function MarkField({
   const setState = (next: ReadingState) => {
     setAnchor(null);
     if (next === 'unreadable' || next === 'absent') onChange(field, { state: next });
-    else if (reading?.value !== undefined) onChange(field, { ...reading, state: next, toConfirm: undefined });
+    else if (reading?.value !== undefined) onChange(field, { ...confirmed(reading), state: next });
     onFocus(field);
   };
   const common = {
@@ -126,7 +127,7 @@ export function MarkField({
             if (event.key === 'Enter') {
               // Enter on what the picture gave, unchanged, is the person's yes to it.
               if (reading?.toConfirm && reading.value !== undefined && event.currentTarget.value === readingText(field, reading))
-                onChange(field, { ...reading, toConfirm: undefined });
+                onChange(field, confirmed(reading));
               else commit(event.currentTarget.value);
               const all = [...document.querySelectorAll<HTMLElement>('.plate input, .plate select')];
               all[all.indexOf(event.currentTarget) + 1]?.focus();
