@@ -5,13 +5,12 @@ import { chromiumArgs, chromiumPath } from './scripts/lib/browser.mjs';
 export default defineConfig({
   testDir: 'e2e',
   fullyParallel: false,
-  workers: 1,
+  workers: (process.env.LOYAL_COIL_URL ?? '').split(',').length,
   timeout: 90_000,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 15_000 },
   reporter: [['line'], ['json', { outputFile: process.env.LOYAL_COIL_E2E_REPORT ?? 'test-results/e2e.json' }]],
   use: {
-    baseURL: process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100',
-    actionTimeout: 10_000,
+    actionTimeout: 15_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath, args: chromiumArgs },
     trace: 'off',

@@ -1,6 +1,7 @@
 /** No serious accessibility fault on any main view, by day, by night and on a phone; nothing runs off the side. */
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { type Page } from '@playwright/test';
+import { expect, test } from './test';
 import { openPosition, startSwap } from './bench';
 
 const plainViews = ['/', '/worksheets', '/worksheets/control-run', '/logbook', '/interface', '/parts/nettlecombe-n3-3p-120-22'];

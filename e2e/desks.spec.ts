@@ -1,5 +1,5 @@
 /** The desks beside the swap: palette, worksheets, interface, panels on a phone. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openPosition, stage, startSwap } from './bench';
 
 test('the palette reaches positions, parts, worksheets and actions', async ({ page }) => {

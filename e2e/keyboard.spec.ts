@@ -1,5 +1,6 @@
 /** A whole swap by the keyboard alone: no pointer is used anywhere in this file. */
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import { type Locator, type Page } from '@playwright/test';
+import { expect, test } from './test';
 import { saved } from './bench';
 
 /** Goes on with Tab until the wanted element has the focus, as a person would. */

@@ -1,5 +1,5 @@
 /** Every kind of load of the bench, from its plate to a part that can be taken, and what its need says on the way. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openPosition, saved, stage, startSwap } from './bench';
 
 const positions = [

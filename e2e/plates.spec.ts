@@ -1,53 +1,8 @@
 /** Reading plates in the real page: a picture to confirmed marks, a worn field recovered, the key to a family, bad files. */
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { openPosition, saved, startSwap } from './bench';
-
-/** Draws a plate in the page with the letters it ships, tilted a little, and hands it over as a file. */
-async function plateFile(
-  page: Page,
-  lines: string[],
-  { tilt = 0.03, type = 'image/png' } = {},
-): Promise<{ name: string; mimeType: string; buffer: Buffer }> {
-  const url = await page.evaluate(
-    async ({ text, angle, mime }) => {
-      await document.fonts.load("600 40px 'Archivo Variable'");
-      const canvas = document.createElement('canvas');
-      [canvas.width, canvas.height] = [1200, 160 + text.length * 90];
-      const c = canvas.getContext('2d')!;
-      c.fillStyle = '#4a5560';
-      c.fillRect(0, 0, canvas.width, canvas.height);
-      c.translate(canvas.width / 2, canvas.height / 2);
-      c.rotate(angle);
-      c.fillStyle = '#d6d2c6';
-      c.fillRect(-540, -canvas.height / 2 + 40, 1080, canvas.height - 80);
-      c.fillStyle = '#22262b';
-      c.font = "600 40px 'Archivo Variable'";
-      text.forEach((line, i) =>
-        line.split('   ').forEach((cell, k) => c.fillText(cell, -490 + k * 360, -canvas.height / 2 + 130 + i * 90)),
-      );
-      return canvas.toDataURL(mime, 0.9);
-    },
-    { text: lines, angle: tilt, mime: type },
-  );
-  return { name: `plate.${type.split('/')[1]}`, mimeType: type, buffer: Buffer.from(url.split(',')[1]!, 'base64') };
-}
-const motor = ['HALVERGATE MOTORS', 'HP 25   RPM 1770   FRAME 284T', 'VOLTS 460   AMPS 32.5   PH 3', 'HZ 60   CODE G   S.F. 1.15'];
-/** The field of a plate with this label; the label also holds the sign of its state. */
-const mark = (plate: Locator, label: string): Locator =>
-  plate
-    .locator('.mark')
-    .filter({ has: plate.page().locator('label', { hasText: new RegExp(`^${label}`) }) })
-    .locator('input, select')
-    .first();
-const give = (page: Page, file: { name: string; mimeType: string; buffer: Buffer }) =>
-  page.locator('input[type=file]').first().setInputFiles(file);
-
-async function readPicture(page: Page, lines: string[], options?: { tilt?: number; type?: string }): Promise<void> {
-  await give(page, await plateFile(page, lines, options));
-  await page.getByRole('button', { name: /^Read the/ }).click();
-  await expect(page.locator('.words-over')).toBeVisible({ timeout: 60_000 });
-}
+import { give, mark, motor, plateFile, readPicture } from './plates/hand';
+import { expect, test } from './test';
 
 test('a picture becomes readings of the swap; Enter confirms; it is there after a reload', async ({ page }) => {
   test.setTimeout(150_000);
@@ -208,24 +163,38 @@ test('the glossary finds a mark by any of its names, and a mark leads to it', as
   await expect(page.getByRole('menuitem', { name: /glossary/ })).toHaveAttribute('href', '/plates/glossary#fuseClass');
 });
 
-for (const [name, width, height, theme] of [
-  ['day', 1280, 800, 'light'],
-  ['night', 1280, 800, 'dark'],
-  ['phone', 390, 844, 'light'],
-] as const)
-  test(`the plates desk has no serious accessibility fault, ${name}`, async ({ browser }) => {
-    test.setTimeout(150_000);
-    const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
-    const page = await context.newPage();
-    for (const view of ['/plates/key', '/plates/glossary', '/plates']) {
-      await page.goto(view);
-      await expect(page.getByRole('heading').first()).toBeVisible();
-      if (view === '/plates') await readPicture(page, motor);
-      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-      const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
-      expect(serious.map((one) => `${view}: ${one.id} ${one.nodes[0]?.target} ${one.nodes[0]?.failureSummary}`)).toEqual([]);
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
-      expect(over, `${view} runs off the side`).toBeLessThanOrEqual(1);
-    }
-    await context.close();
-  });
+/** The same file as the page's own object, as a drop or a paste would bring it. */
+const transferOf = (page: Page, file: { name: string; mimeType: string; buffer: Buffer }) =>
+  page.evaluateHandle(
+    ({ base64, name, type }) => {
+      const transfer = new DataTransfer();
+      transfer.items.add(new File([Uint8Array.from(atob(base64), (c) => c.charCodeAt(0))], name, { type }));
+      return transfer;
+    },
+    { base64: file.buffer.toString('base64'), name: file.name, type: file.mimeType },
+  );
+
+test('a picture can be dropped, framed and read; another can be pasted over it', async ({ page }) => {
+  test.setTimeout(150_000);
+  await page.goto('/plates?kind=motor-3ph');
+  const dropped = await transferOf(page, await plateFile(page, motor, { tilt: 0 }));
+  await page.locator('.drop').dispatchEvent('dragover', { dataTransfer: dropped });
+  await expect(page.locator('.drop')).toHaveClass(/over/);
+  await page.locator('.drop').dispatchEvent('drop', { dataTransfer: dropped });
+  const picture = page.getByAltText('Picture chosen');
+  const box = (await picture.boundingBox())!;
+  // A frame around the lower lines alone leaves the power out.
+  await page.mouse.move(box.x + box.width * 0.04, box.y + box.height * 0.52);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.97, box.y + box.height * 0.93, { steps: 6 });
+  await page.mouse.up();
+  await page.getByRole('button', { name: 'Read the framed part' }).click();
+  await expect(page.locator('.words-over')).toBeVisible({ timeout: 60_000 });
+  const plate = page.getByRole('region', { name: 'Three-phase motor' });
+  await expect(mark(plate, 'Hertz')).toHaveValue(/60/);
+  await expect(mark(plate, 'Speed')).toHaveCount(0);
+  const pasted = await transferOf(page, await plateFile(page, motor));
+  await page.evaluate((transfer) => window.dispatchEvent(new ClipboardEvent('paste', { clipboardData: transfer, bubbles: true })), pasted);
+  await page.getByRole('button', { name: 'Read the picture' }).click();
+  await expect(mark(plate, 'Speed')).toHaveValue(/1770/, { timeout: 60_000 });
+});

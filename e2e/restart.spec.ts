@@ -1,5 +1,5 @@
 /** A cluster and a server of its own are killed hard: the page keeps what was typed, and the signed record is still there. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

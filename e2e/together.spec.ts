@@ -1,5 +1,5 @@
 /** Two tabs, a lost connection, a double start: nothing is overwritten and nothing typed is lost. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { openPosition, saved, startSwap } from './bench';
 
 const aux = 'Aux NO used';

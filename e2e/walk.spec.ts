@@ -1,5 +1,5 @@
 /** A whole swap by mouse: from the panel with a wrong part to a signed record and its downloads. */
-import { expect, test } from '@playwright/test';
+import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
 

@@ -12,12 +12,12 @@ npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
 const pg = cluster(path.join(scratch, 'cluster'));
-let server;
+const servers = [];
 let passed = 0;
 let failed = 0;
 
 function end(code) {
-  server?.kill('SIGKILL');
+  for (const server of servers) server.kill('SIGKILL');
   pg.stop();
   rmSync(scratch, { recursive: true, force: true });
   if (pg.home !== path.join(scratch, 'cluster')) rmSync(pg.home, { recursive: true, force: true });
@@ -44,17 +44,21 @@ try {
 
   build();
   say('browser tests');
-  const databaseUrl = pg.ensureDatabase(port, 'e2e');
-  run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
-  const appPort = await freePort();
-  server = startServer({ port: appPort, databaseUrl });
-  const url = `http://127.0.0.1:${appPort}`;
-  await answers(`${url}/api/v1/health`, server);
+  const urls = [];
+  for (const name of ['e2e', 'e2e_second']) {
+    const databaseUrl = pg.ensureDatabase(port, name);
+    run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
+    const appPort = await freePort();
+    const server = startServer({ port: appPort, databaseUrl });
+    servers.push(server);
+    urls.push(`http://127.0.0.1:${appPort}`);
+    await answers(`${urls.at(-1)}/api/v1/health`, server);
+  }
   const e2eReport = path.join(scratch, 'e2e.json');
   spawnSync('npx', ['playwright', 'test'], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, LOYAL_COIL_URL: url, LOYAL_COIL_E2E_REPORT: e2eReport, DATABASE_URL: databaseUrl },
+    env: { ...process.env, LOYAL_COIL_URL: urls.join(','), LOYAL_COIL_E2E_REPORT: e2eReport },
   });
   const e2e = JSON.parse(readFileSync(e2eReport, 'utf8')).stats;
   passed += e2e.expected;

@@ -26,19 +26,29 @@ function fieldJson(field: Field, mark: boolean): Json {
       ? number
       : field.kind === 'flag'
         ? { type: 'boolean' }
-        : field.kind === 'hertz'
-          ? { type: 'array', items: number }
-          : field.kind === 'volts-text'
-            ? { anyOf: [number, { type: 'string' }] }
-            : field.words
-              ? { type: 'string', enum: [...field.words] }
-              : { type: 'string' };
+        : field.kind === 'words'
+          ? { type: 'array', items: { type: 'string', enum: [...field.words!] } }
+          : field.kind === 'amps-by'
+            ? {
+                type: 'object',
+                properties: Object.fromEntries(field.words!.map((name) => [name, { anyOf: [number, { type: 'null' }] }])),
+                additionalProperties: false,
+              }
+            : field.kind === 'hertz'
+              ? { type: 'array', items: number }
+              : field.kind === 'volts-text'
+                ? { anyOf: [number, { type: 'string' }] }
+                : field.words
+                  ? { type: 'string', enum: [...field.words] }
+                  : { type: 'string' };
   const description = `${field.meaning}${field.unit && field.unit !== 'count' ? ` Unit: ${field.unit}.` : ''}`;
   return mark ? { anyOf: [value, { type: 'null' }, { const: 'none' }], description } : { ...value, description };
 }
 
-/** JSON Schema of a Yup schema. */
-export function jsonSchemaOf(schema: yup.ISchema<unknown>): Json {
+/** JSON Schema of a Yup schema; of one that chooses, any of its choices. */
+export function jsonSchemaOf(schema: yup.ISchema<unknown> & { choices?: readonly yup.AnySchema[] }): Json {
+  if (schema.choices)
+    return schema.choices.length === 1 ? jsonSchemaOf(schema.choices[0]!) : { anyOf: schema.choices.map((choice) => jsonSchemaOf(choice)) };
   const meta = (schema as yup.AnySchema).spec.meta as
     { field?: Field; rows?: yup.AnySchema; required?: boolean; meaning?: string } | undefined;
   if (meta?.field) return fieldJson(meta.field, meta.required === undefined);

@@ -1,48 +1,11 @@
 /**
  * Which fields may a case hold, in what unit and range, and what do they mean?
  * One list serves the checking of input, the OpenAPI document, the try-it page and the plates of the swap bench.
- * `min` and `max` are what is physically accepted; a bound in `above` is itself refused.
  */
-export type FieldKind = 'number' | 'word' | 'words' | 'flag' | 'hertz' | 'volts-text' | 'rows' | 'coil-rows';
+import { currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
+import { breakerMarks, fuseHolders, utilisationCategories } from './protection-fields';
 
-export type Field = {
-  name: string;
-  label: string;
-  kind: FieldKind;
-  unit?: string;
-  above?: number;
-  min?: number;
-  max?: number;
-  words?: readonly string[];
-  meaning: string;
-};
-
-const num = (name: string, label: string, unit: string, range: { above?: number; min?: number; max: number }, meaning: string): Field => ({
-  name,
-  label,
-  kind: 'number',
-  unit,
-  ...range,
-  meaning,
-});
-const word = (name: string, label: string, words: readonly string[], meaning: string): Field => ({
-  name,
-  label,
-  kind: 'word',
-  words,
-  meaning,
-});
-const flag = (name: string, label: string, meaning: string): Field => ({
-  name,
-  label,
-  kind: 'flag',
-  meaning,
-});
-
-export const currentKinds = ['ac', 'dc', 'ac/dc'] as const;
-export const kindAliases: Record<string, string> = { AC: 'ac', DC: 'dc', 'AC/DC': 'ac/dc', UC: 'ac/dc' };
-
-const upTo = (max: number) => ({ above: 0, max });
+export { currentKinds, kindAliases, type Field, type FieldKind } from './field';
 
 export const groundings = [
   'TN-S',
@@ -80,6 +43,19 @@ export const supplyFields: readonly Field[] = [
     'Highest prospective short-circuit (available fault) current at the device.',
   ),
   num('minFaultAmps', 'Least fault current', 'A', upTo(200000), 'Lowest fault current, at the far end.'),
+  text('minFaultNote', 'How that was found', 'How the least fault current was found; no line.'),
+  flag('currentReverses', 'Current reverses', 'Current flows both ways through the device.'),
+  num('loopImpedanceOhms', 'Loop impedance', 'ohm', upTo(2000), 'Earth-fault loop impedance, Zs.'),
+  word(
+    'loopImpedanceBasis',
+    'Loop impedance is',
+    ['worked-out-hot', 'worked-out-cold', 'measured-hot', 'measured-cold'],
+    'How the loop impedance was found: conductors at operating temperature or cold.',
+  ),
+  num('earthElectrodeOhms', 'Earth electrode', 'ohm', upTo(20000), 'Resistance of earth electrode and its conductor.'),
+  num('upstreamOvercurrentAmps', 'Device upstream', 'A', upTo(6300), 'Rated current of the next overcurrent device upstream.'),
+  word('fuseHolder', 'Fuse holder', fuseHolders, 'Fuse holder (base) fitted.'),
+  num('maxFuseWatts', 'Holder accepts', 'W', upTo(200), 'Power that the holder accepts per fuse.'),
   num('ambientC', 'Ambient', '°C', { min: -40, max: 90 }, 'Air temperature around the device.'),
   num('controlVolts', 'Control volts', 'V', upTo(690), 'Nominal volts of the control supply.'),
   num('controlVoltsMin', 'Lowest control volts', 'V', upTo(690), 'Lowest control volts that occur; absent: the nominal only.'),
@@ -158,12 +134,7 @@ export const loadFields: readonly Field[] = [
   num('fanLockedRotorAmps', 'Fan locked-rotor amps', 'A', upTo(500), 'Locked-rotor amps of that fan.'),
   num('minimumCircuitAmps', 'Minimum circuit ampacity', 'A', upTo(2000), 'Unit plate: minimum circuit ampacity.'),
   num('maximumOvercurrentAmps', 'Maximum overcurrent', 'A', upTo(2000), 'Unit plate: maximum overcurrent protection.'),
-  {
-    name: 'plateWords',
-    label: 'Plate words',
-    kind: 'word',
-    meaning: 'Words of the plate that bind the choice.',
-  },
+  text('plateWords', 'Plate words', 'Words of the plate that bind the choice.'),
   num('startAmps', 'Starting amps', 'A', upTo(100000), 'Rms starting current.'),
   num('startSeconds', 'Starting time', 's', { min: 0.01, max: 120 }, 'Length of the start.'),
   num('stallSecondsHot', 'Safe stall time', 's', { min: 0.01, max: 120 }, 'Safe stall time from hot.'),
@@ -201,6 +172,50 @@ export const loadFields: readonly Field[] = [
     'Place of the contactor in the starter.',
   ),
   num('loadAmps', 'Design current', 'A', { min: 0, max: 6300 }, 'Design current.'),
+  num('circuitAmps', 'Branch circuit', 'A', { min: 0, max: 6300 }, 'Rating of the branch circuit.'),
+  num('continuousAmps', 'Continuous load', 'A', { min: 0, max: 6300 }, 'Load that runs three hours or more.'),
+  num('noncontinuousAmps', 'Other load', 'A', { min: 0, max: 6300 }, 'The rest of the load.'),
+  num('conductorAmpacityAmps', 'Conductor carries', 'A', upTo(6300), 'Current-carrying capacity of the conductor as installed.'),
+  flag('smallConductorLimit', 'Small-conductor limit', 'That capacity is a small-conductor limit, so a ceiling.'),
+  num('disconnectSeconds', 'Disconnection within', 's', { min: 0.01, max: 10 }, 'Longest disconnection time for an earth fault.'),
+  num('minFaultTripSeconds', 'Least fault clears within', 's', { min: 0.01, max: 10 }, 'Longest time for the least fault current.'),
+  num('voltsToGroundOfPole', 'Volts to earth of a pole', 'V', { min: 0, max: 1000 }, 'Highest volts to earth on a pole used.'),
+  flag('branchCircuitProtectionNeeded', 'Branch-circuit protection', 'The device is the branch-circuit protection.'),
+  flag('overloadByFuse', 'Overload by the fuse', 'The fuse is the conductor’s overload protection.'),
+  flag('overcurrentNeededHere', 'Overcurrent needed here', 'No other overcurrent device protects this circuit.'),
+  {
+    name: 'maxFuseAmpsBy',
+    label: 'Largest fuse of the starter',
+    kind: 'amps-by',
+    unit: 'A',
+    above: 0,
+    max: 6300,
+    words: utilisationCategories,
+    meaning: 'Largest fuse that the starter allows, by utilisation category.',
+  },
+  num('blownThisMonth', 'Blown lately', 'count', { min: 0, max: 100 }, 'Fuses blown here lately; history, no line.'),
+  num('stringShortCircuitAmps', 'String short circuit', 'A', upTo(100), 'Short-circuit current of a string.'),
+  num('moduleMaxSeriesFuseAmps', 'Module’s largest fuse', 'A', upTo(100), 'Largest series fuse that the module allows.'),
+  num('coldInrushAmps', 'Cold inrush', 'A', upTo(100000), 'Peak inrush of cold filaments.'),
+  num('inrushPeakAmps', 'Inrush peak', 'A', upTo(100000), 'Peak inrush of any load.'),
+  num('inrushI2tA2s', 'Inrush I²t', 'A²s', upTo(1e9), 'Let-through of the inrush.'),
+  num('drivers', 'Drivers', 'count', { min: 1, max: 1000 }, 'Drivers or ballasts switched together.'),
+  num('timeConstantMilliseconds', 'Time constant', 'ms', { min: 0, max: 500 }, 'L/R of a DC load.'),
+  num('maxPrimaryAmps', 'Largest primary device', 'A', upTo(6300), 'Largest primary device permitted for the transformer.'),
+  num('exactAmps', 'Prescribed amps', 'A', upTo(6300), 'Rated current that the maker prescribes exactly.'),
+  num('i2tLimitA2s', 'I²t withstood', 'A²s', upTo(1e12), 'I²t that the semiconductor stands.'),
+  word('overloadPosition', 'Place of the relay', ['in-line', 'in-delta-phase'], 'Place of the overload relay in the starter.'),
+  num(
+    'currentTransformerPrimaryAmps',
+    'CT primary',
+    'A',
+    { min: 5, max: 6300 },
+    'Primary current of the transformers that feed the relay.',
+  ),
+  num('currentTransformerSecondaryAmps', 'CT secondary', 'A', { min: 1, max: 5 }, 'Their secondary current.'),
+  word('resetNeeded', 'Reset asked for', ['manual', 'automatic', 'remote'], 'Reset asked for.'),
+  words('tripContactsNeeded', 'Trip contacts in use', ['NC', 'NO', 'CO'], 'Trip contacts in use.'),
+  words('marksNeeded', 'Marks needed', breakerMarks, 'Duty marks that plate or use asks for.'),
 ];
 
 export const dutyFields: readonly Field[] = [

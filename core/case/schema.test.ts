@@ -105,7 +105,7 @@ describe('words and texts', () => {
 describe('whole cases', () => {
   const good = { practice: 'IEC', family: 'contactor', supply: {}, load: {}, candidates: [] };
   const faults = (value: unknown) =>
-    caseSchema(['contactor'])
+    caseSchema([{ id: 'contactor', fields: contactorFields }])
       .validate(value, { abortEarly: false })
       .then(
         () => [],
@@ -147,12 +147,15 @@ describe('whole cases', () => {
   });
   it('names that are not used are collected, once each', () => {
     expect(
-      unusedNames({
-        supply: { volts: 1 },
-        load: { kind: 'x', speed: 2 },
-        duty: null,
-        candidates: [{ spec: { colour: 1 } }, { spec: { colour: 2 } }],
-      }),
+      unusedNames(
+        {
+          supply: { volts: 1 },
+          load: { kind: 'x', speed: 2 },
+          duty: null,
+          candidates: [{ spec: { colour: 1 } }, { spec: { colour: 2 } }],
+        },
+        contactorFields,
+      ),
     ).toEqual(['supply.volts', 'load.speed', 'spec.colour']);
   });
 });

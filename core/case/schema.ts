@@ -5,10 +5,11 @@
  */
 import * as yup from 'yup';
 import { formatValue } from '../quantities/format-quantity';
-import { contactorFields, dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
+import { dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
 export function acceptedWords(field: Field): string {
+  if (field.kind === 'amps-by') return 'amps by utilisation category, such as {"gG": 35}';
   if (field.words) return `${field.words.slice(0, 12).join(', ')}${field.words.length > 12 ? ' and more' : ''}`;
   if (field.kind === 'flag') return 'true or false';
   if (field.kind === 'rows' || field.kind === 'coil-rows') return 'a list of rows';
@@ -43,6 +44,14 @@ function holds(field: Field, value: unknown): boolean {
     case 'rows':
     case 'coil-rows':
       return Array.isArray(value);
+    case 'amps-by':
+      return (
+        typeof value === 'object' &&
+        !Array.isArray(value) &&
+        Object.entries(value as object).every(
+          ([name, amps]) => field.words!.includes(name) && (amps === null || (typeof amps === 'number' && inRange(field, amps))),
+        )
+      );
   }
 }
 
@@ -51,12 +60,15 @@ const seen = (value: unknown) => {
   return text && text.length > 40 ? `${text.slice(0, 40)}…` : text;
 };
 
+const withoutAlias = (value: unknown): unknown =>
+  Array.isArray(value) ? value.map(withoutAlias) : typeof value === 'string' ? (kindAliases[value] ?? value) : value;
+
 /** Yup schema of one field: a value in range, null (worn), "none" (no such mark), or left out. */
 export function fieldSchema(field: Field): yup.MixedSchema {
   return yup
     .mixed()
     .nullable()
-    .transform((value: unknown) => (field.words?.includes('ac/dc') && typeof value === 'string' ? (kindAliases[value] ?? value) : value))
+    .transform((value: unknown) => (field.words?.includes('ac/dc') ? withoutAlias(value) : value))
     .test('accepted', (value, context) => {
       if (value === undefined || value === null || value === 'none' || holds(field, value)) return true;
       if (value === false || (Array.isArray(value) && value.length === 0)) return true;
@@ -155,35 +167,51 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
     })
     .meta({ rows: row, meaning });
 
-const specFields = contactorFields.filter((field) => field.kind !== 'rows' && field.kind !== 'coil-rows');
-export const specSchema = yup.object({
-  ...shapeOf(specFields),
-  ratings: listOrMark(rowSchema, 'Rows of the plate, each valid at its volts.', 'Ratings'),
-  coilMarks: listOrMark(coilRowSchema, 'Marks of a coil that has several.', 'Coil marks'),
-});
+const rowsOf = (field: Field) =>
+  field.kind === 'coil-rows' ? coilRowSchema : field.rowFields ? yup.object(shapeOf(field.rowFields)).noUnknown(false) : rowSchema;
+
+/** Schema of a part's spec from the fields of its family. */
+export const specSchema = (fields: readonly Field[]) =>
+  yup.object(
+    Object.fromEntries(
+      fields.map((field) => [
+        field.name,
+        field.kind === 'rows' || field.kind === 'coil-rows' ? listOrMark(rowsOf(field), field.meaning, field.label) : fieldSchema(field),
+      ]),
+    ),
+  );
 
 const objectOf = (fields: readonly Field[], label: string) =>
   yup.object(shapeOf(fields)).default(undefined).typeError(`${label} must be an object.`);
 
-/** Schema of a whole case; `families` are the ids that can be judged. */
-export const caseSchema = (families: readonly string[]) =>
+/** What a case needs to know of a family that it is held against. */
+export type CaseFamily = { id: string; fields: readonly Field[] };
+
+const practiceSchema = yup
+  .string()
+  .strict()
+  .oneOf(['NFPA70', 'IEC'], 'practice must be NFPA70 or IEC.')
+  .required('practice is missing; NFPA70 or IEC is accepted.');
+const familySchema = (accepted: readonly string[], ids: readonly string[]) =>
   yup
+    .string()
+    .strict()
+    .oneOf([...accepted], ({ value }) => `Family '${value}' cannot be judged here; accepted: ${ids.join(', ')}.`)
+    .required(`family is missing; accepted: ${ids.join(', ')}.`);
+
+/** Schema of a whole case of one family; `families` are all that can be judged. */
+export function caseSchemaOf(family: CaseFamily, families: readonly CaseFamily[]) {
+  const ids = families.map(({ id }) => id);
+  const spec = specSchema(family.fields);
+  return yup
     .object({
-      practice: yup
-        .string()
-        .strict()
-        .oneOf(['NFPA70', 'IEC'], 'practice must be NFPA70 or IEC.')
-        .required('practice is missing; NFPA70 or IEC is accepted.'),
-      family: yup
-        .string()
-        .strict()
-        .oneOf([...families], ({ value }) => `Family '${value}' cannot be judged here; accepted: ${families.join(', ')}.`)
-        .required(`family is missing; accepted: ${families.join(', ')}.`),
+      practice: practiceSchema,
+      family: familySchema([family.id], ids),
       supply: objectOf(supplyFields, 'supply').required('supply is missing.'),
       load: objectOf(loadFields, 'load').required('load is missing.'),
       duty: objectOf(dutyFields, 'duty').nullable().default(undefined),
       removed: yup
-        .object({ spec: specSchema.default(undefined).required('removed.spec is missing.') })
+        .object({ spec: spec.default(undefined).required('removed.spec is missing.') })
         .nullable()
         .default(undefined),
       candidates: yup
@@ -196,7 +224,7 @@ export const caseSchema = (families: readonly string[]) =>
               .min(1, 'id is empty.')
               .max(200, 'id is longer than 200 characters.')
               .required('A candidate has no id.'),
-            spec: specSchema.default(undefined).required('A candidate has no spec.'),
+            spec: spec.default(undefined).required('A candidate has no spec.'),
           }),
         )
         .max(5000, 'At most 5000 candidates are accepted in one case.')
@@ -208,6 +236,16 @@ export const caseSchema = (families: readonly string[]) =>
         }),
     })
     .typeError('The case must be a JSON object.');
+}
+
+/** Schema of a case of any of the families: that of the family it names, and where it names none, what is wrong with that. */
+export function caseSchema(families: readonly CaseFamily[]) {
+  const ids = families.map(({ id }) => id);
+  const byFamily = new Map(families.map((family) => [family.id, caseSchemaOf(family, families)]));
+  const nameless = yup.object({ practice: practiceSchema, family: familySchema(ids, ids) }).typeError('The case must be a JSON object.');
+  const schema = yup.lazy((value: unknown) => byFamily.get((value as { family?: string } | null | undefined)?.family ?? '') ?? nameless);
+  return Object.assign(schema, { choices: [...byFamily.values()] });
+}
 
 export type Fault = { field: string; reason: string };
 
@@ -218,12 +256,15 @@ export function faultsOf(error: yup.ValidationError): Fault[] {
 }
 
 /** Names in the case that this family does not use; they are answered with, so that a typing slip is seen. */
-export function unusedNames(value: { supply?: object; load?: object; duty?: object | null; candidates?: { spec?: object }[] }): string[] {
+export function unusedNames(
+  value: { supply?: object; load?: object; duty?: object | null; candidates?: { spec?: object }[] },
+  partFields: readonly Field[],
+): string[] {
   const unused = (object: object | null | undefined, fields: readonly Field[], prefix: string) =>
     Object.keys(object ?? {})
       .filter((key) => !fields.some((field) => field.name === key))
       .map((key) => `${prefix}.${key}`);
-  const specs = (value.candidates ?? []).flatMap((part) => unused(part.spec, contactorFields, 'spec'));
+  const specs = (value.candidates ?? []).flatMap((part) => unused(part.spec, partFields, 'spec'));
   return [
     ...unused(value.supply, supplyFields, 'supply'),
     ...unused(value.load, loadFields, 'load'),

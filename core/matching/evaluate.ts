@@ -46,7 +46,7 @@ function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical
   const rows = spec.ratings;
   if (rows === undefined || rows === null) return rows as undefined | null;
   if (rows === 'none') return 'none';
-  const { column, minVolts, current } = figure;
+  const { column, minVolts, current, polesFrom = 'poles' } = figure;
   if (minVolts === null) return null;
   const list = entriesOf(rows as Row[]).get(column);
   if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
@@ -55,7 +55,7 @@ function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical
   for (let i = 0; i < list.length; i += 1) {
     const entry = list[i]!;
     if (entry.kind !== current && entry.kind !== 'ac/dc') continue;
-    if (entry.polesInSeries > 1 && !(entry.polesInSeries <= (spec.poles as number))) continue;
+    if (entry.polesInSeries > 1 && !(entry.polesInSeries <= (spec[polesFrom] as number))) continue;
     if (entry.volts === undefined) wornVolts = true;
     else if (entry.volts >= minVolts && (best === undefined || entry.volts < best.volts!)) best = entry;
   }
@@ -82,6 +82,8 @@ export function compileFigure(figure: Figure): (spec: Canonical) => Found {
       };
     case 'rating':
       return (spec) => findRating(figure, spec);
+    case 'bands':
+      return (spec) => spec[figure.name] as Found;
     case 'coil-bands': {
       const name = figure.which === 'operating' ? 'coilOperating' : 'coilMarked';
       return (spec) => {
@@ -135,8 +137,8 @@ function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefi
   }
 }
 
-/** Returns the function that gives a way's verdict for a figure that the part carries. */
-function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (have: Found) => Verdict {
+/** Returns the function that gives a way's verdict for a figure that the part carries; the part is asked again for the other edge of a band. */
+function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (have: Found, spec: Canonical) => Verdict {
   const whenNot: Verdict = severity === 'must' ? 'fails' : 'check';
   const whenHolds: Verdict = way.atBest || assumed ? 'check' : 'fits';
   const { limit, checkFrom, notKnownFrom } = way;
@@ -147,10 +149,16 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
   };
   if (limit === null) return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
   const holds = relationHolds(way, limit);
-  return (have) => {
+  const otherEdge = way.orCheck && compileFigure(way.orCheck);
+  const mayHold = (spec: Canonical): boolean => {
+    const edge = otherEdge?.(spec);
+    return edge !== undefined && edge !== null && edge !== 'none' && holds(edge);
+  };
+  return (have, spec) => {
     if (have === undefined || have === null) return 'not-known';
     if (have === 'none') return whenNot;
     if (holds(have)) return whenHolds;
+    if (mayHold(spec)) return 'check';
     return (typeof have === 'number' ? band(have) : undefined) ?? whenNot;
   };
 }
@@ -181,10 +189,10 @@ export function compileNeed(need: Need): CompiledNeed {
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
-      else return { verdict: ways[i]!.decide(have), have, way: i };
+      else return { verdict: ways[i]!.decide(have, spec), have, way: i };
     }
-    if (worn >= 0) return { verdict: ways[worn]!.decide(null), have: null, way: worn };
-    if (none >= 0) return { verdict: ways[none]!.decide('none'), have: 'none', way: none };
+    if (worn >= 0) return { verdict: ways[worn]!.decide(null, spec), have: null, way: worn };
+    if (none >= 0) return { verdict: ways[none]!.decide('none', spec), have: 'none', way: none };
     return { verdict: need.onlyWhereCarried ? 'fits' : 'not-known', have: undefined, way: 0 };
   };
   const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
@@ -197,9 +205,9 @@ export function compileNeed(need: Need): CompiledNeed {
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
-      else return ways[i]!.decide(have);
+      else return ways[i]!.decide(have, spec);
     }
-    return worn >= 0 ? ways[worn]!.decide(null) : none >= 0 ? ways[none]!.decide('none') : whenLeftOut;
+    return worn >= 0 ? ways[worn]!.decide(null, spec) : none >= 0 ? ways[none]!.decide('none', spec) : whenLeftOut;
   };
   return {
     need,

@@ -37,8 +37,9 @@ function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
   const guard = (inner: Sql) =>
     sql`(case when ${rows} is null then null when ${rows} = 'null'::jsonb then ${NULL_MARK} when ${rows} = '"none"'::jsonb then ${NONE} else ${inner} end)`;
   if (figure.minVolts === null) return guard(NULL_MARK);
+  const poles = sql`spec->${figure.polesFrom ?? 'poles'}`;
   const suits = sql`r ? ${figure.column} and r->>'kind' in (${figure.current}, 'ac/dc') and
-    ((r->>'polesInSeries')::float8 <= 1 or ((r->>'polesInSeries')::float8 <= case when jsonb_typeof(spec->'poles') = 'number' then (spec->>'poles')::float8 end) is true)`;
+    ((r->>'polesInSeries')::float8 <= 1 or ((r->>'polesInSeries')::float8 <= case when jsonb_typeof(${poles}) = 'number' then (${poles} #>> '{}')::float8 end) is true)`;
   // Knex reads '?' as a binding, so the jsonb operator is written as its function.
   const has = (condition: Sql): Sql => ({
     ...condition,
@@ -76,6 +77,8 @@ function figureSql(figure: Figure): Sql {
     }
     case 'rating':
       return ratingSql(figure);
+    case 'bands':
+      return sql`spec->${figure.name}`;
     case 'coil-bands': {
       const coil = sql`spec->${figure.which === 'operating' ? 'coilOperating' : 'coilMarked'}`;
       return sql`(case when ${coil} = 'null'::jsonb then ${NULL_MARK} else ${coil}->${figure.supply} end)`;
@@ -109,11 +112,18 @@ function holdsSql(way: Way): Sql {
     }
     case 'includes': {
       const [low, high] = Array.isArray(limit) ? limit : [limit, limit];
-      if (typeof low === 'number' && way.figure.kind === 'coil-bands')
+      if (typeof low === 'number' && (way.figure.kind === 'coil-bands' || way.figure.kind === 'bands'))
         return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(high as number)})`;
       return typeof limit === 'number' ? sql`x @> to_jsonb(${limit})` : sql`x @> to_jsonb(${String(limit)})`;
     }
   }
+}
+
+/** The other edge of a tolerance band holds where the first did not: a check. */
+function mayHoldSql(way: Way, edge: Figure): Sql {
+  const holds = holdsSql(way);
+  const found: Sql = { text: holds.text.replace(/\bx\b/g, 'o.x'), bindings: holds.bindings };
+  return sql`when (select jsonb_typeof(o.x) not in ('null') and o.x <> '"none"'::jsonb and ${found} from (select ${figureSql(edge)} as x offset 0) o) then 'check'`;
 }
 
 function wayVerdict(way: Way, need: Need): Sql {
@@ -125,6 +135,7 @@ function wayVerdict(way: Way, need: Need): Sql {
       sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`,
       sql`when ${isNumber} then ${whenNot}`,
     );
+  if (way.orCheck && way.limit !== null) bands.unshift(mayHoldSql(way, way.orCheck));
   const middle = bands.length ? join(bands, ' ') : raw('');
   if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
   const best = way.atBest || need.assumed ? 'check' : 'fits';

@@ -19,8 +19,10 @@ export type LineValue = number | string | readonly number[] | readonly string[];
 export type Figure =
   /** A scalar, word or list by name; `whenNone` replaces "none" (null: then it is not known). */
   | { kind: 'field'; name: string; whenNone?: number | null }
-  /** Column of the lowest rating row that serves `minVolts`, times `factor`. */
-  | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number }
+  /** Column of the lowest rating row that serves `minVolts`, times `factor`; rows with poles in series need that many in `polesFrom` (absent: 'poles'). */
+  | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number; polesFrom?: string }
+  /** Ranges by name, of which one must hold the limit: the dial of an overload relay. */
+  | { kind: 'bands'; name: string }
   /** Volts bands of the coil for one kind of supply: where it operates, or what it is marked for. */
   | { kind: 'coil-bands'; which: 'operating' | 'marked'; supply: CoilSupply }
   /** Share of the coil's rated volts left while it pulls in, or the amps that it draws then. */
@@ -40,6 +42,8 @@ export type Way = {
   checkFrom?: number;
   /** For '>=': from here up it cannot be said; below it fails. */
   notKnownFrom?: number;
+  /** The favourable edge of a tolerance band: where `figure` does not hold but this does, it may go either way, a check. */
+  orCheck?: Figure;
   /** A way that can never be more than a check, such as a rating of another kind of load. */
   atBest?: 'check';
 };

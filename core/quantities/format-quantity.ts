@@ -54,16 +54,22 @@ const grouped = (text: string): string => (/^-?\d{5,}(\.|$)/.test(text) ? text.r
  * Writes a figure with its unit.
  * @param value in the base unit; any finite number.
  * @param unit base unit; '' and count write no unit.
+ * @param figures significant figures; absent: three, or four from 1000 up.
  * Example: 14000, 'A' gives '14 kA'; 0.03, 'A' gives '30 mA'.
  */
-export function formatQuantity(value: number, unit: Unit | string, toward: 'nearest' | 'up' | 'down' = 'nearest'): string {
+export function formatQuantity(
+  value: number,
+  unit: Unit | string,
+  toward: 'nearest' | 'up' | 'down' = 'nearest',
+  figures?: number,
+): string {
   const steps = prefixed[unit as Unit];
   const size = Math.abs(value);
   const [factor, name]: [number, string] = steps?.find(([step]) => size >= step * (step === 1e3 && unit === 'A' ? 10 : 0.9999999)) ??
     steps?.at(-1) ?? [1, plain[unit as Unit] ?? unit];
   const use: [number, string] = value === 0 ? [1, plain[unit as Unit] ?? unit] : [factor, name];
   const scaled = value / use[0];
-  const digits = Math.abs(scaled) >= 1000 ? 4 : 3;
+  const digits = figures ?? (Math.abs(scaled) >= 1000 ? 4 : 3);
   const figure = Number.isInteger(scaled) ? scaled : roundSignificant(scaled, digits, toward);
   const text = grouped(String(Number(figure.toPrecision(12))));
   return use[1] === '' ? text : `${text}${use[1] === '%' ? THIN + '%' : THIN + use[1]}`;

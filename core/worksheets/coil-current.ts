@@ -40,7 +40,7 @@ export const coilCurrent: Worksheet = {
         ...(off === null ? [] : [{ name: 'offPercent', label: 'Prediction off by', value: off, unit: '%' }]),
       ],
       [
-        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm')}`,
+        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
         `${q(volts as number, 'V')} / ${q(net, 'ohm')} = ${q(amps, 'A')}`,
       ],
       share > LEADS_WORTH_TAKING_OFF ? ['The leads are more than 1 % of the reading: taking them off matters.'] : [],

@@ -45,7 +45,7 @@ export const coilVoltsFromResistance: Worksheet = {
         .slice(0, 5)
         .map(({ volts, share }) => ({ name: `volts${volts}`, label: `${volts} V`, value: Math.round(share * 100), unit: '%' })),
       [
-        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm')}`,
+        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
         ...candidates
           .slice(0, 3)
           .map(

@@ -19,6 +19,7 @@ const kinds: Record<Field['kind'], PlateFieldKind> = {
   'volts-text': 'volts',
   rows: 'rows',
   'coil-rows': 'text',
+  'amps-by': 'text',
 };
 const recoveries: Record<string, string> = {
   prospectiveFaultAmps:
