@@ -2,8 +2,13 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Marks } from '../core/case/case';
+import { breakerCases } from '../core/families/breakers/cases';
 import { contactors } from '../core/families/contactors';
 import { workedCases } from '../core/families/contactors/cases';
+import { fuseCases } from '../core/families/fuses/cases';
+import { overloadCases } from '../core/families/overload-relays/cases';
+import { familyOf } from '../core/families/registry';
+import { plainOfCase } from '../core/families/worked-case';
 import { contextOf } from '../core/judge-case';
 import { swapSchools } from '../core/loads/schools';
 import { compileNeed, type Canonical } from '../core/matching/evaluate';
@@ -185,4 +190,24 @@ describe('one need, two ways of asking', () => {
     }
     expect([...seen].sort()).toEqual(['check', 'fails', 'fits', 'not-known']);
   }, 120_000);
+
+  it.each([
+    ['breaker', breakerCases],
+    ['fuse', fuseCases],
+    ['overload-relay', overloadCases],
+  ] as const)(
+    'every part of the worked cases of a %s against every need of them',
+    async (id, cases) => {
+      const family = familyOf(id)!;
+      const specs = cases.map((one) => family.canonical(one.spec));
+      const needs = cases.flatMap((one) => family.needs(contextOf(plainOfCase(one, id), { schools: swapSchools })));
+      const different = [...new Map(needs.map((need) => [JSON.stringify(need), need])).values()];
+      for (let i = 0; i < different.length; i += 60) {
+        const some = different.slice(i, i + 60);
+        const { memory, sql } = await bothVerdicts(some, specs);
+        some.forEach((need, k) => expect(sql[k], need.id).toEqual(memory[k]));
+      }
+    },
+    120_000,
+  );
 });

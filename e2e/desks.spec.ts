@@ -69,7 +69,10 @@ test('over HTTP: what is wrong gets its status and words', async ({ request }) =
   const document = (await (await request.get('/api/v1/openapi.json')).json()) as { openapi: string };
   expect(document.openapi).toBe('3.1.0');
   expect(((await (await request.get('/api/v1/families')).json()) as { families: { id: string }[] }).families.map(({ id }) => id)).toEqual([
+    'breaker',
     'contactor',
+    'fuse',
+    'overload-relay',
   ]);
   expect(((await (await request.get('/api/v1/worksheets')).json()) as { worksheets: unknown[] }).worksheets.length).toBeGreaterThanOrEqual(
     8,

@@ -95,7 +95,7 @@ describe('POST /api/v1/judge', () => {
   });
   it.each([
     ['practice', 'UK', 'practice'],
-    ['family', 'fuse', 'family'],
+    ['family', 'timing-relay', 'family'],
     ['supply.systemVolts', -480, 'supply.systemVolts'],
     ['supply.systemVolts', 0, 'supply.systemVolts'],
     ['supply.systemVolts', 1e9, 'supply.systemVolts'],
@@ -151,7 +151,11 @@ describe('worksheets over the interface', () => {
   });
   it('lists fields and units', () => {
     expect(describeWorksheets().length).toBeGreaterThanOrEqual(8);
-    expect(describeFamilies()[0]!.spec.find((field) => field.name === 'shortCircuitRatingAmps')!.unit).toBe('A');
+    expect(
+      describeFamilies()
+        .find(({ id }) => id === 'contactor')!
+        .spec.find((field) => field.name === 'shortCircuitRatingAmps')!.unit,
+    ).toBe('A');
   });
 });
 
@@ -173,10 +177,13 @@ describe('the OpenAPI document', () => {
     );
   });
   it('takes bounds and words from the schemas that check the input', () => {
-    const schema = document.paths['/api/v1/judge']!.post!.requestBody!.content['application/json']!.schema as {
+    type CaseJson = {
       properties: Record<string, { properties?: Record<string, { anyOf: unknown[] }>; enum?: string[] }>;
       required: string[];
     };
+    const { anyOf } = document.paths['/api/v1/judge']!.post!.requestBody!.content['application/json']!.schema as { anyOf: CaseJson[] };
+    expect(anyOf.map(({ properties }) => properties.family!.enum)).toEqual(describeFamilies().map(({ id }) => [id]));
+    const schema = anyOf[0]!;
     expect(schema.properties.supply!.properties!.systemVolts!.anyOf[0]).toEqual({ type: 'number', exclusiveMinimum: 0, maximum: 1500 });
     expect(schema.properties.practice!.enum).toEqual(['NFPA70', 'IEC']);
     expect(schema.required).toEqual(expect.arrayContaining(['practice', 'family', 'supply', 'load', 'candidates']));

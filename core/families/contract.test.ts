@@ -78,7 +78,7 @@ describe.each(families.map((family) => [family.id, family] as const))('family %s
         expect(sources[need.source], need.id).toBeDefined();
         expect(need.because, need.id).toMatch(/\.$/);
         expect(need.because).not.toMatch(/undefined|NaN|null|\[object/);
-        expect(need.inputs.every((input) => /^(supply|load|duty)\.[A-Za-z]+$/.test(input))).toBe(true);
+        expect(need.inputs.every((input) => /^(supply|load|duty)\.[A-Za-z0-9]+$/.test(input))).toBe(true);
         for (const way of need.ways) expect(terms, way.quantity).toHaveProperty(way.quantity);
       }
   });

@@ -3,9 +3,12 @@
  */
 import { DefectError } from '../defect-error';
 import type { DeviceFamily } from './contract';
+import { breakers } from './breakers';
 import { contactors } from './contactors';
+import { fuses } from './fuses';
+import { overloadRelays } from './overload-relays';
 
-export const families: readonly DeviceFamily[] = Object.freeze([contactors]);
+export const families: readonly DeviceFamily[] = Object.freeze([breakers, contactors, fuses, overloadRelays]);
 
 for (const [i, family] of families.entries()) {
   const before = families[i - 1];

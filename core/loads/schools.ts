@@ -9,6 +9,8 @@ export type Schools = {
   resistiveHeadroom: 1 | 1.1 | 1.2 | 1.25;
   /** Compare with the unit plate's largest overcurrent device. */
   unitMaximum: 'check' | 'off';
+  /** Whether an instantaneous release is held to the asymmetrical first half cycle of a start; advice only. */
+  firstPeak: 'asymmetrical' | 'rms';
 };
 
 /** The plain case asks for nothing that it does not give. */
@@ -16,9 +18,10 @@ export const caseSchools: Schools = {
   startWhenUnread: 'not-asked',
   resistiveHeadroom: 1.2,
   unitMaximum: 'check',
+  firstPeak: 'rms',
 };
 /** A swap always asks how hard the motor starts. */
-export const swapSchools: Schools = { ...caseSchools, startWhenUnread: 'table-then-six' };
+export const swapSchools: Schools = { ...caseSchools, startWhenUnread: 'table-then-six', firstPeak: 'asymmetrical' };
 
 export const schoolChoices: {
   id: keyof Schools;
@@ -55,6 +58,16 @@ export const schoolChoices: {
       { value: 'off', words: 'Leave out' },
     ],
     reason: 'Default: shown as a check. It is a quick field cross-check that oversizes, never a must.',
+  },
+  {
+    id: 'firstPeak',
+    question: 'An instantaneous release against the start of a motor',
+    choices: [
+      { value: 'asymmetrical', words: 'The first half cycle, 1.8 times' },
+      { value: 'rms', words: 'The rms starting current' },
+    ],
+    reason:
+      'Default: the first half cycle as advice; releases are tested with rms currents, but the first peak may trip one near its lower edge.',
   },
 ];
 

@@ -30,6 +30,7 @@ export type Unit =
   | 'oz'
   | 'psig'
   | 'µF'
+  | 'A²s'
   | 'ratio'
   | '';
 

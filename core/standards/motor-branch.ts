@@ -18,11 +18,13 @@ export const motorBranchPercent: Record<MotorType, Record<MotorDevice, number>> 
 export const instantaneousCeilingPercent = { cage: 1300, 'cage-premium': 1700, 'wound-rotor': 1300, 'direct-current': 1300 } as const;
 
 /** Ceilings of exception 2, only where the first size does not start; not rounded up. */
-export function startingCeilingPercent(device: MotorDevice, amps: number): number {
-  if (device === 'inverse-time-breaker') return amps <= 100 ? 400 : 300;
-  if (device === 'time-delay-fuse') return amps > 600 ? 300 : 225;
-  return amps > 600 ? 300 : 400;
+export function startingCeilingPercent(device: MotorDevice, tableAmps: number): number {
+  if (device === 'inverse-time-breaker') return tableAmps <= 100 ? 400 : 300;
+  return device === 'time-delay-fuse' ? 225 : 400;
 }
+/** Fuses of 601 to 6000 A have a ceiling of their own, percent. */
+export const LARGE_FUSE_CEILING_PERCENT = 300;
+export const LARGE_FUSE_FROM_AMPS = 600;
 
 /** Percent of plate amps at which the overload trips. 430.32(A)(1), (C); compressors 440.52(A). */
 export const overloadTripPercent = {

@@ -1,22 +1,7 @@
-/**
- * Words and form of the worked examples of judging a contactor: what is asked, what the part carries, which verdict each named line must give.
- * Expected verdicts are worked out by hand from the figures in the row; the source of each rule stands beside it.
- */
-import type { Marks, Practice } from '../../case/case';
-import type { Verdict } from '../../needs/need';
+/** Words that the worked examples of contactors share. */
+import type { Marks } from '../../case/case';
 
-export type WorkedCase = {
-  name: string;
-  practice?: Practice;
-  supply?: Marks;
-  load?: Marks;
-  duty?: Marks;
-  spec: Marks;
-  /** Verdicts by need id; a line that must not be asked is null. */
-  lines: Record<string, Verdict | null>;
-  verdict?: Verdict;
-  source: string;
-};
+export type { WorkedCase } from '../worked-case';
 
 export const motor480: Marks = { kind: 'motor-3ph', plateVolts: '230/460', horsepower: 10, codeLetter: 'G' };
 export const supply480: Marks = { systemVolts: 480, phases: 3, currentKind: 'ac' };

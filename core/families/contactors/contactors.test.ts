@@ -1,22 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import type { PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { compileNeed } from '../../matching/evaluate';
+import { plainOfCase } from '../worked-case';
 import { contactors } from '.';
 import { canonicalContactor } from './canonical';
 import { workedCases } from './cases';
 import { contactorCautions } from './cautions';
 import { auxiliaryMarks, contactorTerminals } from './terminals';
 
-const plainOf = (one: (typeof workedCases)[number]): PlainCase => ({
-  practice: one.practice ?? 'NFPA70',
-  family: 'contactor',
-  supply: one.supply ?? {},
-  load: one.load ?? {},
-  duty: one.duty ?? {},
-  removed: null,
-  candidates: [{ id: 'part', spec: one.spec }],
-});
+const plainOf = (one: (typeof workedCases)[number]) => plainOfCase(one, 'contactor');
 
 describe('worked cases', () => {
   it.each(workedCases.map((one) => [one.name, one] as const))('%s', (_name, one) => {

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { contextOf, judgeCase } from '../../judge-case';
+import { swapSchools } from '../../loads/schools';
+import { compileNeed } from '../../matching/evaluate';
+import { plainOfCase } from '../worked-case';
+import { breakers } from '.';
+import { canonicalBreaker } from './canonical';
+import { breakerCases } from './cases';
+import { readPlateWords } from '../overcurrent/plate-words';
+
+describe('worked cases', () => {
+  it.each(breakerCases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
+    const plain = plainOfCase(one, 'breaker');
+    const spec = breakers.canonical(one.spec);
+    const needs = breakers.needs(contextOf(plain));
+    for (const [id, verdict] of Object.entries(one.lines)) {
+      const need = needs.find((candidate) => candidate.id === id);
+      const compiled = need && compileNeed(need);
+      expect(compiled?.carries(spec) ? compiled.verdict(spec) : null, `${id}: ${need?.because}`).toBe(verdict);
+    }
+    if (one.verdict) expect(judgeCase(plain).candidates[0]!.verdict).toBe(one.verdict);
+  });
+  it('no case stands twice', () => expect(new Set(breakerCases.map(({ name }) => name)).size).toBe(breakerCases.length));
+});
+
+describe('canonical form', () => {
+  it('takes the letter from the release too', () =>
+    expect(canonicalBreaker({ technology: 'thermal-magnetic C', ratedAmps: 10 })).toMatchObject({
+      instantaneousHoldsAc: 50,
+      instantaneousTripsAc: 100,
+    }));
+  it('no letter on a legible plate is the maker’s curve: not known', () =>
+    expect(canonicalBreaker({ curve: 'none', ratedAmps: 10 })).toMatchObject({ instantaneousHoldsAc: null }));
+  it('a release made for AC trips later on DC; 60898-2 has bands of its own', () => {
+    expect(canonicalBreaker({ curve: 'B', ratedAmps: 10, standard: 'UL 489' }).instantaneousTripsDc).toBeCloseTo(70, 9);
+    expect(canonicalBreaker({ curve: 'C', ratedAmps: 10, standard: 'IEC 60898-2' })).toMatchObject({
+      instantaneousHoldsDc: 70,
+      instantaneousTripsDc: 150,
+    });
+    expect(canonicalBreaker({ curve: 'D', ratedAmps: 10, standard: 'IEC 60898-2' })).toMatchObject({ instantaneousTripsDc: null });
+  });
+  it('230/400 is a slash rating even where nobody says so', () =>
+    expect(canonicalBreaker({ ratedVoltsLineToLine: 400, ratedVoltsLineToGround: 230 })).toMatchObject({
+      slashMark: 'slash',
+      voltsToEarth: 230,
+    }));
+});
+
+describe('the first half cycle', () => {
+  const context = contextOf(
+    {
+      practice: 'IEC',
+      family: 'breaker',
+      supply: { systemVolts: 400, phases: 3, currentKind: 'ac' },
+      load: { kind: 'motor-3ph', startAmps: 60 },
+      duty: {},
+      removed: null,
+      candidates: [],
+    },
+    { schools: swapSchools },
+  );
+  const verdict = (curve: string, amps: number) =>
+    compileNeed(breakers.needs(context).find(({ id }) => id === 'first-peak')!).verdict(
+      canonicalBreaker({ curve, ratedAmps: amps, standard: 'IEC 60898-1' }),
+    );
+  it('asks 1.8 times the rms start, as advice', () => {
+    expect(verdict('C', 20)).toBe('check');
+    expect(verdict('C', 25)).toBe('fits');
+  });
+});
+
+describe('plate words', () => {
+  it.each([
+    ['MAX FUSE 35 A', { kinds: ['fuse'], fuseAmps: 35, hacr: false, timeDelay: false }],
+    ['Max. fuse or HACR breaker 40 amps', { kinds: ['fuse', 'breaker'], fuseAmps: 40, breakerAmps: 40, hacr: true, timeDelay: false }],
+    [
+      'MAXIMUM OVERCURRENT PROTECTIVE DEVICE 45',
+      { kinds: ['fuse', 'breaker'], fuseAmps: 45, breakerAmps: 45, hacr: false, timeDelay: false },
+    ],
+    ['MAX CKT BKR HACR TYPE 30A', { kinds: ['breaker'], breakerAmps: 30, hacr: true, timeDelay: false }],
+    ['USE MAX 20A CLASS RK5 TIME DELAY FUSE', { kinds: ['fuse'], fuseAmps: 20, hacr: false, timeDelay: true, fuseClass: 'RK5' }],
+  ])('%s', (text, words) => expect(readPlateWords(text)).toEqual(words));
+  it.each(['MAX AMBIENT 40 C', 'THERMALLY PROTECTED', ''])('%j binds nothing', (text) => expect(readPlateWords(text)).toBeUndefined());
+});

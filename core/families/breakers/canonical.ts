@@ -1,0 +1,204 @@
+/**
+ * One form of a breaker's spec for judging: edges of its instantaneous band in amps, breaking capacity of its own standard,
+ * volts between lines and to earth, DC rows with the poles they need, duty marks with what they cover.
+ * Sources: IEC 60898-1 and -2, IEC 60947-2, NFPA 70 240.83 and 240.85, all through core/standards.
+ */
+import type { PartSpec } from '../../case/case';
+import type { Canonical } from '../../matching/evaluate';
+import { instantaneousAc, instantaneousDc, serviceCapacityAmps } from '../../standards/breaker-gates';
+import { cleanMarks, currentKindsOf, flagWord } from '../clean-marks';
+
+type Row = Record<string, unknown>;
+/** On DC a release made for AC trips at up to this many times its AC figure. Common practice. */
+const DC_SHIFT = 1.4;
+
+const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
+
+/** Letter of the band, from its own field or the end of the release's name; null where worn or none is printed. */
+function letterOf(spec: PartSpec): string | null | undefined {
+  const release = textOf(spec.technology);
+  const own = spec.curve;
+  if (typeof own === 'string' && own !== 'none') return own;
+  const tail = /\s([BCDKZ])$/.exec(release)?.[1];
+  if (tail) return tail;
+  return own === undefined && spec.technology === undefined ? undefined : null;
+}
+
+/** K, Z, MA and every letter on a 60947-2 device are the maker's data. */
+const bandOf = (letter: string, standard: string, kind: 'ac' | 'dc') => {
+  if (standard.startsWith('IEC 60947-2') || !(letter in instantaneousAc)) return null;
+  if (kind === 'ac') return instantaneousAc[letter as 'B'];
+  if (standard.includes('60898') && standard !== 'IEC 60898-1') return letter in instantaneousDc ? instantaneousDc[letter as 'B'] : null;
+  const [low, high] = instantaneousAc[letter as 'B'];
+  return [low, high * DC_SHIFT] as const;
+};
+
+function edges(spec: PartSpec): Canonical {
+  const letter = letterOf(spec);
+  if (letter === undefined) return {};
+  const amps = spec.ratedAmps;
+  const out: Canonical = {};
+  for (const kind of ['ac', 'dc'] as const) {
+    const band = letter === null ? null : bandOf(letter, textOf(spec.standard), kind);
+    const ready = band && typeof amps === 'number';
+    const name = kind === 'ac' ? 'Ac' : 'Dc';
+    out[`instantaneousHolds${name}`] = ready ? band[0] * amps : null;
+    out[`instantaneousTrips${name}`] = ready ? band[1] * amps : null;
+    // Within 5 s the thermal part of a C or D may help; how far is the publication's or the maker's figure.
+    out[`fiveSecondEdge${name}`] = ready ? (letter === 'B' ? band[1] : band[0]) * amps : null;
+  }
+  return out;
+}
+
+function capacities(spec: PartSpec): Canonical {
+  const standard = textOf(spec.standard);
+  const { icnAmps, icuAmps, icsAmps } = spec;
+  const carries = [icnAmps, icuAmps].some((mark) => mark !== undefined);
+  if (!carries) return icsAmps === undefined ? {} : { serviceAmps: icsAmps };
+  const own = standard.startsWith('IEC 60947')
+    ? icuAmps
+    : standard.startsWith('IEC 60898')
+      ? icnAmps
+      : standard.startsWith('UL')
+        ? undefined
+        : icnAmps !== undefined && icuAmps !== undefined && icnAmps !== icuAmps
+          ? null
+          : (icuAmps ?? icnAmps);
+  const derived = standard.startsWith('IEC 60898') && typeof icnAmps === 'number' ? serviceCapacityAmps(icnAmps) : undefined;
+  const service = icsAmps !== undefined && icsAmps !== null && icsAmps !== 'none' ? icsAmps : (derived ?? icsAmps);
+  return {
+    ...(own === undefined ? {} : { breakingAmps: own === false ? 'none' : own }),
+    ...(service === undefined ? {} : { serviceAmps: service }),
+  };
+}
+
+/** Interrupting by volts as rating rows, AC and DC in columns of their own; what is unmarked is told apart from what is worn. */
+function interrupting(spec: PartSpec): Canonical {
+  const ac = spec.interruptingRatings;
+  const dc = spec.dcRatings;
+  const rows: Row[] = [];
+  if (Array.isArray(ac))
+    for (const row of ac as Row[]) {
+      const kind = currentKindsOf(row.kind ?? 'ac') as string[] | null;
+      for (const one of kind ?? ['ac'])
+        rows.push({
+          volts: row.volts,
+          kind: one,
+          polesInSeries: 1,
+          ...(one === 'ac' ? { acInterruptingAmps: row.amps ?? null } : { dcInterruptingAmps: row.amps ?? null, dcVolts: row.volts }),
+        });
+    }
+  if (Array.isArray(dc))
+    for (const row of dc as Row[])
+      rows.push({
+        volts: row.volts,
+        kind: 'dc',
+        polesInSeries: row.polesInSeries ?? 1,
+        dcVolts: row.volts,
+        dcInterruptingAmps: row.interruptingAmps === undefined ? null : row.interruptingAmps,
+      });
+  const acNone = ac === 'none' || ac === false || (Array.isArray(ac) && ac.length === 0);
+  const dcNone = dc === 'none' || dc === false || (Array.isArray(dc) && dc.length === 0);
+  const supplementary = ['UL 1077', 'IEC 60934'].includes(textOf(spec.standard));
+  return {
+    ...(rows.length > 0 ? { ratings: rows } : ac === null || dc === null ? { ratings: null } : {}),
+    // Which of the two lists is worn or absent: rows of one say nothing of the other.
+    ...(ac === null || acNone ? { acInterruptingMark: ac === null || supplementary ? null : 'none' } : {}),
+    ...(dc === null || dcNone ? { dcRatingMark: dc === null ? null : 'none' } : {}),
+  };
+}
+
+/** Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. */
+function seriesPoles(spec: PartSpec): Canonical {
+  const { poles, polesInPositive: plus, polesInNegative: minus } = spec;
+  if (poles === undefined && plus === undefined && minus === undefined) return {};
+  const given = plus !== undefined || minus !== undefined;
+  const of = (mark: unknown) => (mark === undefined || mark === 'none' ? 0 : mark);
+  const [p, m] = [of(plus), of(minus)];
+  const known = typeof p === 'number' && typeof m === 'number';
+  return given
+    ? {
+        seriesTotal: known ? p + m : null,
+        seriesPositive: plus === undefined ? null : p,
+        seriesNegative: minus === undefined ? null : m,
+        seriesEachLine: known ? Math.min(p, m) : null,
+      }
+    : {
+        seriesTotal: poles,
+        seriesPositive: poles,
+        seriesNegative: poles,
+        seriesEachLine: typeof poles === 'number' ? Math.floor(poles / 2) : null,
+      };
+}
+
+function volts(spec: PartSpec): Canonical {
+  const { ratedVoltsLineToLine: between, ratedVoltsLineToGround: ground, slash } = spec;
+  if (between === undefined && ground === undefined && slash === undefined) return {};
+  const isSlash = slash === true || (slash === undefined && typeof ground === 'number' && typeof between === 'number' && ground < between);
+  const word = slash === null && !(typeof between === 'number' && ground === between) ? null : isSlash ? 'slash' : 'straight';
+  return {
+    slashMark: between === null && slash === undefined ? null : word,
+    ...(between !== undefined ? { voltsBetween: between } : typeof ground === 'number' ? { voltsBetween: ground } : {}),
+    voltsToEarth: word === null ? null : isSlash ? (typeof ground === 'number' ? ground : null) : (between ?? ground),
+  };
+}
+
+function kinds(spec: PartSpec): unknown {
+  const given = currentKindsOf(spec.currentKinds === false ? 'none' : spec.currentKinds);
+  if (given !== undefined) return given;
+  const standard = textOf(spec.standard);
+  if (standard === 'IEC 60898-1') return ['ac'];
+  if (standard === 'IEC 60898-1/-2' || standard === 'IEC 60898-2') return ['ac', 'dc'];
+  return standard === 'IEC 60898-3' ? ['dc'] : undefined;
+}
+
+function marks(spec: PartSpec): unknown {
+  if (!Array.isArray(spec.marks)) return spec.marks;
+  // A breaker for high-intensity discharge lamps serves fluorescent lamps too (240.83(D)), not the other way.
+  return [...new Set(spec.marks.flatMap((mark: unknown) => (mark === 'HID' ? ['HID', 'SWD'] : [mark])))];
+}
+
+/** Returns the canonical form. The input is not changed. */
+export function canonicalBreaker(spec: PartSpec): Canonical {
+  const clean = cleanMarks(spec);
+  const list = marks(spec);
+  const kindList = kinds(spec);
+  const amps = spec.ratedAmps;
+  const only = spec.instantaneousOnly === true || spec.curve === 'MA';
+  const combination = spec.partOfListedCombination;
+  const corner =
+    typeof spec.poles === 'number' && spec.poles !== 2
+      ? 'not a two-pole'
+      : list === undefined
+        ? undefined
+        : Array.isArray(list) && list.includes('1ph-3ph')
+          ? 'marked'
+          : list === null
+            ? null
+            : 'not marked';
+  return {
+    ...clean,
+    ...edges(spec),
+    ...capacities(spec),
+    ...interrupting(spec),
+    ...seriesPoles(spec),
+    ...volts(spec),
+    deviceKind: 'breaker',
+    ...(kindList === undefined ? {} : { currentKinds: kindList }),
+    ...(list === undefined ? {} : { marks: Array.isArray(list) && list.length === 0 ? 'none' : list }),
+    ...(spec.polaritySensitive === undefined ? {} : { polarity: flagWord(spec.polaritySensitive, 'polarised', 'either way') }),
+    ...(spec.itSystemMark === undefined
+      ? {}
+      : { itMark: spec.itSystemMark === 'none' || spec.itSystemMark === false ? 'not marked' : spec.itSystemMark }),
+    ...(corner === undefined ? {} : { cornerMark: corner }),
+    ...(spec.hundredPercentRated === true && amps !== undefined ? { ratedAmps100: amps } : {}),
+    ...(only || amps === undefined ? {} : { inverseTimeAmps: amps }),
+    ...(spec.instantaneousOnly === null
+      ? { instantaneousUse: null }
+      : only
+        ? { instantaneousUse: combination === null ? null : combination === true ? 'listed combination' : 'instantaneous only, by itself' }
+        : spec.instantaneousOnly === undefined
+          ? {}
+          : { instantaneousUse: 'has an overload release' }),
+  };
+}

@@ -1,0 +1,24 @@
+/** Cautions of a breaker position that are no line on a part. Sources: common practice; NFPA 70 240.87, 430.52, from memory. */
+import { numberMark } from '../../case/case';
+import type { NeedContext } from '../contract';
+import { isMotorLoad } from '../overcurrent/carry';
+
+const ARC_ENERGY_FROM_AMPS = 1200; // NFPA 70 240.87
+
+/** Returns the cautions in the order shown. */
+export function breakerCautions({ practice, supply, load }: NeedContext): string[] {
+  const cautions = [
+    'A breaker that has cleared a short circuit is inspected, and replaced above its service capacity, before it is used again.',
+  ];
+  if (supply.currentKind === 'dc')
+    cautions.push('DC: connect line, load and polarity as the maker’s diagram shows; reversed, a polarised breaker cannot open.');
+  if (isMotorLoad(load.kind))
+    cautions.push('The branch device of a motor protects against short circuit; overload is the relay’s work, set to the plate amps.');
+  const ampacity = numberMark(load, 'conductorAmpacityAmps');
+  if (practice === 'NFPA70' && typeof ampacity === 'number' && ampacity >= ARC_ENERGY_FROM_AMPS)
+    cautions.push(
+      'From 1200 A a means to reduce arc energy is asked for; where there is a maintenance setting, say who switches it and when.',
+    );
+  cautions.push('Listed or certified for this panel is the maker’s statement: read it on the panel and the breaker.');
+  return cautions;
+}

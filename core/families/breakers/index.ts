@@ -1,0 +1,39 @@
+/** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
+import { breakerFields } from '../../case/protection-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalBreaker } from './canonical';
+import { breakerCautions } from './cautions';
+import { breakerDrill } from './drill';
+import { loadNeeds } from './load-needs';
+import { breakerProofs } from './proofs';
+import { supplyNeeds } from './supply-needs';
+import { breakerTerminals } from './terminals';
+
+export const breakers = {
+  id: 'breaker',
+  title: { iec: 'Circuit breaker', nfpa: 'Breaker' },
+  loads: [
+    'motor-3ph',
+    'motor-1ph',
+    'hermetic-compressor',
+    'resistive-heater',
+    'conductor-feeder',
+    'socket-circuit',
+    'distribution-board',
+    'transformer',
+    'electronic-supply-branch',
+    'battery',
+    'battery-charger',
+  ],
+  fields: breakerFields,
+  ratingColumns: [],
+  canonical: canonicalBreaker,
+  needs: (context: NeedContext) =>
+    [...supplyNeeds(context), ...loadNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: breakerCautions,
+  proofs: breakerProofs,
+  terminals: breakerTerminals,
+  drill: breakerDrill,
+  coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
+} satisfies DeviceFamily;

@@ -1,0 +1,95 @@
+/**
+ * One form of a fuse's spec for judging: speed and category told apart, what it holds and melts by class and size,
+ * interrupting rating with what counts when none is marked.
+ * Sources: IEC 60269 gates, UL 248 time delay, UL 248-14 and NFPA 70 240.60(C), all through core/standards.
+ */
+import type { PartSpec } from '../../case/case';
+import { utilisationCategories } from '../../case/protection-fields';
+import type { Canonical } from '../../matching/evaluate';
+import { supplementaryInterruptingAmps } from '../../standards/fuse-gates';
+import { cleanMarks } from '../clean-marks';
+import { fuseEdges } from './gates';
+
+const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
+const isCategory = (word: unknown): word is string => utilisationCategories.includes(word as never);
+
+/** Utilisation category and speed: either field may hold either word. */
+function words(spec: PartSpec): { category: unknown; speed: unknown } {
+  const both = [spec.utilisation, spec.speed];
+  const category = both.find(isCategory);
+  const speed = both.find((word) => typeof word === 'string' && word !== 'none' && !isCategory(word));
+  const absent = (own: unknown) => (own === false ? 'none' : own);
+  return {
+    category: category === 'gL' ? 'gG' : (category ?? (typeof spec.utilisation === 'string' ? undefined : absent(spec.utilisation))),
+    speed: speed ?? (typeof spec.speed === 'string' && isCategory(spec.speed) ? undefined : absent(spec.speed)),
+  };
+}
+
+const supplementaryClasses = new Set(['midget', '5x20', '6.3x32', '1/4x1-1/4']);
+
+/** True where the fuse is no branch-circuit fuse; null where that is not to be told. */
+function isSupplementary(spec: PartSpec): boolean | null {
+  if (spec.supplementary === true || spec.standard === 'UL 248-14' || spec.standard === 'IEC 60127') return true;
+  if (spec.supplementary === null) return null;
+  return supplementaryClasses.has(textOf(spec.fuseClass));
+}
+
+const iecBodies = /^(8x32|10x38|10x85|14x51|22x58|NH|D0|DI|BS88)/;
+
+/** The kind of branch-circuit fuse as a word for a line. */
+function branchWord(spec: PartSpec): string | null | undefined {
+  const supplementary = isSupplementary(spec);
+  if (supplementary) return 'supplementary';
+  if (supplementary === null) return null;
+  const standard = textOf(spec.standard);
+  if (standard.startsWith('UL 248')) return 'UL 248';
+  if (standard) return 'IEC 60269';
+  if (spec.standard === null) return null;
+  const body = textOf(spec.fuseClass);
+  return body ? (iecBodies.test(body) ? 'IEC 60269' : 'UL 248') : undefined;
+}
+
+/** AC interrupting: the mark; of a UL 248-14 fuse without one, the least of its standard at 250 V. */
+function interruptingAc(spec: PartSpec): unknown {
+  const mark = spec.interruptingAmpsAc === false ? 'none' : spec.interruptingAmpsAc;
+  if (mark !== 'none') return mark;
+  if (isSupplementary(spec) === false) return 'none';
+  if (spec.standard === 'UL 248-14' && typeof spec.ratedAmps === 'number') return supplementaryInterruptingAmps(spec.ratedAmps) ?? null;
+  return null;
+}
+
+/** Amps under the name of the percent column that counts for it: a time-delay Class CC counts as non-time-delay. */
+function motorColumn(spec: PartSpec, speed: unknown): Canonical {
+  const amps = spec.ratedAmps;
+  if (amps === undefined) return {};
+  if (speed === null) return { timeDelayAmps: null, nonTimeDelayAmps: null };
+  const delayed = speed === 'time-delay' && spec.fuseClass !== 'CC';
+  return delayed ? { timeDelayAmps: amps } : { nonTimeDelayAmps: amps };
+}
+
+/** Returns the canonical form. The input is not changed. */
+export function canonicalFuse(spec: PartSpec): Canonical {
+  const { category, speed } = words(spec);
+  const branch = branchWord(spec);
+  const ac = interruptingAc(spec);
+  const amps = spec.ratedAmps;
+  const byCategory = typeof category === 'string' && category !== 'none' && amps !== undefined ? { [`amps_${category}`]: amps } : {};
+  return {
+    ...cleanMarks(spec),
+    deviceKind: 'fuse',
+    ...(category === undefined ? {} : { category }),
+    ...(speed === undefined ? {} : { delay: speed === 'none' ? 'fast' : speed }),
+    ...(branch === undefined ? {} : { branchKind: branch }),
+    ...(ac === undefined ? {} : { interruptingAmpsAc: ac }),
+    ...(typeof category === 'string' && category.startsWith('a')
+      ? { overloadUse: 'short circuit only' }
+      : category === null
+        ? { overloadUse: null }
+        : category === undefined && speed === undefined
+          ? {}
+          : { overloadUse: 'overload and short circuit' }),
+    ...fuseEdges(spec, category, speed),
+    ...motorColumn(spec, speed),
+    ...byCategory,
+  };
+}

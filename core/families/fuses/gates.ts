@@ -1,0 +1,92 @@
+/**
+ * Which current does a fuse hold for how long, and at which has it surely melted?
+ * Laid out at a few lengths of time, so that a start of any length finds the next longer (to hold) or shorter (to melt).
+ * Sources: IEC 60269 gates, UL 248 time delay by class, BS 7671 table 41.2, through core/standards.
+ */
+import type { PartSpec } from '../../case/case';
+import { C_MIN, gGLoopOhms } from '../../standards/disconnection';
+import { aMGates, conventionalGg, gGGates, SMALL_R_TIME_DELAY, timeDelayGates, ulFuse } from '../../standards/fuse-gates';
+
+/** Lengths at which holding is laid out, s; beyond the last only the continuous current. */
+export const holdSeconds = [0.1, 0.5, 4, 8, 10, 12, 60] as const;
+/** Lengths at which melting is laid out, s. */
+export const meltSeconds = [0.1, 0.4, 0.5, 5, 60] as const;
+/** Stands for "no published edge": a larger current may go either way. */
+const NO_EDGE = 1e9;
+/** A fuse without time delay is not trusted to hold more than this many times its rating through a start. Common practice. */
+const FAST_START_LIMIT = 2;
+
+/** Name of the figure that a start of this length is held to; a longer one than all is held to the continuous current. */
+export const holdName = (seconds: number): string => `holds_${holdSeconds.find((length) => seconds <= length) ?? 'on'}`;
+/** Name of the figure at which it has surely melted after this length. */
+export const meltName = (seconds: number): string => `melts_${meltSeconds.filter((length) => length <= seconds + 1e-9).at(-1) ?? 0.1}`;
+
+type Edges = Record<string, number | null>;
+const layOut = (holds: (seconds: number) => number | null, on: number | null, melts: (seconds: number) => number | null): Edges => ({
+  ...Object.fromEntries(holdSeconds.map((seconds) => [`holds_${seconds}`, holds(seconds)])),
+  holds_on: on,
+  ...Object.fromEntries(meltSeconds.map((seconds) => [`melts_${seconds}`, melts(seconds)])),
+});
+const unknown = (): Edges =>
+  layOut(
+    () => null,
+    null,
+    () => null,
+  );
+
+function generalPurpose(amps: number): Edges {
+  const gate = gGGates.find(([size]) => size === amps);
+  if (!gate) return unknown();
+  const [, holds10, melts5, holdsTenth, meltsTenth] = gate;
+  const { holds, melts } = conventionalGg(amps);
+  const loop = gGLoopOhms.find(([size]) => size === amps)?.[1];
+  const at04 = loop === undefined ? meltsTenth : (230 * C_MIN) / loop;
+  return layOut(
+    (seconds) => (seconds <= 0.1 ? holdsTenth : seconds <= 10 ? holds10 : holds * amps),
+    holds * amps,
+    (seconds) => (seconds < 0.4 ? meltsTenth : seconds < 5 ? at04 : Math.max(melts5, melts * amps)),
+  );
+}
+
+function motorBackUp(amps: number): Edges {
+  const [to60, toHalf, toFifth] = aMGates.holds;
+  const [in60, inHalf, inTenth] = aMGates.melts;
+  return layOut(
+    (seconds) => amps * (seconds <= 0.1 ? toFifth[0] : seconds <= 0.5 ? toHalf[0] : to60[0]),
+    amps,
+    (seconds) => amps * (seconds < 0.5 ? inTenth[0] : seconds < 60 ? inHalf[0] : in60[0]),
+  );
+}
+
+function timeDelay(spec: PartSpec, amps: number): Edges {
+  const body = typeof spec.fuseClass === 'string' ? spec.fuseClass : '';
+  const gate = timeDelayGates[body];
+  if (!gate) return unknown();
+  const { maxAmps, maxVolts, seconds: shortSeconds } = SMALL_R_TIME_DELAY;
+  const short = body.startsWith('RK') && amps <= maxAmps && typeof spec.voltsAc === 'number' && spec.voltsAc <= maxVolts;
+  const length = short ? shortSeconds : gate.seconds;
+  const on = ulFuse.holds * amps;
+  return layOut(
+    (seconds) => (seconds <= length ? gate.multiple * amps : on),
+    on,
+    () => NO_EDGE,
+  );
+}
+
+/** Edges of a fuse by category and speed; none where neither is carried. */
+export function fuseEdges(spec: PartSpec, category: unknown, speed: unknown): Edges {
+  const amps = spec.ratedAmps;
+  if (category === undefined && speed === undefined) return {};
+  if (amps === undefined) return {};
+  if (typeof amps !== 'number') return unknown();
+  if (category === 'gG' || category === 'gN') return generalPurpose(amps);
+  if (category === 'aM') return motorBackUp(amps);
+  if (speed === 'time-delay') return timeDelay(spec, amps);
+  if (speed !== 'fast' && speed !== 'none') return unknown();
+  const on = ulFuse.holds * amps;
+  return layOut(
+    () => on,
+    on,
+    (seconds) => (seconds < 0.5 ? NO_EDGE : FAST_START_LIMIT * amps),
+  );
+}

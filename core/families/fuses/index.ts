@@ -1,0 +1,36 @@
+/** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
+import { fuseFields } from '../../case/protection-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalFuse } from './canonical';
+import { fuseCautions } from './cautions';
+import { fuseDrill } from './drill';
+import { fuseNeeds } from './needs';
+import { fuseProofs } from './proofs';
+
+export const fuses = {
+  id: 'fuse',
+  title: { iec: 'Fuse', nfpa: 'Fuse' },
+  loads: [
+    'motor-3ph',
+    'motor-1ph',
+    'hermetic-compressor',
+    'resistive-heater',
+    'conductor-feeder',
+    'transformer',
+    'electronic-supply',
+    'solid-state-switch',
+    'battery',
+    'battery-charger',
+    'dc-string',
+  ],
+  fields: fuseFields,
+  ratingColumns: [],
+  canonical: canonicalFuse,
+  needs: (context: NeedContext) => fuseNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: fuseCautions,
+  proofs: fuseProofs,
+  terminals: () => [],
+  drill: fuseDrill,
+  coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
+} satisfies DeviceFamily;

@@ -1,0 +1,337 @@
+/**
+ * Need lines of a fuse: holder, volts and interrupting by kind of current, carry, ride through, melt in time, and how large at most.
+ * Volts are about the gap that remains after it has blown: they must not be below the circuit's.
+ * Sources: NFPA 70 110.9, 240.60(C), 430.52; IEC 60269, UL 248, UL 4248; BS 7671 table 41.2; from memory.
+ */
+import { flagMark, numberMark, wordMark, type Marks } from '../../case/case';
+import { field, needLine, wordLine } from '../../needs/line';
+import type { Need, Way } from '../../needs/need';
+import { formatQuantity as q } from '../../quantities/format-quantity';
+import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards/fuse-gates';
+import type { NeedContext } from '../contract';
+import { earthFaultAmps } from '../breakers/load-needs';
+import { carryNeeds, inrushOf } from '../overcurrent/carry';
+import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
+import { holdName, meltName } from './gates';
+
+const safety = { group: 'safety' as const, safety: true };
+const isDc = ({ supply }: NeedContext) => supply.currentKind === 'dc';
+
+function supplyNeeds(context: NeedContext): Need[] {
+  const { supply, practice } = context;
+  const dc = isDc(context);
+  const needs: Need[] = [];
+  const volts = numberMark(supply, 'systemVolts');
+  const kindKnown = supply.currentKind !== null;
+  if (volts !== undefined)
+    needs.push(
+      needLine({
+        ...safety,
+        id: 'volts',
+        quantity: dc ? 'fuseVoltsDc' : 'fuseVoltsAc',
+        figure: field(dc ? 'voltsDc' : 'voltsAc'),
+        unit: 'V',
+        limit: kindKnown ? volts : null,
+        because: `${volts === null ? 'The volts of the circuit are not known.' : `The circuit has ${q(volts, 'V')} ${dc ? 'DC' : 'AC'}.`} The rating bounds what the gap of the blown fuse stands; AC and DC are figures of their own.`,
+        source: 'fuseVolts',
+        inputs: ['supply.systemVolts', 'supply.currentKind'],
+      }),
+    );
+  const fault = numberMark(supply, 'prospectiveFaultAmps');
+  if (fault !== undefined)
+    needs.push(
+      needLine({
+        ...safety,
+        id: 'interrupting',
+        quantity: dc ? 'interruptingAmpsDc' : 'interruptingAmps',
+        figure: dc ? field('interruptingAmpsDc') : field('interruptingAmpsAc', practice === 'NFPA70' ? UNMARKED_FUSE_AMPS : null),
+        limit: fault,
+        because: `${fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} may flow here and must be broken.`}${
+          dc || practice === 'IEC' ? '' : ` An unmarked cartridge fuse in a branch counts ${q(UNMARKED_FUSE_AMPS, 'A')}.`
+        }`,
+        source: practice === 'NFPA70' ? 'interruptingRating' : 'fuseVolts',
+        inputs: ['supply.prospectiveFaultAmps', 'supply.currentKind'],
+      }),
+    );
+  const holder = wordMark(supply, 'fuseHolder');
+  if (holder !== undefined)
+    needs.push(
+      wordLine({
+        ...safety,
+        id: 'holder',
+        quantity: 'fuseClass',
+        limit: holder === null ? null : [...classesOfHolder(holder)],
+        because:
+          holder === null
+            ? 'Which holder is fitted is not known.'
+            : `The ${holder} holder takes ${classesOfHolder(holder).join(', ')}; a body that enters is not yet a fuse that belongs there.`,
+        source: 'fuseHolders',
+        inputs: ['supply.fuseHolder'],
+      }),
+    );
+  const watts = numberMark(supply, 'maxFuseWatts');
+  if (watts !== undefined)
+    needs.push(
+      needLine({
+        id: 'holder-watts',
+        group: 'fit',
+        quantity: 'powerLossWatts',
+        unit: 'W',
+        relation: '<=',
+        limit: watts,
+        because: watts === null ? 'What the holder accepts is not known.' : `The holder accepts ${q(watts, 'W')} per fuse; more cooks it.`,
+        brief: 'holder',
+        source: 'fuseHolderPower',
+        inputs: ['supply.maxFuseWatts'],
+      }),
+    );
+  return needs;
+}
+
+/** A start whose length is not given is taken as this long, a moment's inrush as the other, s. */
+const UNSTATED_START_SECONDS = 10;
+const MOMENT_SECONDS = 0.1;
+
+/** Riding through: by the fuse's own melting time where it is given, else by the gates of its class for that length. */
+function inrushNeeds(context: NeedContext): Need[] {
+  const inrush = inrushOf(context);
+  const needs: Need[] = [];
+  if (inrush) {
+    const { demand, seconds } = inrush;
+    const length = seconds ?? (inrush.motor ? UNSTATED_START_SECONDS : MOMENT_SECONDS);
+    const gate: Way = {
+      quantity: 'fuseHoldsAmps',
+      unit: 'A',
+      relation: '>=',
+      figure: field(holdName(length)),
+      limit: seconds === null ? null : demand.amount,
+      orCheck: field(meltName(length)),
+      ...(demand.school ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails } : {}),
+    };
+    const own: Way = { quantity: 'meltSeconds', unit: 's', relation: '>=', figure: field('minMeltSecondsAtStart'), limit: length };
+    const ways = typeof seconds === 'number' ? [own, gate] : [gate];
+    needs.push({
+      ...needLine({
+        id: 'inrush',
+        quantity: gate.quantity,
+        limit: gate.limit,
+        because: `${demand.because} The fuse must hold it${typeof seconds === 'number' ? ` for ${q(seconds, 's')}` : ''}; between what it surely holds and what surely melts it, it may go either way.`,
+        brief: demand.brief,
+        source: 'fuseGatesIec',
+        inputs: [...demand.inputs, 'load.startSeconds'],
+      }),
+      ways: ways as unknown as Need['ways'],
+    });
+  }
+  const i2t = numberMark(context.load, 'inrushI2tA2s');
+  if (i2t !== undefined)
+    needs.push(
+      needLine({
+        id: 'inrush-i2t',
+        quantity: 'meltingI2tA2s',
+        unit: 'A²s',
+        limit: i2t,
+        because:
+          i2t === null
+            ? 'The let-through of the inrush is not known.'
+            : `The inrush lets ${q(i2t, 'A²s')} through; the fuse must not melt at that.`,
+        brief: 'inrush',
+        source: 'commonPractice',
+        inputs: ['load.inrushI2tA2s'],
+      }),
+    );
+  return needs;
+}
+
+function meltNeeds(context: NeedContext): Need[] {
+  const { supply, load } = context;
+  const needs: Need[] = [];
+  const add = (
+    id: string,
+    amps: number | null,
+    seconds: number | null | undefined,
+    words: string,
+    inputs: string[],
+    source: Need['source'],
+  ) => {
+    const length = typeof seconds === 'number' ? seconds : MOMENT_SECONDS;
+    needs.push(
+      needLine({
+        ...safety,
+        id,
+        quantity: 'meltsAtAmps',
+        relation: '<=',
+        limit: amps,
+        figure: field(meltName(length)),
+        // Between two gates the time is only bounded: it may be quick enough.
+        ...(length > 0.1 && length < 5 ? { orCheck: field(meltName(5)) } : {}),
+        because: words,
+        brief: 'melts for sure',
+        source,
+        inputs,
+      }),
+    );
+  };
+  const fault = context.practice === 'IEC' ? earthFaultAmps(context) : undefined;
+  if (fault)
+    add(
+      'disconnection',
+      fault.amps,
+      numberMark(load, 'disconnectSeconds'),
+      `${fault.words} The fuse must melt in time at that.`,
+      ['supply.loopImpedanceOhms', 'supply.loopImpedanceBasis', 'supply.voltsToGround', 'load.disconnectSeconds'],
+      'fuseGatesIec',
+    );
+  const least = numberMark(supply, 'minFaultAmps');
+  if (least !== undefined)
+    add(
+      'least-fault',
+      least,
+      numberMark(load, 'minFaultTripSeconds'),
+      least === null
+        ? 'The least fault current is not known.'
+        : `At the far end no more than ${q(least, 'A', 'down')} flows; the fuse must melt at that.`,
+      ['supply.minFaultAmps', 'load.minFaultTripSeconds'],
+      'fuseGatesIec',
+    );
+  return needs;
+}
+
+function semiconductorNeeds({ load }: NeedContext): Need[] {
+  const limit = numberMark(load, 'i2tLimitA2s');
+  if (limit === undefined) return [];
+  return [
+    needLine({
+      ...safety,
+      id: 'i2t',
+      quantity: 'clearingI2tA2s',
+      unit: 'A²s',
+      relation: '<=',
+      limit,
+      because:
+        limit === null
+          ? 'What the semiconductor stands is not known.'
+          : `The semiconductor stands ${q(limit, 'A²s')}; the fuse must let less through.`,
+      source: 'semiconductorFuses',
+      inputs: ['load.i2tLimitA2s'],
+    }),
+  ];
+}
+
+function stringNeeds({ load }: NeedContext): Need[] {
+  const current = numberMark(load, 'stringShortCircuitAmps');
+  const most = numberMark(load, 'moduleMaxSeriesFuseAmps');
+  const needs: Need[] = [];
+  const base = { figure: field('ratedAmps'), source: 'photovoltaicFuses' as const };
+  if (load.kind === 'dc-string' && (current !== undefined || most !== undefined))
+    needs.push(
+      wordLine({
+        id: 'category',
+        quantity: 'utilisation',
+        figure: field('category'),
+        limit: ['gPV'],
+        ...safety,
+        because: 'A string feeds its fault from the sun at little more than its working current: only a gPV fuse is made for that.',
+        source: 'photovoltaicFuses',
+        inputs: ['load.kind'],
+      }),
+    );
+  if (current !== undefined) {
+    const least = current === null ? null : current * stringFuse.least;
+    const highest = current === null ? null : current * stringFuse.most;
+    const because =
+      current === null
+        ? 'The short-circuit current of the string is not known.'
+        : `${stringFuse.least} to ${stringFuse.most} times the string’s ${q(current, 'A')}.`;
+    const inputs = ['load.stringShortCircuitAmps'];
+    needs.push(needLine({ ...base, id: 'string-least', quantity: 'stringLeastAmps', limit: least, because, inputs }));
+    needs.push(needLine({ ...base, id: 'string-most', quantity: 'stringMostAmps', relation: '<=', limit: highest, because, inputs }));
+  }
+  if (most !== undefined)
+    needs.push(
+      needLine({
+        ...base,
+        ...safety,
+        id: 'module-most',
+        quantity: 'moduleMostAmps',
+        relation: '<=',
+        limit: most,
+        because: most === null ? 'The module’s largest fuse is not known.' : `The module allows ${q(most, 'A')} in series at the most.`,
+        inputs: ['load.moduleMaxSeriesFuseAmps'],
+      }),
+    );
+  return needs;
+}
+
+/** The starter's largest fuse, by category: the column of the fuse's own category counts. */
+function starterNeeds({ load }: NeedContext): Need[] {
+  const by = load.maxFuseAmpsBy;
+  if (by === undefined || by === 'none') return [];
+  const base = {
+    id: 'starter-maximum',
+    quantity: 'starterMaximumAmps',
+    relation: '<=' as const,
+    unit: 'A',
+    safety: true,
+    source: 'conditionalShortCircuit' as const,
+    inputs: ['load.maxFuseAmpsBy'],
+  };
+  if (by === null)
+    return [needLine({ ...base, figure: field('ratedAmps'), limit: null, because: 'The largest fuse of the starter is not known.' })];
+  const entries = Object.entries(by as Marks).map(([name, amps]) => [name === 'gL' ? 'gG' : name, amps as number | null] as const);
+  const ways = entries.map(([name, amps]): Way => ({
+    quantity: base.quantity,
+    unit: 'A',
+    relation: '<=',
+    figure: field(`amps_${name}`),
+    limit: amps,
+  }));
+  if (ways.length === 0) return [];
+  const words = entries.map(([name, amps]) => `${name} ${amps === null ? 'not known' : q(amps, 'A')}`).join(', ');
+  return [
+    {
+      ...needLine({
+        ...base,
+        figure: ways[0]!.figure,
+        limit: ways[0]!.limit,
+        because: `The starter’s maker allows ${words} at the most; of another category nothing is said.`,
+      }),
+      ways: ways as unknown as Need['ways'],
+    },
+  ];
+}
+
+function overloadNeed({ load }: NeedContext): Need[] {
+  if (!flagMark(load, 'overloadByFuse')) return [];
+  return [
+    wordLine({
+      ...safety,
+      id: 'overload-by-fuse',
+      quantity: 'overloadUse',
+      limit: ['overload and short circuit'],
+      because: 'The fuse is the conductor’s overload protection here; aM and aR break short circuits only.',
+      source: 'motorFuses',
+      inputs: ['load.overloadByFuse'],
+    }),
+  ];
+}
+
+/** All lines of a fuse, in the order shown. */
+export const fuseNeeds = (context: NeedContext): Need[] => [
+  ...supplyNeeds(context),
+  ...branchProtectionNeed(context, { NFPA70: ['UL 248'], IEC: ['IEC 60269', 'UL 248'] }, 'branchKind'),
+  ...overloadNeed(context),
+  ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context)),
+  ...conductorNeed(context, 'fuse'),
+  ...motorBranchNeeds(context, [
+    ['time-delay-fuse', 'timeDelayAmps'],
+    ['non-time-delay-fuse', 'nonTimeDelayAmps'],
+  ]),
+  ...compressorNeeds(context),
+  ...plateNeeds(context, 'fuse'),
+  ...starterNeeds(context),
+  ...stringNeeds(context),
+  ...semiconductorNeeds(context),
+  ...inrushNeeds(context),
+  ...meltNeeds(context),
+];

@@ -1,0 +1,25 @@
+/** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
+import { overloadRelayFields } from '../../case/protection-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalOverloadRelay } from './canonical';
+import { overloadCautions } from './cautions';
+import { overloadDrill } from './drill';
+import { overloadNeeds } from './needs';
+import { overloadProofs } from './proofs';
+import { overloadTerminals } from './terminals';
+
+export const overloadRelays = {
+  id: 'overload-relay',
+  title: { iec: 'Overload relay', nfpa: 'Overload relay' },
+  loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor'],
+  fields: overloadRelayFields,
+  ratingColumns: [],
+  canonical: canonicalOverloadRelay,
+  needs: (context: NeedContext) => overloadNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: overloadCautions,
+  proofs: overloadProofs,
+  terminals: overloadTerminals,
+  drill: overloadDrill,
+  coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
+} satisfies DeviceFamily;

@@ -1,0 +1,49 @@
+/** Short makers of proofs: a yes or no, and a figure with its band. Nothing here asks for live work. */
+import { citeSource } from '../standards/source';
+import type { Proof } from './contract';
+
+const practice = citeSource('commonPractice');
+
+/** A figure with its limits; a must without leads unless said otherwise. */
+export const figureProof = (
+  proof: Omit<Proof, 'kind' | 'leads' | 'severity' | 'source'> & Partial<Pick<Proof, 'leads' | 'severity' | 'source'>>,
+): Proof => ({ kind: 'figure', leads: false, severity: 'must', source: practice, ...proof });
+
+/** A yes or no. */
+export const yesProof = (id: string, when: Proof['when'], title: string, how: string, because: string, source = practice): Proof => ({
+  id,
+  when,
+  title,
+  how,
+  because,
+  source,
+  unit: '',
+  low: null,
+  high: null,
+  severity: 'must',
+  leads: false,
+  kind: 'yes-no',
+});
+
+/** Running amps per phase at first start, held to the need's running line. */
+export const runningAmpsProof = (limitAmps: number, words: string): Proof =>
+  figureProof({
+    id: 'running-amps',
+    when: 'first-start',
+    title: 'Running amps, highest phase',
+    unit: 'A',
+    low: 0,
+    high: limitAmps,
+    severity: 'should',
+    how: 'Clamp or panel meter fitted while dead, doors shut, loaded as usual.',
+    because: words,
+  });
+
+export const torqueProof = (what: string): Proof =>
+  yesProof(
+    'torque',
+    'fitting',
+    'Torque',
+    `Terminals tightened to the torque printed on the ${what}, wires within its range.`,
+    'Loose terminals burn.',
+  );

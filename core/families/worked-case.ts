@@ -1,0 +1,30 @@
+/**
+ * A worked example of judging: what is asked, what the part carries, which verdict each named line must give.
+ * Expected verdicts are worked out by hand from the figures in the row; the source of each rule stands beside it.
+ */
+import type { Marks, PlainCase, Practice } from '../case/case';
+import type { Verdict } from '../needs/need';
+
+export type WorkedCase = {
+  name: string;
+  practice?: Practice;
+  supply?: Marks;
+  load?: Marks;
+  duty?: Marks;
+  spec: Marks;
+  /** Verdicts by need id; a line that must not be asked is null. */
+  lines: Record<string, Verdict | null>;
+  verdict?: Verdict;
+  source: string;
+};
+
+/** The plain case of a worked example, its spec as the only candidate. NFPA practice unless it names another. */
+export const plainOfCase = (one: WorkedCase, family: string): PlainCase => ({
+  practice: one.practice ?? 'NFPA70',
+  family,
+  supply: one.supply ?? {},
+  load: one.load ?? {},
+  duty: one.duty ?? {},
+  removed: null,
+  candidates: [{ id: 'part', spec: one.spec }],
+});
