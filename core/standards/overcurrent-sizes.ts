@@ -27,7 +27,7 @@ export const ROUND_UP_TO_AMPS = 800;
 /**
  * Returns the largest device that protects a conductor of this ampacity, A.
  * @param ceiling true where the figure is a small-conductor limit (240.4(D)): no rounding.
- * Example: 65 A gives 70; 70 A is a standard size and stays; 900 A gives 800 (the next below).
+ * Example: 65 A gives 70; 70 A is a standard size and stays; above 800 A the ampacity itself bounds it.
  */
 export function largestDeviceForAmpacity(ampacity: number, ceiling: boolean, sizes: readonly number[] = breakerSizes): number {
   if (ceiling || sizes.includes(ampacity)) return ampacity;

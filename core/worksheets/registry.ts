@@ -2,31 +2,55 @@ import { DefectError } from '../defect-error';
 import { capacitorFromRunning } from './capacitor-from-running';
 import { coilCurrent } from './coil-current';
 import { coilVoltsFromResistance } from './coil-volts-from-resistance';
+import { conductorAdiabatic } from './conductor-adiabatic';
 import { contactHeadroom } from './contact-headroom';
+import { continuousLoad } from './continuous-load';
 import type { Worksheet } from './contract';
 import { controlRun } from './control-run';
+import { dcBatteryFault } from './dc-battery-fault';
 import { electricalLife } from './electrical-life';
+import { farEndShort } from './far-end-short';
+import { faultCurrentAtEnd } from './fault-current-at-end';
 import { faultCurrentAtTransformer } from './fault-current-at-transformer';
 import { lockedRotorAmpsSheet } from './locked-rotor-amps';
 import { lockedRotorFromRatio } from './locked-rotor-from-ratio';
 import { motorAmpsFromPower } from './motor-amps-from-power';
+import { motorBranchDevice } from './motor-branch-device';
+import { motorFeeder } from './motor-feeder';
 import { motorFullLoadCurrent } from './motor-full-load-current';
+import { overloadSetting } from './overload-setting';
+import { standardSize } from './standard-size';
 import { supplyUnbalance } from './supply-unbalance';
+import { tripTime } from './trip-time';
+import { voltageDrop } from './voltage-drop';
+import { zsMaximum } from './zs-maximum';
 
 /** All worksheets, sorted by id. */
 export const worksheets: readonly Worksheet[] = Object.freeze([
   capacitorFromRunning,
   coilCurrent,
   coilVoltsFromResistance,
+  conductorAdiabatic,
   contactHeadroom,
+  continuousLoad,
   controlRun,
+  dcBatteryFault,
   electricalLife,
+  farEndShort,
+  faultCurrentAtEnd,
   faultCurrentAtTransformer,
   lockedRotorAmpsSheet,
   lockedRotorFromRatio,
   motorAmpsFromPower,
+  motorBranchDevice,
+  motorFeeder,
   motorFullLoadCurrent,
+  overloadSetting,
+  standardSize,
   supplyUnbalance,
+  tripTime,
+  voltageDrop,
+  zsMaximum,
 ]);
 
 for (const [i, sheet] of worksheets.entries())

@@ -1,0 +1,59 @@
+/**
+ * A real device's curve as CSV, in and out: columns amps, seconds and edge (fast or slow); a fourth is ignored.
+ * Faults name the line. Decimal commas are read where the separator is a semicolon.
+ */
+import { pointFault, type Band, type CurvePoint } from './band';
+
+export const MAX_CSV_CHARACTERS = 1_000_000;
+const MAX_POINTS = 5000;
+
+export type CsvResult = { ok: true; band: Band; points: number } | { ok: false; fault: string };
+
+/** Reads a curve; a file without an edge column is a single line, both edges at once. */
+export function readCurveCsv(text: string): CsvResult {
+  if (text.length > MAX_CSV_CHARACTERS)
+    return {
+      ok: false,
+      fault: `The file has ${text.length} characters; at most ${MAX_CSV_CHARACTERS} are read. A curve needs a few hundred points.`,
+    };
+  const edges: Record<'fast' | 'slow', CurvePoint[]> = { fast: [], slow: [] };
+  const single: CurvePoint[] = [];
+  const lines = text.replace(/^\uFEFF/, '').split(/\r?\n/);
+  let count = 0;
+  for (const [i, raw] of lines.entries()) {
+    const line = raw.trim();
+    if (line === '' || line.startsWith('#')) continue;
+    const semicolon = line.includes(';');
+    const cells = line.split(semicolon ? ';' : /[,\t]/).map((cell) => cell.trim().replace(/^"|"$/g, ''));
+    const number = (cell: string | undefined) => (cell ? Number(semicolon ? cell.replace(',', '.') : cell) : Number.NaN);
+    const [amps, seconds] = [number(cells[0]), number(cells[1])];
+    if (!Number.isFinite(amps) || !Number.isFinite(seconds)) {
+      if (count === 0 && /[a-z]/i.test(line)) continue; // a head of names
+      return { ok: false, fault: `Line ${i + 1}: '${line.slice(0, 60)}' is no current and time.` };
+    }
+    const edge = (cells[2] ?? '').toLowerCase();
+    if (edge !== '' && edge !== 'fast' && edge !== 'slow')
+      return { ok: false, fault: `Line ${i + 1}: the edge is '${edge.slice(0, 30)}'; fast or slow is accepted.` };
+    (edge === '' ? single : edges[edge as 'fast']).push({ amps, seconds });
+    count += 1;
+    if (count > MAX_POINTS) return { ok: false, fault: `More than ${MAX_POINTS} points; thin the curve out.` };
+  }
+  if (single.length > 0 && edges.fast.length + edges.slow.length > 0)
+    return { ok: false, fault: 'Some lines name an edge and some do not.' };
+  const band: Band =
+    single.length > 0
+      ? { fast: single, slow: single }
+      : { fast: edges.fast.length > 0 ? edges.fast : null, slow: edges.slow.length > 0 ? edges.slow : null };
+  if (!band.fast && !band.slow) return { ok: false, fault: 'No point was found. Columns: amps, seconds, edge (fast or slow).' };
+  for (const [name, points] of Object.entries(band)) {
+    const fault = points && pointFault(points);
+    if (fault) return { ok: false, fault: `${single.length > 0 ? 'Curve' : `Edge ${name}`}: ${fault}` };
+  }
+  return { ok: true, band, points: count };
+}
+
+/** Writes a band as CSV; what is read back is the same band. */
+export function writeCurveCsv(band: Band): string {
+  const rows = (['fast', 'slow'] as const).flatMap((edge) => (band[edge] ?? []).map(({ amps, seconds }) => `${amps},${seconds},${edge}`));
+  return ['amps,seconds,edge', ...rows].join('\n') + '\n';
+}
