@@ -9,6 +9,7 @@ import '@/ui/styles/base.css';
 import '@/ui/styles/panels.css';
 import '@/ui/styles/swap.css';
 import '@/ui/styles/photo.css';
+import '@/ui/styles/curves.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },

@@ -25,7 +25,8 @@ export type BoardColumn = {
   footprint: string;
   sameFootprint: boolean;
   shelf: { place: string; quantity: number }[];
-  coilText: string;
+  /** What tells it from its neighbours: the coil of a contactor, the rating of a breaker. */
+  inBrief: string;
   part: JudgedPart;
 };
 export type Board = {
@@ -125,13 +126,6 @@ export function chosenSpec(family: DeviceFamily, part: PartRow, coil: CoilChoice
   return coil ? { ...family.canonical(withCoil(part.raw, coil)), coilSwap: 'another coil' } : { ...family.canonical(part.raw) };
 }
 
-export const coilText = (spec: PartSpec): string => {
-  const one = (volts: unknown, kind: unknown, hertz: unknown) =>
-    `${volts} V ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`;
-  if (Array.isArray(spec.coilMarks)) return (spec.coilMarks as PartSpec[]).map((mark) => one(mark.volts, mark.kind, mark.hertz)).join(', ');
-  return one(spec.coilVoltsMin ? `${spec.coilVoltsMin}-${spec.coilVoltsMax}` : spec.coilVolts, spec.coilKind, spec.coilHertz);
-};
-
 const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
 
 type Candidate = { id: string; spec: Canonical; onShelf: number; part: PartRow; coil?: CoilChoice };
@@ -145,7 +139,7 @@ function candidatesOf(
   filters: { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean },
 ): Candidate[] {
   const coilLines = compiled.filter(({ need }) => need.group === 'coil' && need.severity === 'must');
-  const coil = filters.coilSwap ? wantedCoil(swap.state) : undefined;
+  const coil = filters.coilSwap && family.coilSwap.scheme === 'always' ? wantedCoil(swap.state) : undefined;
   const onShelf = (part: PartRow) => (shelf.get(part.id) ?? []).reduce((sum, row) => sum + row.quantity, 0);
   return parts.flatMap((part): Candidate[] => {
     const quantity = onShelf(part);
@@ -186,7 +180,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
       footprint: part.footprint,
       sameFootprint: part.footprint === swap.position.footprint,
       shelf: (shelf.get(part.id) ?? []).map(({ place, quantity }) => ({ place, quantity })),
-      coilText: coil ? coilText(coil) : coilText(part.raw),
+      inBrief: family.inBrief(coil ?? part.raw),
       part: judgePart(compiled, spec, swap.site.practice),
     };
   });

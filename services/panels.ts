@@ -75,8 +75,14 @@ function loadWords({ load_kind, readings }: PositionRow): string {
     'motor-1ph': 'single-phase motor',
     'hermetic-compressor': 'compressor',
     'resistive-heater': 'heater',
+    'conductor-feeder': 'circuit',
+    'electronic-supply-branch': '24 V branch',
   };
-  return load_kind ? `${words[load_kind] ?? load_kind} ${power}, plate ${value('plateVolts') ?? '?'} V` : '';
+  if (!load_kind) return '';
+  const kind = words[load_kind] ?? load_kind.replaceAll('-', ' ');
+  const amps = value('loadAmps') ?? value('continuousAmps');
+  if (power === '' && value('plateVolts') === undefined) return amps === undefined ? kind : `${kind} of ${amps} A`;
+  return `${kind} ${power}, plate ${value('plateVolts') ?? '?'} V`;
 }
 
 function viewOf(position: PositionRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {

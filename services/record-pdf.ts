@@ -2,7 +2,7 @@
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
 import { formatValue } from '../core/quantities/format-quantity';
-import type { RecordLine } from '../core/record/record';
+import { fittedBrief, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
@@ -95,7 +95,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
       )
       .fillColor('black');
   for (const [title, part] of [
-    [`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${words[body.fitted.verdict]}`, body.fitted],
+    [`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
     body.removed ? [`Came out: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
   ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
     heading(doc, title);
@@ -150,7 +150,7 @@ export async function labelPdf({ body }: RecordView): Promise<Buffer> {
     .font('figures')
     .fontSize(8.5)
     .text(running ? shown(running.have, running.unit) : '', { width, height: 12 });
-  doc.fontSize(7.5).text(`coil ${body.fitted.coil}`, { width, height: 20, ellipsis: true });
+  doc.fontSize(7.5).text(fittedBrief(body), { width, height: 20, ellipsis: true });
   doc
     .font('plain')
     .fontSize(7)

@@ -4,6 +4,7 @@
  */
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
+import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
@@ -17,7 +18,7 @@ import type { SwapState } from '../core/swap/swap';
 import { partById, takeFromStock, type PartRow } from '../data/catalogue';
 import { database } from '../data/connection';
 import { recordBySwap, type RecordRow, type SwapRow } from '../data/swaps';
-import { chosenSpec, coilText, needsOfSwap, withCoil } from './match';
+import { chosenSpec, needsOfSwap, withCoil } from './match';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
@@ -158,7 +159,9 @@ function recordBody(
   signature: { by: string; remark: string; at: Date },
 ): RecordBody {
   const { state, site } = swap;
-  const coil = state.choice.part?.coil;
+  const family = familyOf(state.family)!;
+  const brief = family.inBrief(state.choice.part?.coil ?? part.raw);
+  const hasCoil = family.coilSwap.scheme === 'always';
   return {
     format: 'loyal-coil/swap-record',
     version: 1,
@@ -182,7 +185,8 @@ function recordBody(
       name: part.name,
       verdict: choice.judged.verdict,
       lines: recordLines(choice.judged, state, site.practice),
-      coil: coil ? coilText(coil) : coilText(part.raw),
+      coil: hasCoil ? brief : null,
+      brief: hasCoil ? `coil ${brief}` : brief,
     },
     terminals: choice.terminals,
     proofs: choice.proofs.map((proof): RecordProof => {

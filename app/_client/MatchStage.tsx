@@ -4,6 +4,7 @@ import CircularProgress from '@mui/material/CircularProgress';
 import { useState } from 'react';
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import { familyOf, familyWords } from '@/core/families/registry';
 import { termOf } from '@/core/quantities/terms';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { Board, BoardColumn } from '@/services/match';
@@ -24,11 +25,11 @@ const where = (column: BoardColumn) =>
   column.shelf.length > 0 ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ') : 'catalogue';
 const keyOf = (column: BoardColumn) => `${column.partId}${column.coil ? '+coil' : ''}`;
 
-function sentence(board: Board): string {
+function sentence(board: Board, family: string): string {
   const fits = board.columns.filter((column) => column.part.verdict === 'fits').length;
   const shelf = `${board.onShelf} of them on the shelf`;
-  if (board.holding === 0) return `${board.judged} contactors judged: none goes in without a failing line.`;
-  return `${board.judged} contactors judged: ${board.holding} fail${board.holding === 1 ? 's' : ''} on no line, ${shelf}.${fits === 0 ? ' None is a plain fit: look at the checks and the lines not known.' : ''}`;
+  if (board.holding === 0) return `${board.judged} ${family} judged: none goes in without a failing line.`;
+  return `${board.judged} ${family} judged: ${board.holding} fail${board.holding === 1 ? 's' : ''} on no line, ${shelf}.${fits === 0 ? ' None is a plain fit: look at the checks and the lines not known.' : ''}`;
 }
 
 type Props = {
@@ -67,22 +68,24 @@ export function MatchStage(props: Props) {
       <div>
         <h1>What can go back in</h1>
         <p className="muted" role="status">
-          {board ? sentence(board) : (props.fault ?? 'Judging the catalogue.')}{' '}
+          {board ? sentence(board, familyWords(props.state.family)) : (props.fault ?? 'Judging the catalogue.')}{' '}
           {props.busy && <CircularProgress size={13} aria-label="Judging" />}
         </p>
       </div>
       <div className="row-flex" role="group" aria-label="Filters">
-        {filterWords.map(([id, words]) => (
-          <button
-            key={id}
-            type="button"
-            className="pill"
-            aria-pressed={filters[id]}
-            onClick={() => props.onFilters({ ...filters, [id]: !filters[id] })}
-          >
-            {words}
-          </button>
-        ))}
+        {filterWords
+          .filter(([id]) => id !== 'coilSwap' || familyOf(props.state.family)?.coilSwap.scheme === 'always')
+          .map(([id, words]) => (
+            <button
+              key={id}
+              type="button"
+              className="pill"
+              aria-pressed={filters[id]}
+              onClick={() => props.onFilters({ ...filters, [id]: !filters[id] })}
+            >
+              {words}
+            </button>
+          ))}
         {board && board.columns.length > FIRST_COLUMNS && (
           <button type="button" className="pill" aria-pressed={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer columns' : `${board.columns.length} columns`}

@@ -2,6 +2,7 @@
 
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import { schoolChoices } from '@/core/loads/schools';
+import { familyWords } from '@/core/families/registry';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { termOf } from '@/core/quantities/terms';
 import { citeSource } from '@/core/standards/source';
@@ -119,7 +120,11 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
         ? 'resistiveHeadroom'
         : id === 'unit-maximum'
           ? 'unitMaximum'
-          : undefined;
+          : id === 'first-peak' || id === 'inrush'
+            ? id === 'inrush'
+              ? 'startWhenUnread'
+              : 'firstPeak'
+            : undefined;
   const school = schoolChoices.find((one) => one.id === start);
   return (
     <Note title={`Why ${formatValue(need.ways[0].limit, need.ways[0].unit, 'up')}`}>
@@ -167,6 +172,11 @@ function breath({ derived, view }: Props): string {
     limit('volts') && `at ${limit('volts')}`,
     limit('running') && `at least ${limit('running')} running`,
     limit('locked-rotor') && `${limit('locked-rotor')} starting`,
+    limit('inrush') && `${limit('inrush')} inrush`,
+    limit('setting') && `a dial for ${limit('setting')}`,
+    limit('conductor') && `at most ${limit('conductor')} for its conductor`,
+    limit('interrupting') && `breaking ${limit('interrupting')}`,
+    limit('disconnection') && `tripping at ${limit('disconnection')}`,
     limit('jogging') && 'jogging',
     limit('coil-volts') && `coil ${limit('coil-volts')} ${String(view.state.supply.controlKind?.value ?? '').toUpperCase()}`,
     limit('aux-open') && `${limit('aux-open')} normally open`,
@@ -200,7 +210,7 @@ function foot(props: Props) {
     return go(
       'match',
       'See what can go back in',
-      board ? `${board.judged} contactors, ${board.onShelf} on the shelf` : 'crib first, then the catalogue',
+      board ? `${board.judged} ${familyWords(state.family)}, ${board.onShelf} on the shelf` : 'crib first, then the catalogue',
     );
   if (stage === 'match') {
     if (!state.choice.part || !part) return <p className="muted">Choose a column by its name.</p>;

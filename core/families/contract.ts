@@ -61,6 +61,14 @@ export type DeviceFamily = {
   ratingColumns: readonly string[];
   /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
   canonical: (spec: PartSpec) => Canonical;
+  /** Marks of a plate as marks of the case: one figure may be several there. Names that are already the case's stay. */
+  ofPlate: (marks: Marks, supply: Marks) => Marks;
+  /** A part in a few words, to tell it from its neighbours: 'C16, 3 poles, 10 kA'. */
+  inBrief: (spec: PartSpec) => string;
+  /** Marks of supply, load and duty that the bench shows for it, beside the load's plate. */
+  asks: { supply: readonly string[]; load: readonly string[]; duty: readonly string[] };
+  /** A plate line as it may be typed, invented. */
+  example: string;
   /** Need lines for a context, in the order in which they are shown. */
   needs: (context: NeedContext) => Need[];
   /** Cautions that are no line on a part: a leg left live, a latch that stays in. */

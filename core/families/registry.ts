@@ -19,4 +19,7 @@ for (const [i, family] of families.entries()) {
 /** Returns the family with this id, or undefined. */
 export const familyOf = (id: string): DeviceFamily | undefined => families.find((family) => family.id === id);
 
+/** The parts of a family in a sentence. Example: 'overload relays'. */
+export const familyWords = (id: string): string => `${id.replaceAll('-', ' ')}s`;
+
 export const familyIds = (): string[] => families.map((family) => family.id);

@@ -40,13 +40,23 @@ export type RecordBody = {
   signedBy: string;
   remark: string;
   removed: { name: string; verdict: Verdict; lines: RecordLine[] } | null;
-  fitted: { partId: string; name: string; verdict: Verdict; lines: RecordLine[]; coil: string | null };
+  fitted: {
+    partId: string;
+    name: string;
+    verdict: Verdict;
+    lines: RecordLine[];
+    coil: string | null;
+    /** What tells it from its neighbours; absent in older records. */ brief?: string;
+  };
   terminals: TerminalMove[];
   proofs: RecordProof[];
   madeSafe: { step: string; by: string }[];
   stock: { place: string; before: number; after: number } | null;
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
 };
+
+/** What was fitted, told from its neighbours: its coil, or its rating. */
+export const fittedBrief = ({ fitted }: RecordBody): string => fitted.brief ?? `coil ${fitted.coil}`;
 
 /** JSON with keys in order and no white space: equal bodies give equal text. */
 export function canonicalJson(value: unknown): string {

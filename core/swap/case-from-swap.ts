@@ -41,13 +41,21 @@ const caseRows = (mark: unknown): unknown =>
     ? mark.map((row: object) => Object.fromEntries(Object.entries(row).filter(([name]) => rowNames.has(name))))
     : mark;
 
+/** A list of words may stand as one word where it was typed. */
+const asList = (family: string, id: string, mark: unknown): unknown =>
+  typeof mark === 'string' && mark !== 'none' && familyOf(family)?.fields.find(({ name }) => name === id)?.kind === 'words'
+    ? mark.split('/')
+    : mark;
+
 /** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
 export function removedSpec(state: SwapState): PartSpec | null {
   const known = partNames(state.family);
+  const read = marksOf(state.removed);
+  const named = familyOf(state.family)?.ofPlate(read, marksOf(state.supply)) ?? read;
   const marks = Object.fromEntries(
-    Object.entries(marksOf(state.removed))
+    Object.entries(named)
       .filter(([id]) => known.has(id))
-      .map(([id, mark]) => [id, id === 'ratings' ? caseRows(mark) : mark]),
+      .map(([id, mark]) => [id, id === 'ratings' ? caseRows(mark) : asList(state.family, id, mark)]),
   );
   return Object.keys(marks).length > 0 ? marks : null;
 }

@@ -4,17 +4,8 @@
  */
 import type { PartSpec } from '../../core/case/case';
 import { nemaSizes } from '../../core/standards/nema-sizes';
+import type { DemoPart } from './part';
 import { seeded } from './random';
-
-export type DemoPart = {
-  id: string;
-  family: 'contactor';
-  maker: string;
-  name: string;
-  footprint: string;
-  coilExchangeable: boolean;
-  raw: PartSpec;
-};
 
 type Coil = { code: string; spec: PartSpec; kind: 'ac' | 'dc' | 'ac/dc' };
 const ac = (code: string, volts: number, hertz = [50, 60]): Coil => ({

@@ -1,6 +1,19 @@
 /** Ferrow Locks, IEC practice. Places, tags, makers and figures are invented. `device` names a part of the demo catalogue; `wear` takes marks off its plate. */
-import { allRead, assumed, read, worn } from './readings';
-import { tile, fault, contactor, kw, wiring, system400, control24dc, control110dc, type DemoPanel, type DemoSite } from './site-words';
+import { allRead, assumed, measured, read, worn } from './readings';
+import {
+  tile,
+  fault,
+  note,
+  contactor,
+  placed,
+  kw,
+  wiring,
+  system400,
+  control24dc,
+  control110dc,
+  type DemoPanel,
+  type DemoSite,
+} from './site-words';
 
 const gatePanel: DemoPanel = {
   id: 'ferrow-gate',
@@ -8,7 +21,13 @@ const gatePanel: DemoPanel = {
   note: '400/230 V TN-S from the incomer, control 24 V DC.',
   supply: { ...system400, ...control24dc, prospectiveFaultAmps: read(6100), ambientC: read(40) },
   positions: [
-    tile('Q0', 'incomer', 'breaker', '63 A', 0, 'Saltmarsh M63'),
+    placed('breaker', 'Q0', 'incomer', 'C63', 0, {
+      loadKind: 'distribution-board',
+      load: { loadAmps: read(44), conductorAmpacityAmps: read(70), polesToSwitch: read(4), disconnectSeconds: read(5) },
+      supply: { loopImpedanceOhms: read(0.18), loopImpedanceBasis: read('measured-cold') },
+      device: 'saltmarsh-m-c63-4p',
+      fittedYearsAgo: 12,
+    }),
     contactor('K1', 'gate pump 1', '18 A', 0, {
       loadKind: 'motor-3ph',
       load: { ...kw(7.5, 14.6, 7.1), ...wiring({ polesToSwitch: 3 }) },
@@ -63,6 +82,21 @@ const gatePanel: DemoPanel = {
       device: 'ossel-os12-24d-10',
       fittedYearsAgo: 8,
     }),
+    placed('breaker', 'Q24', 'lock 3 sensors', 'C4', 2, {
+      loadKind: 'electronic-supply-branch',
+      load: { loadAmps: read(1.8), conductorAmpacityAmps: read(13), polesToSwitch: read(1), minFaultTripSeconds: read(0.1) },
+      supply: {
+        systemVolts: read(24),
+        voltsToGround: read(24),
+        currentKind: read('dc'),
+        grounding: read('dc-negative-grounded'),
+        prospectiveFaultAmps: read(60),
+        minFaultAmps: { state: 'worked-out', value: 15, from: '24 V / (2 x 60 m x 13 mΩ) = 15.4 A, the supply limits at 15 A' },
+      },
+      device: 'saltmarsh-d-c4-1p',
+      fittedYearsAgo: 3,
+      events: [fault(2, 'sensor cable chafed, supply dropped, nothing tripped')],
+    }),
     tile('T2', 'gate delay', 'timing-relay', '0.5-10 s', 2, 'Quillfeather TS'),
   ],
 };
@@ -73,7 +107,13 @@ const pumpPanel: DemoPanel = {
   note: '400/230 V TN-S, control 110 V DC from the tripping battery. Fault current not known.',
   supply: { ...system400, ...control110dc, prospectiveFaultAmps: worn, ambientC: read(35) },
   positions: [
-    tile('Q0', 'incomer', 'breaker', '160 A', 0, 'Saltmarsh M160'),
+    placed('breaker', 'Q0', 'incomer', '160 A', 0, {
+      loadKind: 'distribution-board',
+      load: { loadAmps: read(120), conductorAmpacityAmps: read(168), polesToSwitch: read(3), disconnectSeconds: read(5) },
+      supply: { loopImpedanceOhms: read(0.09), loopImpedanceBasis: read('worked-out-hot') },
+      device: 'saltmarsh-mc-250n-160-th-3p',
+      fittedYearsAgo: 12,
+    }),
     contactor('K11', 'drainage A', '50 A', 0, {
       loadKind: 'motor-3ph',
       load: { ...kw(22, 41, 7.2), ...wiring({ polesToSwitch: 3 }) },
@@ -112,7 +152,19 @@ const pumpPanel: DemoPanel = {
       device: 'tarnside-t18-110d-10',
       fittedYearsAgo: 3,
     }),
-    tile('F11', 'overload', 'overload-relay', '36-46 A', 1, 'Tarnside R46'),
+    placed('overload-relay', 'F11', 'drainage A overload', '31-46 A', 1, {
+      loadKind: 'motor-3ph',
+      load: {
+        ...kw(22, 41, 7.2),
+        control: read('two-wire'),
+        startSeconds: read(5),
+        stallSecondsHot: read(14),
+        tripContactsNeeded: read(['NC', 'NO']),
+      },
+      hazards: { battery: true, controlElsewhere: true },
+      device: 'tarnside-overload-r-46-10-s',
+      fittedYearsAgo: 10,
+    }),
   ],
 };
 
@@ -136,6 +188,14 @@ const cabinPanel: DemoPanel = {
   },
   positions: [
     tile('Q0', 'incomer', 'breaker', '40 A', 0, 'Saltmarsh M40'),
+    placed('breaker', 'Q2', 'cabin sockets', 'C32', 0, {
+      loadKind: 'socket-circuit',
+      load: { loadAmps: read(24), conductorAmpacityAmps: read(34), polesToSwitch: read(2), disconnectSeconds: read(0.4) },
+      supply: { loopImpedanceOhms: measured(0.94, 'loop tester at the far socket, cold'), loopImpedanceBasis: read('measured-cold') },
+      device: 'saltmarsh-m-c32-2p',
+      fittedYearsAgo: 4,
+      events: [note(4, 'B32 tripped at the pressure washer, C32 fitted')],
+    }),
     contactor('K20', 'cabin heater', '25 A', 0, {
       loadKind: 'resistive-heater',
       load: { kilowatts: read(3), plateVolts: read(230), phases: read(1), polesToSwitch: read(2) },
@@ -170,7 +230,20 @@ const incomerPanel: DemoPanel = {
     tile('Q1', 'incomer', 'air breaker', '800 A', 0, 'Saltmarsh A800'),
     tile('Y1', 'closing coil', 'breaker-coil', '110 V DC', 0, 'Saltmarsh Y'),
     tile('Y2', 'shunt trip', 'breaker-coil', '110 V DC', 0, 'Saltmarsh Y'),
-    tile('F1', 'battery', 'fuse', '16 A DC', 0, 'Saltmarsh fuse 16 A'),
+    placed('fuse', 'F1', 'tripping battery', '16 A', 0, {
+      loadKind: 'battery',
+      load: { loadAmps: read(6), conductorAmpacityAmps: read(24), overloadByFuse: read(true) },
+      supply: {
+        systemVolts: read(110),
+        currentKind: read('dc'),
+        grounding: read('dc-ungrounded'),
+        prospectiveFaultAmps: read(1900),
+        fuseHolder: read('NH000'),
+      },
+      hazards: { battery: true },
+      device: 'saltmarsh-fuse-nh000-gg-16',
+      fittedYearsAgo: 6,
+    }),
   ],
 };
 
@@ -189,5 +262,12 @@ export const ferrow: DemoSite = {
     ['wexmoor-w9-24d-11', 'crib, shelf 1', 4],
     ['tarnside-t50-110-11', 'crib, shelf 3', 1],
     ['tarnside-t18-24d-22', 'van', 1],
+    ['saltmarsh-mh-c63-4p', 'crib, shelf 4', 1],
+    ['wexmoor-wbx-c63-4p', 'crib, shelf 4', 1],
+    ['saltmarsh-mh-b32-2p', 'crib, shelf 4', 2],
+    ['quillfeather-e24-3', 'van', 2],
+    ['quillfeather-e24-4', 'crib, shelf 5', 3],
+    ['wexmoor-overload-wr-46-10-s', 'crib, shelf 3', 1],
+    ['wexmoor-fuse-nh000-gg-16', 'crib, shelf 6', 6],
   ],
 };

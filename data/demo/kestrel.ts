@@ -3,6 +3,7 @@ import type { Reading, Readings } from '../../core/readings/reading';
 import { allRead, measured, read, worn } from './readings';
 import {
   tile,
+  placed,
   fault,
   note,
   meter,
@@ -33,6 +34,14 @@ const hoistWear: Record<string, Reading> = {
   coilOhms: measured(18.4, '18.7 Ω read less 0.3 Ω of leads'),
 };
 
+/** 500 VA at 480 V takes 1.04 A; to 300 % of that on the primary where the secondary has its own fuse, made up here as 3 A. */
+const controlTransformer: Readings = {
+  loadAmps: read(1.04),
+  inrushPeakAmps: read(26),
+  maxPrimaryAmps: read(3.1),
+  branchCircuitProtectionNeeded: read(true),
+};
+
 const rampPanel: DemoPanel = {
   id: 'kestrel-ramp',
   name: 'Ramp panel',
@@ -40,16 +49,34 @@ const rampPanel: DemoPanel = {
   supply: { ...system480, ...control120, prospectiveFaultAmps: read(9800), ambientC: read(38) },
   positions: [
     tile('Q1', 'incomer', 'breaker', '125 A', 0, 'Saltmarsh B125'),
-    tile('F1', 'fuse', 'fuse', '6 A', 0, 'Saltmarsh fuse 6 A'),
-    tile('F2', 'fuse', 'fuse', '6 A', 0, 'Saltmarsh fuse 6 A', [
-      fault(0.3, 'blown, third this month'),
-      fault(0.6, 'blown, replaced like for like'),
-      fault(0.9, 'blown, replaced like for like'),
-    ]),
+    placed('fuse', 'F1', 'control, L1', '6 A', 0, {
+      loadKind: 'transformer',
+      load: controlTransformer,
+      supply: { fuseHolder: read('CC') },
+      device: 'saltmarsh-fuse-cc-6-f-600',
+      fittedYearsAgo: 2,
+    }),
+    placed('fuse', 'F2', 'control, L2', '6 A', 0, {
+      loadKind: 'transformer',
+      load: { ...controlTransformer, blownThisMonth: read(3) },
+      supply: { fuseHolder: read('CC') },
+      device: 'saltmarsh-fuse-cc-6-f-600',
+      fittedYearsAgo: 0,
+      events: [
+        fault(0.3, 'blown, third this month'),
+        fault(0.6, 'blown, replaced like for like'),
+        fault(0.9, 'blown, replaced like for like'),
+      ],
+    }),
     tile('T1', 'control', 'transformer', '500 VA', 0, 'Pellow & Stane C500'),
     tile('K0', 'monitor', 'monitoring-relay', '480 V', 0, 'Quillfeather PM'),
     tile('K9', 'on-delay', 'timing-relay', '0-30 s', 0, 'Quillfeather TD'),
-    tile('Q4', 'hoist', 'breaker', '70 A', 1, 'Saltmarsh B70'),
+    placed('breaker', 'Q4', 'hoist', '70 A', 1, {
+      loadKind: 'motor-3ph',
+      load: { ...nema(30, 37, 'G'), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
+      device: 'saltmarsh-b-125s-70-3p',
+      fittedYearsAgo: 7,
+    }),
     contactor('K4', 'hoist, forward', '27 A', 1, {
       loadKind: 'motor-3ph',
       load: hoistLoad('forward'),
@@ -74,7 +101,18 @@ const rampPanel: DemoPanel = {
       fittedYearsAgo: 7,
       events: [note(3.6, 'contacts dressed')],
     }),
-    tile('F4', 'overload', 'overload-relay', '34-46 A', 1, 'Nettlecombe R46'),
+    placed('overload-relay', 'F4', 'hoist overload', '33-46 A', 1, {
+      loadKind: 'motor-3ph',
+      load: {
+        ...nema(30, 37, 'G'),
+        control: read('three-wire'),
+        startSeconds: read(6),
+        stallSecondsHot: read(15),
+        tripContactsNeeded: read(['NC']),
+      },
+      device: 'nettlecombe-overload-r-46-10',
+      fittedYearsAgo: 7,
+    }),
     contactor('K6', 'ballast 1', '18 A', 1, {
       loadKind: 'motor-3ph',
       load: { ...nema(5, 6.8, 'J'), ...wiring({ polesToSwitch: 3 }) },
@@ -83,8 +121,18 @@ const rampPanel: DemoPanel = {
       device: 'nettlecombe-n0-3p-120-11',
       fittedYearsAgo: 4,
     }),
-    tile('F6', 'overload', 'overload-relay', '6-9 A', 1, 'Nettlecombe R9'),
-    tile('Q7', 'ballast 2', 'breaker', '20 A', 2, 'Saltmarsh B20'),
+    placed('overload-relay', 'F6', 'ballast 1 overload', '6.5-9 A', 1, {
+      loadKind: 'motor-3ph',
+      load: { ...nema(5, 6.8, 'J'), control: read('three-wire'), startSeconds: read(2), tripContactsNeeded: read(['NC']) },
+      device: 'nettlecombe-overload-r-9-10',
+      fittedYearsAgo: 4,
+    }),
+    placed('breaker', 'Q7', 'ballast 2', '20 A', 2, {
+      loadKind: 'motor-3ph',
+      load: { ...nema(5, 6.8, 'J'), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
+      device: 'saltmarsh-b-125s-20-3p',
+      fittedYearsAgo: 4,
+    }),
     contactor('K7', 'ballast 2', '18 A', 2, {
       loadKind: 'motor-3ph',
       load: { ...nema(5, 6.8, 'J'), codeLetter: worn, ...wiring({ polesToSwitch: 3 }) },
@@ -106,7 +154,12 @@ const winchPanel: DemoPanel = {
   note: '480Y/277 V from the shore transformer, control 120 V of its own.',
   supply: { ...system480, ...control120, prospectiveFaultAmps: read(18500), ambientC: read(35) },
   positions: [
-    tile('Q1', 'incomer', 'breaker', '400 A', 0, 'Saltmarsh B400'),
+    placed('breaker', 'Q1', 'incomer', '400 A', 0, {
+      loadKind: 'conductor-feeder',
+      load: { loadAmps: read(166), conductorAmpacityAmps: read(380), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
+      device: 'saltmarsh-b-600s-400-3p',
+      fittedYearsAgo: 11,
+    }),
     contactor('K1', 'haul winch', '135 A', 0, {
       loadKind: 'motor-3ph',
       load: { ...nema(75, 87, 'G'), ...wiring({ polesToSwitch: 3 }) },
@@ -136,7 +189,13 @@ const winchPanel: DemoPanel = {
       fittedYearsAgo: 1,
       events: [fault(2, 'contacts welded'), { monthsAgo: 12, kind: 'swap', text: 'Wexmoor W9 10 fitted, the old part number' }],
     }),
-    tile('F3', 'overload', 'overload-relay', '4-6 A', 1, 'Nettlecombe R6'),
+    placed('overload-relay', 'F3', 'bilge pump overload', '4.3-6 A', 1, {
+      loadKind: 'motor-3ph',
+      load: { ...nema(3, 4.2, 'K'), control: read('three-wire'), startSeconds: read(2), tripContactsNeeded: read(['NC']) },
+      device: 'nettlecombe-overload-r-6-10',
+      fittedYearsAgo: 2,
+      events: [note(1.2, 'dial found at its lowest mark')],
+    }),
   ],
 };
 
@@ -218,12 +277,40 @@ const chargerPanel: DemoPanel = {
   id: 'kestrel-charger',
   name: 'Charger DC-1',
   note: '125 V DC, battery of the bow thruster.',
-  supply: allRead({ systemVolts: 125, currentKind: 'dc' }),
+  supply: allRead({ systemVolts: 125, currentKind: 'dc', grounding: 'dc-ungrounded', prospectiveFaultAmps: 7200, ambientC: 35 }),
   positions: [
-    tile('Q1', 'battery', 'breaker', '200 A DC', 0, 'Saltmarsh D200'),
-    tile('F1', 'charger', 'fuse', '80 A DC', 0, 'Saltmarsh fuse 80 A'),
-    tile('Q2', 'thruster', 'breaker', '150 A DC', 0, 'Saltmarsh D150'),
-    tile('F2', 'trip supply', 'fuse', '10 A DC', 0, 'Saltmarsh fuse 10 A'),
+    placed('breaker', 'Q1', 'battery', '200 A DC', 0, {
+      loadKind: 'battery',
+      load: { loadAmps: read(140), polesToSwitch: read(2), conductorAmpacityAmps: read(230), branchCircuitProtectionNeeded: read(true) },
+      supply: { currentReverses: read(true) },
+      hazards: { battery: true },
+      device: 'saltmarsh-dc-200-2p',
+      fittedYearsAgo: 5,
+    }),
+    placed('fuse', 'F1', 'charger', '80 A DC', 0, {
+      loadKind: 'battery-charger',
+      load: { loadAmps: read(60), conductorAmpacityAmps: read(85), branchCircuitProtectionNeeded: read(true) },
+      supply: { fuseHolder: read('J') },
+      hazards: { battery: true, capacitors: true },
+      device: 'saltmarsh-fuse-j-80-f-600',
+      fittedYearsAgo: 5,
+    }),
+    placed('breaker', 'Q2', 'thruster', '150 A', 0, {
+      loadKind: 'conductor-feeder',
+      load: { loadAmps: read(110), polesToSwitch: read(2), conductorAmpacityAmps: read(150), branchCircuitProtectionNeeded: read(true) },
+      hazards: { battery: true },
+      device: 'saltmarsh-b-250s-150-2p',
+      fittedYearsAgo: 1,
+      events: [note(13, 'fitted from the van, the DC type was not on the shelf')],
+    }),
+    placed('fuse', 'F2', 'trip supply', '10 A', 0, {
+      loadKind: 'conductor-feeder',
+      load: { loadAmps: read(4), conductorAmpacityAmps: read(20), smallConductorLimit: read(true), overloadByFuse: read(true) },
+      supply: { fuseHolder: read('R-rejection') },
+      hazards: { battery: true },
+      device: 'saltmarsh-fuse-rk5-10-t-250',
+      fittedYearsAgo: 5,
+    }),
   ],
 };
 
@@ -245,5 +332,15 @@ export const kestrel: DemoSite = {
     ['wexmoor-w25-110-11', 'crib, bin E1', 2],
     ['nettlecombe-n3-3p-24-22', 'crib, bin C3', 1],
     ['hartlebeck-h60-3p-120-1', 'crib, bin D4', 1],
+    ['saltmarsh-fuse-cc-3-t-600', 'crib, bin F1', 9],
+    ['saltmarsh-fuse-cc-6-f-600', 'crib, bin F1', 12],
+    ['hartlebeck-fuse-cc-2.5-t-600', 'van', 3],
+    ['saltmarsh-b-600n-400-3p', 'crib, bin Q3', 1],
+    ['saltmarsh-b-125n-70-3p', 'crib, bin Q2', 1],
+    ['nettlecombe-nb-125s-20-3p', 'van', 2],
+    ['saltmarsh-dc-150-2p', 'crib, bin Q4', 1],
+    ['nettlecombe-overload-r-4-10', 'crib, bin C5', 1],
+    ['nettlecombe-overload-ne-5-10e-2', 'crib, bin C5', 1],
+    ['pellow-stane-fuse-rk1-10-t-600', 'crib, bin F2', 5],
   ],
 };

@@ -1,10 +1,10 @@
 /** Loads the demo once: catalogue, sites, stock, history. A database that holds sites is left as it is. */
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
-import { contactors } from '../../core/families/contactors';
+import { familyOf } from '../../core/families/registry';
 import type { SwapState } from '../../core/swap/swap';
 import { emptySwap } from '../../core/swap/swap';
-import { demoContactors } from './contactors';
+import { demoParts } from './catalogue';
 import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import type { DemoPanel, DemoPosition } from './site-words';
 import { demoSites } from './sites';
@@ -17,7 +17,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
   return knex.transaction(async (trx) => {
     await trx.raw('select pg_advisory_xact_lock(20261)');
     if (await trx('sites').first()) return false;
-    const parts = demoContactors();
+    const parts = demoParts();
     const byId = new Map(parts.map((part) => [part.id, part]));
     const rows = parts.map((part) => ({
       id: part.id,
@@ -27,7 +27,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       footprint: part.footprint,
       coil_exchangeable: part.coilExchangeable,
       raw: json(part.raw),
-      spec: json(contactors.canonical(part.raw)),
+      spec: json(familyOf(part.family)!.canonical(part.raw)),
     }));
     await trx.batchInsert('parts', rows, 400);
 

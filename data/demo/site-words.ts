@@ -62,6 +62,16 @@ export const contactor = (tag: string, fn: string, rating: string, rail: number,
   ...rest,
 });
 
+/** A position of any family on the bench. */
+export const placed = (
+  family: string,
+  tag: string,
+  fn: string,
+  rating: string,
+  rail: number,
+  rest: Partial<DemoPosition>,
+): DemoPosition => ({ tag, function: fn, family, rating, rail, ...rest });
+
 export const nema = (hp: number, at460: number, codeLetter: string, more: Readings = {}): Readings => ({
   horsepower: read(hp),
   plateVolts: read('230/460'),

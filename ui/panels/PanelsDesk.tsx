@@ -142,6 +142,11 @@ function PositionCard({
           <p>{fault}</p>
         </div>
       )}
+      {tile.onTheBench && tile.load !== '' && (
+        <p>
+          <a href={`/curves?position=${tile.id}`}>See its curves</a>
+        </p>
+      )}
       <div className="foot">
         {tile.onTheBench ? (
           <button type="button" className="go" disabled={starting} onClick={() => onStart(tile.id)}>
@@ -149,7 +154,7 @@ function PositionCard({
             <small>{tile.swapId ? 'it is open on the bench' : '3 plates, then what can go back in'}</small>
           </button>
         ) : (
-          <p className="muted">This family is not on the bench yet. Contactors are.</p>
+          <p className="muted">This family is not on the bench yet. Contactors, breakers, fuses and overload relays are.</p>
         )}
       </div>
     </>

@@ -3,14 +3,17 @@ import { describe, expect, it } from 'vitest';
 import { contactorPlate } from '@/core/families/contactors/plate';
 import { loadPlates } from '@/core/families/plates';
 import type { ReadingValue } from '@/core/readings/reading';
-import { readEdited, readingText, supplyCard, wiringCard, type EditField } from './edit-field';
+import { contactors } from '@/core/families/contactors';
+import { cardsOf, readEdited, readingText, type EditField } from './edit-field';
+
+const cards = cardsOf(contactors);
 
 const ofPlate = (plate: keyof typeof loadPlates, id: string): EditField => ({
   ...loadPlates[plate]!.fields.find((field) => field.id === id)!,
   section: 'load',
 });
 const removed = (id: string): EditField => ({ ...contactorPlate.fields.find((field) => field.id === id)!, section: 'removed' });
-const card = (id: string) => [...supplyCard, ...wiringCard].find((field) => field.id === id)!;
+const card = (id: string) => [...cards.supply, ...cards.wiring].find((field) => field.id === id)!;
 const text = (field: EditField, value: ReadingValue) => readingText(field, { state: 'read', value });
 
 describe('what is typed into a mark', () => {
@@ -74,7 +77,7 @@ describe('what a mark shows reads back as it was', () => {
   it('figures of three digits, in any field of the cards', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...[...supplyCard, ...wiringCard].filter((field) => field.kind === 'number' && field.unit !== 'count')),
+        fc.constantFrom(...[...cards.supply, ...cards.wiring].filter((field) => field.kind === 'number' && field.unit !== 'count')),
         fc.integer({ min: 1, max: 999 }),
         (field, figure) => {
           const value = Math.max(field.min ?? 0, Math.min(field.max, figure / 10));
@@ -87,6 +90,6 @@ describe('what a mark shows reads back as it was', () => {
   it('an unread mark shows nothing', () =>
     expect([readingText(card('systemVolts'), undefined), readingText(card('systemVolts'), { state: 'unreadable' })]).toEqual(['', '']));
   it('every field of the cards says what it means and how it is recovered', () => {
-    for (const field of [...supplyCard, ...wiringCard]) expect(field.meaning && field.recovery, field.id).toBeTruthy();
+    for (const field of [...cards.supply, ...cards.wiring]) expect(field.meaning && field.recovery, field.id).toBeTruthy();
   });
 });

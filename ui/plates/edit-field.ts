@@ -1,4 +1,5 @@
 import { dutyFields, loadFields, supplyFields, type Field } from '@/core/case/fields';
+import type { DeviceFamily } from '@/core/families/contract';
 import type { PlateDefinition, PlateField, PlateFieldKind } from '@/core/plates/plate-field';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
@@ -8,6 +9,8 @@ import type { Reading, ReadingValue } from '@/core/readings/reading';
 /** A field as it stands on a plate of the bench. */
 export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery'> & {
   section: 'load' | 'duty' | 'supply' | 'removed';
+  /** Columns where it is a list of rows, written in one line. */
+  rowFields?: readonly Field[];
 };
 
 const kinds: Record<Field['kind'], PlateFieldKind> = {
@@ -59,41 +62,59 @@ const fromField = (section: EditField['section'], all: readonly Field[], names: 
       min: field.above !== undefined ? undefined : field.min,
       max: field.max ?? Infinity,
       meaning: field.meaning,
+      ...(field.rowFields ? { rowFields: field.rowFields } : {}),
       recovery: recoveries[name] ?? 'From the drawing, the panel schedule or the person who runs it.',
     };
   });
 
-export const supplyCard: EditField[] = fromField('supply', supplyFields, [
-  'systemVolts',
-  'phases',
-  'hertz',
-  'currentKind',
-  'prospectiveFaultAmps',
-  'grounding',
-  'controlVolts',
-  'controlKind',
-  'controlHertz',
-  'controlTransformerVA',
-  'controlTransformerInrushVA',
-  'controlLoopOhms',
-  'ambientC',
-]);
-export const wiringCard: EditField[] = [
-  ...fromField('load', loadFields, [
-    'control',
-    'starter',
-    'contactorPosition',
-    'polesToSwitch',
-    'polesThatMustOpen',
-    'auxNormallyOpenNeeded',
-    'auxNormallyClosedNeeded',
-  ]),
-  ...fromField('duty', dutyFields, ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted']),
-];
+/** Cards of the bench beside the plates, as the family asks. */
+export const cardsOf = ({ asks, fields }: DeviceFamily) => ({
+  supply: fromField('supply', supplyFields, asks.supply),
+  wiring: [...fromField('load', loadFields, asks.load), ...fromField('duty', dutyFields, asks.duty)],
+  /** Marks of the part that its plate does not name so. */
+  part: fromField(
+    'removed',
+    fields,
+    fields.map(({ name }) => name),
+  ),
+});
 
 /** Fields of a plate as they are edited, in the order printed. */
 export const plateFieldsOf = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
   plate.fields.map((field) => ({ ...field, section }));
+
+/** Rows in one line: '240 V 22 kA, 480 V 14 kA'. */
+const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>
+  rows
+    .map((row) =>
+      (field.rowFields ?? [])
+        .filter(({ name, kind }) => kind === 'number' && typeof row[name] === 'number')
+        .map(({ name, unit }) => (unit === 'count' ? `${row[name] as number}p` : formatQuantity(row[name] as number, unit ?? '')))
+        .join(' '),
+    )
+    .join(', ');
+
+/** Reads rows written in one line; each figure goes to the column of its unit. */
+function readRows(field: EditField, text: string): Edited {
+  const rows: Record<string, unknown>[] = [];
+  for (const part of text.split(/[,;]/).filter((one) => one.trim() !== '')) {
+    const row: Record<string, unknown> = {};
+    for (const [, figure, unit] of part.matchAll(/(\d+(?:\.\d+)?)\s*([A-Za-z]+)/g)) {
+      const poles = /^p/i.test(unit!);
+      const read = poles ? undefined : readQuantity(`${figure} ${unit}`, unit!.toLowerCase().endsWith('v') ? 'V' : 'A', field.label);
+      if (read && !read.ok) return { ok: false, fault: read.fault };
+      const value = poles ? Number(figure) : (read as { value: number }).value;
+      const column = field.rowFields!.find(
+        (one) => one.kind === 'number' && (poles ? one.unit === 'count' : one.unit === (unit!.toLowerCase().endsWith('v') ? 'V' : 'A')),
+      );
+      if (!column) return { ok: false, fault: `${field.label}: '${figure} ${unit}' has no place in a row.` };
+      row[column.name] = value;
+    }
+    if (row.volts === undefined) return { ok: false, fault: `${field.label}: each row begins with its volts, such as 480 V 14 kA.` };
+    rows.push(row);
+  }
+  return rows.length > 0 ? { ok: true, value: rows } : { ok: false, fault: `${field.label} is written such as 240 V 22 kA, 480 V 14 kA.` };
+}
 
 /** Text of a reading as it stands in its field: as printed where that is short, else formatted. */
 export function readingText(field: EditField, reading: Reading | undefined): string {
@@ -104,6 +125,7 @@ export function readingText(field: EditField, reading: Reading | undefined): str
     return (value as { volts: number; kind?: string; hertz?: number[] }[])
       .map(({ volts, kind, hertz }) => `${volts}\u2009V ${hertz?.length ? `${hertz.join('/')}\u2009Hz` : (kind ?? '').toUpperCase()}`)
       .join(', ');
+  if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, value as Record<string, unknown>[]);
   if (Array.isArray(value))
     return (
       value.map((entry) => (typeof entry === 'number' ? formatQuantity(entry, '') : String(entry))).join('/') +
@@ -138,7 +160,8 @@ export function readEdited(field: EditField, text: string): Edited {
       ? { ok: true, value: marks }
       : { ok: false, fault: 'Coil marks are written such as 110 V 50 Hz, 120 V 60 Hz; up to 690 V.' };
   }
-  if (field.kind === 'text') return { ok: true, value: clean.slice(0, 120) };
+  if (field.rowFields) return readRows(field, clean);
+  if (field.kind === 'text' || (field.kind === 'word' && !field.words)) return { ok: true, value: clean.slice(0, 120) };
   if (field.kind === 'word' || field.kind === 'letter') {
     const word = field.words?.find((one) => one.toLowerCase() === clean.toLowerCase());
     return word === undefined

@@ -1,5 +1,5 @@
 import { formatValue } from '@/core/quantities/format-quantity';
-import type { RecordBody, RecordLine } from '@/core/record/record';
+import { fittedBrief, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
 const sign = (line: RecordLine) => (line.relation === '>=' ? '≥ ' : line.relation === '<=' ? '≤ ' : '');
@@ -123,10 +123,7 @@ export function RecordSheet({
           ))}
         </div>
       )}
-      <Lines
-        title={`Fitted: ${body.fitted.name}, coil ${body.fitted.coil}: ${verdictWords[body.fitted.verdict]}`}
-        lines={body.fitted.lines}
-      />
+      <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       <div className="sheet" style={{ overflowX: 'auto' }}>
         <table className="plain">

@@ -10,6 +10,7 @@ import { useSyncExternalStore } from 'react';
 const desks = [
   ['/', 'Panels'],
   ['/plates', 'Plates'],
+  ['/curves', 'Curves'],
   ['/worksheets', 'Worksheets'],
   ['/logbook', 'Logbook'],
   ['/interface', 'Interface'],

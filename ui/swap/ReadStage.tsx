@@ -1,22 +1,34 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
-import { contactorPlate } from '@/core/families/contactors/plate';
-import { loadPlates } from '@/core/families/plates';
+import type { DeviceFamily } from '@/core/families/contract';
+import { loadPlates, plateOf } from '@/core/families/plates';
+import { familyOf } from '@/core/families/registry';
 import type { PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
-import { plateFieldsOf, supplyCard, wiringCard, type EditField } from '../plates/edit-field';
+import { cardsOf, plateFieldsOf, type EditField } from '../plates/edit-field';
 import { Plate } from '../plates/Plate';
 import { RatingRows } from '../plates/RatingRows';
 import { TypedLine } from '../plates/TypedLine';
 
-/** Kinds of load whose needs are worked out; the others can be read at the plates desk. */
-const loadKinds = ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'].map((id) => loadPlates[id]!);
+/** Loads without a plate of their own. */
+const circuits: Record<string, string> = {
+  'conductor-feeder': 'circuit and its conductor',
+  'socket-circuit': 'socket circuit',
+  'distribution-board': 'distribution board',
+  'electronic-supply-branch': 'branch of a 24 V supply',
+  'battery-charger': 'battery charger',
+};
 const onPlate = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
   plateFieldsOf(plate, section).filter((field) => field.kind !== 'rows');
-const removedFields = onPlate(contactorPlate, 'removed');
+/** Marks of the removed part: as its plate names them, then those that only the case names. */
+function removedFieldsOf(family: DeviceFamily, plate: PlateDefinition): EditField[] {
+  const printed = onPlate(plate, 'removed');
+  const others = cardsOf(family).part.filter((field) => (field.rowFields || field.kind !== 'rows') && field.id !== 'coilMarks');
+  return [...printed, ...others.filter((field) => !printed.some(({ id }) => id === field.id))];
+}
 const examples: Record<string, string> = {
   'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15',
   'motor-1ph': '1 HP 115/230 V 16/8 A 1 PH 60 HZ CODE L',
@@ -59,8 +71,13 @@ export function ReadStage({
   onChange: (changes: Change[]) => void;
   onFocus: (field: EditField) => void;
 }) {
-  const plate = loadPlates[state.loadKind] ?? loadKinds[0]!;
-  const [target, setTarget] = useState<'load' | 'removed'>('load');
+  const family = familyOf(state.family)!;
+  const partPlate = plateOf(family.id)!;
+  const plate = loadPlates[state.loadKind];
+  const cards = cardsOf(family);
+  const kinds = family.loads.map((id) => ({ id, title: loadPlates[id]?.title.toLowerCase() ?? circuits[id] ?? id.replaceAll('-', ' ') }));
+  const [chosen, setTarget] = useState<'load' | 'removed'>('load');
+  const target = plate ? chosen : 'removed';
   const [pictured, setPictured] = useState(false);
   const set = (field: EditField, reading: unknown) => onChange([{ path: `${field.section}.${field.id}`, value: reading }]);
   const system = state.supply.systemVolts?.value;
@@ -78,12 +95,12 @@ export function ReadStage({
           <select
             className="text-in"
             style={{ width: 180, fontFamily: 'var(--sans)' }}
-            value={plate.id}
+            value={state.loadKind}
             onChange={(event) => onChange([{ path: 'loadKind', value: event.target.value }])}
           >
-            {loadKinds.map((kind) => (
+            {kinds.map((kind) => (
               <option key={kind.id} value={kind.id}>
-                {kind.title.toLowerCase()}
+                {kind.title}
               </option>
             ))}
           </select>
@@ -97,7 +114,7 @@ export function ReadStage({
           value={target}
           onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}
         >
-          <option value="load">Load plate</option>
+          {plate && <option value="load">Load plate</option>}
           <option value="removed">Old part</option>
         </select>
         <button
@@ -110,59 +127,70 @@ export function ReadStage({
           {pictured ? 'Hide picture' : 'Picture'}
         </button>
         <div style={{ flex: 1, minWidth: 0 }}>
-          {target === 'load' ? (
+          {target === 'load' && plate ? (
             <TypedLine
               key={plate.id}
               plate={plate}
               label="Type or paste"
               text={state.typed.load ?? ''}
-              example={examples[plate.id]!}
+              example={examples[plate.id] ?? ''}
               onType={(text, found) => typed('load', text, found)}
             />
           ) : (
             <TypedLine
               key="removed"
-              plate={contactorPlate}
+              plate={partPlate}
               label="Type or paste"
               text={state.typed.removed ?? ''}
-              example="SIZE 1 3P COIL 120V 60HZ 1NO"
+              example={family.example}
               onType={(text, found) => typed('removed', text, found)}
             />
           )}
         </div>
       </div>
       {pictured && <div key={target}>{photo(target)}</div>}
-      <Plate
-        title={`Load plate · ${position}`}
-        note={tally(state.load)}
-        fields={onPlate(plate, 'load')}
-        readings={state}
-        onChange={set}
-        onFocus={onFocus}
-      />
+      {plate && (
+        <Plate
+          title={`Load plate · ${position}`}
+          note={tally(state.load)}
+          fields={onPlate(plate, 'load')}
+          readings={state}
+          onChange={set}
+          onFocus={onFocus}
+        />
+      )}
       <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
-        <Plate title="Removed plate · contactor" note="evidence" fields={removedFields} readings={state} onChange={set} onFocus={onFocus}>
-          <RatingRows
-            reading={state.removed.ratings}
-            systemVolts={typeof system === 'number' ? system : undefined}
-            onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])}
-          />
+        <Plate
+          title={`Removed plate · ${family.title.iec.toLowerCase()}`}
+          note="evidence"
+          fields={removedFieldsOf(family, partPlate)}
+          readings={state}
+          onChange={set}
+          onFocus={onFocus}
+        >
+          {family.ratingColumns.length > 0 && (
+            <RatingRows
+              reading={state.removed.ratings}
+              systemVolts={typeof system === 'number' ? system : undefined}
+              onChange={(reading) => onChange([{ path: 'removed.ratings', value: reading }])}
+            />
+          )}
         </Plate>
         <div className="stack">
           <Plate
             card
             title={`Supply card · ${panelName}`}
             note={tally(state.supply)}
-            fields={supplyCard}
+            fields={cards.supply}
             readings={state}
             onChange={set}
             onFocus={onFocus}
           />
           <Plate
             card
-            title="Wiring and duty"
-            note={tally(state.duty)}
-            fields={wiringCard}
+            title={family.asks.duty.length > 0 ? 'Wiring and duty' : 'Circuit'}
+            note={family.asks.duty.length > 0 ? tally(state.duty) : ''}
+            fields={cards.wiring}
             readings={state}
             onChange={set}
             onFocus={onFocus}

@@ -6,6 +6,7 @@ import { canonicalBreaker } from './canonical';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
 import { loadNeeds } from './load-needs';
+import { breakerInBrief, breakerOfPlate } from './of-plate';
 import { breakerProofs } from './proofs';
 import { supplyNeeds } from './supply-needs';
 import { breakerTerminals } from './terminals';
@@ -29,6 +30,21 @@ export const breakers = {
   fields: breakerFields,
   ratingColumns: [],
   canonical: canonicalBreaker,
+  ofPlate: breakerOfPlate,
+  inBrief: breakerInBrief,
+  asks: {
+    supply: [
+      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
+      ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'],
+    ],
+    load: [
+      ...['starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
+      ...['conductorAmpacityAmps', 'smallConductorLimit', 'startAmps', 'startSeconds', 'inrushPeakAmps', 'maxPrimaryAmps'],
+      ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'plateWords'],
+    ],
+    duty: [],
+  },
+  example: '20 A 3 POLE 480Y/277 V 14 KA INTERRUPTING RATING HACR 40°C',
   needs: (context: NeedContext) =>
     [...supplyNeeds(context), ...loadNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: breakerCautions,

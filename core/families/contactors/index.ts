@@ -7,6 +7,7 @@ import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
 import { coilNeeds } from './coil-needs';
 import { contactorDrill } from './drill';
+import { coilInBrief } from './in-brief';
 import { fitNeeds } from './fit-needs';
 import { loadNeeds } from './load-needs';
 import { contactorProofs } from './proofs';
@@ -20,6 +21,33 @@ export const contactors = {
   fields: contactorFields,
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,
+  ofPlate: (marks) => marks,
+  inBrief: coilInBrief,
+  asks: {
+    supply: [
+      ...['systemVolts', 'phases', 'hertz', 'currentKind', 'prospectiveFaultAmps', 'grounding'],
+      ...[
+        'controlVolts',
+        'controlKind',
+        'controlHertz',
+        'controlTransformerVA',
+        'controlTransformerInrushVA',
+        'controlLoopOhms',
+        'ambientC',
+      ],
+    ],
+    load: [
+      'control',
+      'starter',
+      'contactorPosition',
+      'polesToSwitch',
+      'polesThatMustOpen',
+      'auxNormallyOpenNeeded',
+      'auxNormallyClosedNeeded',
+    ],
+    duty: ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted'],
+  },
+  example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
   needs: (context: NeedContext) =>
     [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)].map((need) => ({
       ...need,

@@ -6,6 +6,7 @@ import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
 import { fuseDrill } from './drill';
 import { fuseNeeds } from './needs';
+import { fuseInBrief, fuseOfPlate } from './of-plate';
 import { fuseProofs } from './proofs';
 
 export const fuses = {
@@ -27,6 +28,21 @@ export const fuses = {
   fields: fuseFields,
   ratingColumns: [],
   canonical: canonicalFuse,
+  ofPlate: fuseOfPlate,
+  inBrief: fuseInBrief,
+  asks: {
+    supply: [
+      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
+      ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'fuseHolder', 'maxFuseWatts'],
+    ],
+    load: [
+      ...['loadAmps', 'continuousAmps', 'noncontinuousAmps', 'conductorAmpacityAmps', 'smallConductorLimit', 'overloadByFuse'],
+      ...['startAmps', 'startSeconds', 'inrushPeakAmps', 'inrushI2tA2s', 'maxPrimaryAmps', 'exactAmps', 'i2tLimitA2s'],
+      ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'blownThisMonth', 'plateWords'],
+    ],
+    duty: [],
+  },
+  example: 'CLASS J 30 A 600 VAC 300 VDC IR 200 KA TIME DELAY',
   needs: (context: NeedContext) => fuseNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: fuseCautions,
   proofs: fuseProofs,

@@ -6,6 +6,7 @@ import { canonicalOverloadRelay } from './canonical';
 import { overloadCautions } from './cautions';
 import { overloadDrill } from './drill';
 import { overloadNeeds } from './needs';
+import { overloadInBrief, overloadOfPlate } from './of-plate';
 import { overloadProofs } from './proofs';
 import { overloadTerminals } from './terminals';
 
@@ -16,6 +17,17 @@ export const overloadRelays = {
   fields: overloadRelayFields,
   ratingColumns: [],
   canonical: canonicalOverloadRelay,
+  ofPlate: overloadOfPlate,
+  inBrief: overloadInBrief,
+  asks: {
+    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
+    load: [
+      ...['control', 'starter', 'overloadPosition', 'startSeconds', 'stallSecondsHot', 'resetNeeded', 'tripContactsNeeded'],
+      ...['currentTransformerPrimaryAmps', 'currentTransformerSecondaryAmps'],
+    ],
+    duty: [],
+  },
+  example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
   needs: (context: NeedContext) => overloadNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: overloadCautions,
   proofs: overloadProofs,

@@ -1,0 +1,72 @@
+/** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
+import { numberMark } from '../core/case/case';
+import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
+import type { BranchInputs } from '../core/curves/branch-inputs';
+import { inrushOf } from '../core/families/overcurrent/carry';
+import { earthFaultAmps } from '../core/families/breakers/load-needs';
+import { contextOf } from '../core/judge-case';
+import { motorRunningAmps } from '../core/loads/demand';
+import { swapSchools } from '../core/loads/schools';
+import { caseOfSwap } from '../core/swap/case-from-swap';
+import { database } from '../data/connection';
+import { allPositions, allPanels, allSites, type PositionRow } from '../data/positions';
+import { swapStateOf } from './panels';
+import { notFound } from './service-error';
+
+export type CurveBranch = { title: string; practice: 'IEC' | 'NFPA70'; inputs: BranchInputs; devices: DeviceChoice[] };
+
+const sameLoad = (a: PositionRow, b: PositionRow) =>
+  a.panel_id === b.panel_id &&
+  a.load_kind !== null &&
+  a.load_kind === b.load_kind &&
+  JSON.stringify([a.readings.load?.horsepower, a.readings.load?.kilowatts, a.readings.load?.fullLoadAmps]) ===
+    JSON.stringify([b.readings.load?.horsepower, b.readings.load?.kilowatts, b.readings.load?.fullLoadAmps]) &&
+  (a.readings.load?.horsepower ?? a.readings.load?.kilowatts) !== undefined;
+
+/** Returns the branch of a position. Throws 404 where there is none. */
+export async function curveBranch(positionId: string): Promise<CurveBranch> {
+  const knex = database();
+  const [positions, panels, sites] = await Promise.all([allPositions(knex), allPanels(knex), allSites(knex)]);
+  const position = positions.find(({ id }) => id === positionId);
+  const panel = panels.find(({ id }) => id === position?.panel_id);
+  const site = sites.find(({ id }) => id === panel?.site_id);
+  if (!position || !panel || !site) throw notFound('This position');
+  const state = swapStateOf(position);
+  const context = contextOf(caseOfSwap(state, site.practice), { schools: swapSchools });
+  const { load, supply } = context;
+  const motor = String(load.kind).startsWith('motor');
+  const inrush = motor ? inrushOf(context) : undefined;
+  const running = motor
+    ? motorRunningAmps({ ...context, practice: 'IEC' }).amount
+    : (numberMark(load, 'loadAmps') ?? numberMark(load, 'continuousAmps') ?? null);
+  const least = numberMark(supply, 'minFaultAmps') ?? earthFaultAmps(context)?.amps ?? null;
+  const devices = positions
+    .filter((one) => one.id === position.id || sameLoad(one, position))
+    .flatMap((one) => {
+      const removed = caseOfSwap(swapStateOf(one), site.practice).removed;
+      const name = `${one.tag} ${one.device_name}`;
+      const choice =
+        removed &&
+        choiceOfSpec(one.id, name, one.family, removed.spec, numberMark(supply, 'systemVolts') ?? null, supply.currentKind === 'dc');
+      if (!choice) return [];
+      // A relay is drawn at the dial that its motor asks for, inside its range.
+      return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
+    });
+  return {
+    title: `${panel.name}: ${position.tag} ${position.function}`,
+    practice: site.practice,
+    inputs: {
+      runningAmps: running,
+      startAmps: numberMark(load, 'startAmps') ?? inrush?.demand.amount ?? null,
+      startSeconds: numberMark(load, 'startSeconds') ?? null,
+      stallSeconds: numberMark(load, 'stallSecondsHot') ?? null,
+      cableSize: null,
+      cableKind: 'copper PVC',
+      cableAmps: numberMark(load, 'conductorAmpacityAmps') ?? null,
+      highestFaultAmps: numberMark(supply, 'prospectiveFaultAmps') ?? null,
+      lowestFaultAmps: least === null ? null : Number(least.toPrecision(4)),
+      clearWithinSeconds: numberMark(load, 'disconnectSeconds') ?? numberMark(load, 'minFaultTripSeconds') ?? null,
+    },
+    devices,
+  };
+}

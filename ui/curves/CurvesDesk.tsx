@@ -1,0 +1,222 @@
+'use client';
+
+import type { Chart as ChartJs } from 'chart.js';
+import { useMemo, useRef, useState } from 'react';
+import type { DeviceChoice } from '@/core/curves/choice';
+import { modelOf } from '@/core/curves/choice';
+import { bandSeconds } from '@/core/curves/band';
+import { branchOf, type BranchInputs } from '@/core/curves/branch-inputs';
+import { writeCurveCsv } from '@/core/curves/csv';
+import { judgeBranch } from '@/core/curves/judge-branch';
+import { formatQuantity } from '@/core/quantities/format-quantity';
+import type { Unit } from '@/core/quantities/units';
+import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards/conductors';
+import { VerdictMark, verdictWords } from '../marks/VerdictMark';
+import { CurveChart } from './CurveChart';
+import { DeviceList } from './DeviceList';
+import { NumberBox } from './NumberBox';
+
+const figures: [keyof BranchInputs, string, Unit, number, number][] = [
+  ['runningAmps', 'Runs at', 'A', 0.01, 6300],
+  ['startAmps', 'Starts at, rms', 'A', 0.01, 100000],
+  ['startSeconds', 'Start takes', 's', 0.01, 120],
+  ['stallSeconds', 'Stands stalled, hot', 's', 0.1, 120],
+  ['highestFaultAmps', 'Highest fault', 'A', 1, 200000],
+  ['lowestFaultAmps', 'Lowest fault', 'A', 1, 200000],
+  ['clearWithinSeconds', 'Clear it within', 's', 0.01, 10],
+];
+
+function save(name: string, href: string): void {
+  const link = document.createElement('a');
+  [link.download, link.href] = [name, href];
+  link.click();
+}
+const saveText = (name: string, text: string) => {
+  const url = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
+  save(name, url);
+  URL.revokeObjectURL(url);
+};
+const word = (seconds: number) => (seconds === Infinity ? 'never' : seconds === 0 ? 'not published' : formatQuantity(seconds, 's'));
+
+/** The curves desk: one log-log chart, and what it says of the branch; every figure and setting restates every judgement. */
+export function CurvesDesk({
+  title,
+  practice,
+  inputs,
+  devices,
+  onInputs,
+  onDevices,
+}: {
+  title: string;
+  practice: 'IEC' | 'NFPA70';
+  inputs: BranchInputs;
+  devices: readonly DeviceChoice[];
+  onInputs: (inputs: BranchInputs) => void;
+  onDevices: (devices: DeviceChoice[]) => void;
+}) {
+  const nema = practice === 'NFPA70';
+  const [picked, setPicked] = useState<string>();
+  const chosen = devices.some(({ id }) => id === picked) ? picked : devices[0]?.id;
+  const [table, setTable] = useState(false);
+  const chart = useRef<ChartJs<'scatter'> | null>(null);
+  const before = useRef<{ name: string; value: number; min: number; max: number } | undefined>(undefined);
+  const branch = useMemo(() => branchOf(inputs, devices, nema), [inputs, devices, nema]);
+  const lines = useMemo(() => judgeBranch(branch), [branch]);
+  const drag = (ratio: number, begins: boolean) => {
+    const choice = devices.find(({ id }) => id === chosen);
+    if (!choice) return;
+    if (begins) before.current = modelOf(choice, nema)?.settings[0];
+    const setting = before.current;
+    if (!setting || begins) return;
+    const value = Math.min(setting.max, Math.max(setting.min, setting.value * ratio));
+    onDevices(
+      devices.map((one) =>
+        one.id === chosen ? { ...one, settings: { ...one.settings, [setting.name]: Number(value.toPrecision(4)) } } : one,
+      ),
+    );
+  };
+  const rows = [inputs.runningAmps, inputs.startAmps, inputs.lowestFaultAmps, inputs.highestFaultAmps].filter(
+    (one): one is number => one !== null,
+  );
+  const tableText = () =>
+    [
+      ['device', 'amps', 'holdsUntilSeconds', 'openBySeconds'].join(','),
+      ...branch.devices.flatMap(({ label, band }) =>
+        rows.map((amps) => {
+          const { holdsUntil, openBy } = bandSeconds(band, amps);
+          return [`"${label.replaceAll('"', "'")}"`, amps, holdsUntil, openBy].join(',');
+        }),
+      ),
+    ].join('\n');
+  return (
+    <div className="curves">
+      <div className="stack">
+        <div>
+          <h1>{title}</h1>
+          <p className="muted">Dashed edge: holds until there. Solid edge: open by there. Between the two it may go either way.</p>
+        </div>
+        <div className="sheet" style={{ padding: 10 }}>
+          <CurveChart branch={branch} chosen={chosen} onDrag={drag} onReady={(one) => (chart.current = one)} />
+        </div>
+        <ul className="curve-lines" aria-label="What the curves say" aria-live="polite">
+          {lines.map((line) => (
+            <li key={line.id} className="sheet">
+              <VerdictMark verdict={line.verdict} />
+              <div>
+                <b>
+                  {line.title}: {verdictWords[line.verdict]}
+                </b>
+                <p className="muted">{line.because}</p>
+              </div>
+            </li>
+          ))}
+        </ul>
+        <div className="row-flex no-print">
+          <button type="button" className="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
+            {table ? 'Hide table' : 'As a table'}
+          </button>
+          <button type="button" className="quiet" onClick={() => saveText('curves.csv', tableText())}>
+            Table as CSV
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            onClick={() => chart.current && save('curves.png', chart.current.toBase64Image('image/png', 1))}
+          >
+            Picture
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            disabled={!chosen}
+            onClick={() => {
+              const device = branch.devices.find(({ id }) => id === chosen);
+              if (device) saveText('curve.csv', writeCurveCsv(device.band));
+            }}
+          >
+            Chosen curve as CSV
+          </button>
+          <button type="button" className="quiet" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+        {table && (
+          <div className="sheet" style={{ overflowX: 'auto' }}>
+            <table className="plain">
+              <thead>
+                <tr>
+                  <th scope="col">Device</th>
+                  {rows.map((amps, i) => (
+                    <th key={i} scope="col">
+                      at {formatQuantity(amps, 'A')}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {branch.devices.map((device) => (
+                  <tr key={device.id}>
+                    <th scope="row">{device.label}</th>
+                    {rows.map((amps, i) => {
+                      const { holdsUntil, openBy } = bandSeconds(device.band, amps);
+                      return (
+                        <td key={i} className="figure">
+                          holds {word(holdsUntil)}, open by {word(openBy)}
+                        </td>
+                      );
+                    })}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        )}
+      </div>
+      <aside className="stack no-print">
+        <section className="sheet curve-device" aria-label="The branch">
+          <b>The branch</b>
+          <div className="curve-fields">
+            {figures.map(([name, label, unit, min, max]) => (
+              <NumberBox
+                key={name}
+                label={label}
+                unit={unit}
+                value={inputs[name] as number | null}
+                min={min}
+                max={max}
+                empty
+                onValue={(value) => onInputs({ ...inputs, [name]: value })}
+              />
+            ))}
+            <label>
+              <span>Cable</span>
+              <select
+                className="text-in wide"
+                value={inputs.cableSize ?? ''}
+                onChange={(event) => onInputs({ ...inputs, cableSize: event.target.value || null })}
+              >
+                <option value="">not known</option>
+                {conductorSizes.map((size) => (
+                  <option key={size}>{size}</option>
+                ))}
+              </select>
+            </label>
+            <label>
+              <span>Its kind</span>
+              <select
+                className="text-in wide"
+                value={inputs.cableKind}
+                onChange={(event) => onInputs({ ...inputs, cableKind: event.target.value as AdiabaticKind })}
+              >
+                {Object.keys(adiabaticK).map((kind) => (
+                  <option key={kind}>{kind}</option>
+                ))}
+              </select>
+            </label>
+          </div>
+        </section>
+        <DeviceList devices={devices} nema={nema} chosen={chosen} onChoose={setPicked} onChange={onDevices} />
+      </aside>
+    </div>
+  );
+}
