@@ -8,10 +8,12 @@ import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
+import { formatQuantity } from '../core/quantities/format-quantity';
 import { termOf } from '../core/quantities/terms';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
+import { causesOf, causeVerdict } from '../core/swap/cause-hunt';
 import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/swap/gate';
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
@@ -151,6 +153,21 @@ export const hashOf = (body: RecordBody): string =>
 
 type Judged = NonNullable<Awaited<ReturnType<typeof judgeChoice>>>;
 
+/** Causes that were settled, with what was found. */
+const settledCauses = (state: SwapState): RecordBody['causes'] =>
+  causesOf(state).flatMap((cause) => {
+    const found = state.causes?.[cause.id];
+    const verdict = causeVerdict(cause, found);
+    if (verdict === 'open' || !found) return [];
+    return [
+      {
+        title: cause.title,
+        verdict,
+        found: found.reading === undefined ? (found.yes ? 'yes' : 'no') : formatQuantity(found.reading, cause.unit),
+      },
+    ];
+  });
+
 function recordBody(
   swap: SwapView,
   part: PartRow,
@@ -188,6 +205,7 @@ function recordBody(
       coil: hasCoil ? brief : null,
       brief: hasCoil ? `coil ${brief}` : brief,
     },
+    causes: settledCauses(state),
     terminals: choice.terminals,
     proofs: choice.proofs.map((proof): RecordProof => {
       const entry = state.proofs[proof.id];

@@ -39,6 +39,8 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         desks={
           <>
             <p className="label">Desks</p>
+            <Link href="/plates">Plates</Link>
+            <Link href="/curves">Curves</Link>
             <Link href="/worksheets">Worksheets</Link>
             <Link href="/logbook">Logbook</Link>
             <Link href="/interface">Interface</Link>

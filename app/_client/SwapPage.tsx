@@ -11,6 +11,7 @@ import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
 import { ConflictDialog } from '@/ui/swap/ConflictDialog';
 import { derive } from '@/ui/swap/derived';
+import { CauseHunt } from '@/ui/swap/CauseHunt';
 import { NeedStage } from '@/ui/swap/NeedStage';
 import { ProveStage } from '@/ui/prove/ProveStage';
 import { ReadStage } from '@/ui/swap/ReadStage';
@@ -32,6 +33,9 @@ const saveWords = {
   offline: 'Not saved: kept on this device, trying again',
   refused: 'Not saved',
 } as const;
+/** Families whose operating is a question: what made it open? */
+const interrupters = new Set(['breaker', 'fuse', 'overload-relay']);
+const YEAR_MS = 365 * 24 * 3600 * 1000;
 const columnKey = (partId: string, coil: unknown) => `${partId}${coil ? '+coil' : ''}`;
 
 /** The swap bench: six stages around one swap. */
@@ -91,6 +95,8 @@ export function SwapPage({ view }: { view: SwapView }) {
     return () => window.removeEventListener('keydown', onKey);
   }, [router, undo, view.id]);
 
+  const newest = view.history[0] ? Date.parse(view.history[0].at) : 0;
+  const repeats = view.history.filter(({ kind, at }) => kind === 'fault' && newest - Date.parse(at) < YEAR_MS).length;
   const unknown = derived.needs.filter((need) => need.ways[0].limit === null);
   const worn = [...Object.values(state.load), ...Object.values(state.removed), ...Object.values(state.supply)].filter(
     (reading) => reading.state === 'unreadable',
@@ -178,6 +184,7 @@ export function SwapPage({ view }: { view: SwapView }) {
               onFocus={setFocus}
             />
           )}
+          {stage === 'need' && interrupters.has(state.family) && <CauseHunt state={state} repeats={repeats} onChange={change} />}
           {stage === 'need' && (
             <NeedStage
               needs={derived.needs}

@@ -8,6 +8,7 @@ import type { Practice } from '../case/case';
 import type { TerminalMove } from '../families/contract';
 import type { Line } from '../matching/judge';
 import type { Verdict } from '../needs/need';
+import type { CauseVerdict } from '../swap/cause-hunt';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/gate';
 
@@ -52,6 +53,8 @@ export type RecordBody = {
   proofs: RecordProof[];
   madeSafe: { step: string; by: string }[];
   stock: { place: string; before: number; after: number } | null;
+  /** Causes that a hunt settled; absent in older records. */
+  causes?: { title: string; verdict: CauseVerdict; found: string }[];
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
 };
 

@@ -9,6 +9,8 @@ export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: 
 /** A part looked at; `taken` once nothing stood in its way. */
 export type Choice = { partId: string; name: string; coil?: CoilChoice; taken?: boolean };
 export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
+/** What was found on one cause: a reading, or yes or no. */
+export type Finding = { reading?: number; yes?: boolean };
 /** Who looked at a line and why; `seen` is what stood there then, so that a changed figure asks again. */
 export type Named = { by: string; reason: string; seen: string };
 
@@ -32,6 +34,8 @@ export type SwapState = {
   /** Failing must-lines overridden, by need id. */
   overrides: Record<string, Named>;
   proofs: Record<string, ProofEntry>;
+  /** What a cause hunt found, by id of the cause; absent in older swaps. */
+  causes?: Record<string, Finding>;
 };
 
 export const emptySwap = (family: string, loadKind: string): SwapState => ({
@@ -64,6 +68,7 @@ const sections = [
   'acknowledged',
   'overrides',
   'proofs',
+  'causes',
 ] as const;
 export type Section = (typeof sections)[number];
 
@@ -106,8 +111,8 @@ export function applyChanges(state: SwapState, changes: readonly Change[]): Swap
 export function diffStates(from: SwapState, to: SwapState): Change[] {
   const changes: Change[] = from.loadKind === to.loadKind ? [] : [{ path: 'loadKind', value: to.loadKind }];
   for (const section of sections) {
-    const a = from[section] as Record<string, unknown>;
-    const b = to[section] as Record<string, unknown>;
+    const a = (from[section] ?? {}) as Record<string, unknown>;
+    const b = (to[section] ?? {}) as Record<string, unknown>;
     for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
       if (JSON.stringify(a[key]) !== JSON.stringify(b[key])) changes.push({ path: `${section}.${key}`, value: b[key] ?? null });
   }

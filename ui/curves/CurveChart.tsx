@@ -20,6 +20,8 @@ import { adiabaticSeconds } from '@/core/standards/conductors';
 
 ChartJs.register(LinearScale, LogarithmicScale, PointElement, LineElement, Tooltip, Legend, Filler);
 
+ChartJs.defaults.font.family = "'Archivo Variable', sans-serif";
+
 const TOP = 10_000;
 const BOTTOM = 0.01;
 type Inks = { ink: string; muted: string; line: string; bands: string[]; start: string; cable: string; fault: string };
@@ -160,8 +162,9 @@ export function CurveChart({
     ...branch.devices.flatMap(({ band }) => (band.slow ?? []).slice(0, 1).map((point) => point.amps * 40)),
     200,
   );
+  const decade = (value: number | string) => (/^[15]/.test(Number(value).toExponential()) ? String(Number(value)) : '');
   const axis = {
-    ticks: { color: inks.muted, font: { size: 11 } },
+    ticks: { color: inks.muted, font: { size: 11 }, callback: decade, maxRotation: 0, autoSkip: false },
     grid: { color: inks.line },
     title: { display: true, color: inks.muted },
   };

@@ -14,7 +14,7 @@ import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { CurveChart } from './CurveChart';
 import { DeviceList } from './DeviceList';
-import { NumberBox } from './NumberBox';
+import { NumberBox } from '../forms/NumberBox';
 
 const figures: [keyof BranchInputs, string, Unit, number, number][] = [
   ['runningAmps', 'Runs at', 'A', 0.01, 6300],

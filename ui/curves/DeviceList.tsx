@@ -5,7 +5,7 @@ import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core
 import { MAX_CSV_CHARACTERS, readCurveCsv } from '@/core/curves/csv';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { citeSource } from '@/core/standards/source';
-import { NumberBox } from './NumberBox';
+import { NumberBox } from '../forms/NumberBox';
 
 /** The devices on the chart: kind, rating, settings; a curve of one's own from a file. */
 export function DeviceList({

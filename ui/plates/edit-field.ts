@@ -16,7 +16,7 @@ export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'wor
 const kinds: Record<Field['kind'], PlateFieldKind> = {
   number: 'number',
   word: 'word',
-  words: 'word',
+  words: 'text',
   flag: 'flag',
   hertz: 'hertz',
   'volts-text': 'volts',
@@ -116,6 +116,16 @@ function readRows(field: EditField, text: string): Edited {
   return rows.length > 0 ? { ok: true, value: rows } : { ok: false, fault: `${field.label} is written such as 240 V 22 kA, 480 V 14 kA.` };
 }
 
+/** Several words at once, between slashes or commas. */
+function readWords(field: EditField, text: string): Edited {
+  const list = text.split(/[/,]\s*/).filter(Boolean);
+  const found = list.map((one) => field.words!.find((word) => word.toLowerCase() === one.trim().toLowerCase()));
+  const wrong = list.find((_, i) => found[i] === undefined);
+  return wrong !== undefined || list.length === 0
+    ? { ok: false, fault: `${field.label} is '${(wrong ?? '').slice(0, 24)}'; accepted: ${field.words!.join(', ')}.` }
+    : { ok: true, value: found as string[] };
+}
+
 /** Text of a reading as it stands in its field: as printed where that is short, else formatted. */
 export function readingText(field: EditField, reading: Reading | undefined): string {
   if (!reading || reading.value === undefined) return '';
@@ -161,6 +171,7 @@ export function readEdited(field: EditField, text: string): Edited {
       : { ok: false, fault: 'Coil marks are written such as 110 V 50 Hz, 120 V 60 Hz; up to 690 V.' };
   }
   if (field.rowFields) return readRows(field, clean);
+  if (field.kind === 'text' && field.words) return readWords(field, clean);
   if (field.kind === 'text' || (field.kind === 'word' && !field.words)) return { ok: true, value: clean.slice(0, 120) };
   if (field.kind === 'word' || field.kind === 'letter') {
     const word = field.words?.find((one) => one.toLowerCase() === clean.toLowerCase());

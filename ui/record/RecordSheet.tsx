@@ -123,6 +123,15 @@ export function RecordSheet({
           ))}
         </div>
       )}
+      {body.causes && body.causes.length > 0 && (
+        <p className="say note">
+          Why it operated:{' '}
+          {body.causes
+            .map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`)
+            .join('; ')}
+          .
+        </p>
+      )}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       <div className="sheet" style={{ overflowX: 'auto' }}>

@@ -51,6 +51,8 @@ export function removedSentence(removed: JudgedPart | null, practice: Practice):
   if (first) {
     const needed = formatValue(first.limit, first.unit, 'up');
     const rest = fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '';
+    if (typeof first.have === 'string' || (Array.isArray(first.have) && typeof first.have[0] === 'string'))
+      return `The part that came out was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, needed is ${needed}.${rest}`;
     return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : formatValue(first.have, first.unit, 'down')} against ${needed} needed.${rest}`;
   }
   if (removed.verdict === 'fits') return 'The part that came out was right: it holds on every line.';

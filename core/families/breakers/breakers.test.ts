@@ -6,6 +6,7 @@ import { plainOfCase } from '../worked-case';
 import { breakers } from '.';
 import { canonicalBreaker } from './canonical';
 import { breakerCases } from './cases';
+import { waysOut } from './ways-out';
 import { readPlateWords } from '../overcurrent/plate-words';
 
 describe('worked cases', () => {
@@ -81,4 +82,42 @@ describe('plate words', () => {
     ['USE MAX 20A CLASS RK5 TIME DELAY FUSE', { kinds: ['fuse'], fuseAmps: 20, hacr: false, timeDelay: true, fuseClass: 'RK5' }],
   ])('%s', (text, words) => expect(readPlateWords(text)).toEqual(words));
   it.each(['MAX AMBIENT 40 C', 'THERMALLY PROTECTED', ''])('%j binds nothing', (text) => expect(readPlateWords(text)).toBeUndefined());
+});
+
+describe('when no curve both rides and disconnects', () => {
+  const at = (startAmps: number, loopImpedanceOhms: number) =>
+    waysOut(
+      contextOf({
+        practice: 'IEC',
+        family: 'breaker',
+        supply: {
+          systemVolts: 230,
+          voltsToGround: 230,
+          phases: 1,
+          currentKind: 'ac',
+          loopImpedanceOhms,
+          loopImpedanceBasis: 'worked-out-hot',
+        },
+        load: { kind: 'motor-1ph', fullLoadAmps: 12, startAmps, conductorAmpacityAmps: 27 },
+        duty: {},
+        removed: null,
+        candidates: [],
+      }),
+    )!;
+  it('names those that do', () =>
+    expect(at(90, 0.8).fitting).toEqual([
+      { letter: 'C', amps: 20 },
+      { letter: 'C', amps: 25 },
+      { letter: 'D', amps: 13 },
+    ]));
+  it('else says the ways out with figures: B narrows least, 5 / 3', () => {
+    const { fitting, words } = at(180, 0.8);
+    expect(fitting).toEqual([]);
+    // 218.5 V / (180 A x 5 / 3) = 0.728 ohm; 273 A / (5 / 3) = 164 A
+    expect(words.join(' ')).toMatch(/728\sm.*163\sA/s);
+  });
+  it('a looser loop never gives more choice', () => {
+    const count = (ohms: number) => at(90, ohms).fitting.length;
+    for (let ohms = 0.2; ohms < 3; ohms += 0.1) expect(count(ohms + 0.1)).toBeLessThanOrEqual(count(ohms));
+  });
 });

@@ -2,14 +2,17 @@
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
 import { isMotorLoad } from '../overcurrent/carry';
+import { waysOut } from './ways-out';
 
 const ARC_ENERGY_FROM_AMPS = 1200; // NFPA 70 240.87
 
 /** Returns the cautions in the order shown. */
-export function breakerCautions({ practice, supply, load }: NeedContext): string[] {
+export function breakerCautions(context: NeedContext): string[] {
+  const { practice, supply, load } = context;
   const cautions = [
     'A breaker that has cleared a short circuit is inspected, and replaced above its service capacity, before it is used again.',
   ];
+  cautions.unshift(...(waysOut(context)?.words ?? []));
   if (supply.currentKind === 'dc')
     cautions.push('DC: connect line, load and polarity as the maker’s diagram shows; reversed, a polarised breaker cannot open.');
   if (isMotorLoad(load.kind))

@@ -13,6 +13,8 @@ export function NumberBox({
   min,
   max,
   empty = false,
+  name,
+  placeholder = 'not known',
   onValue,
 }: {
   label: string;
@@ -22,6 +24,9 @@ export function NumberBox({
   max: number;
   /** May be left empty: not known. */
   empty?: boolean;
+  /** What a screen reader says before the label. */
+  name?: string;
+  placeholder?: string;
   onValue: (value: number | null) => void;
 }) {
   const id = useId();
@@ -50,7 +55,8 @@ export function NumberBox({
         id={id}
         className="text-in wide"
         value={text ?? shown}
-        placeholder={empty ? 'not known' : ''}
+        placeholder={empty ? placeholder : ''}
+        aria-label={name ? `${name}. ${label}` : undefined}
         inputMode="decimal"
         autoComplete="off"
         aria-invalid={fault !== undefined}
