@@ -3,6 +3,7 @@ import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
 import type { Schools } from '../core/loads/schools';
 import type { Readings } from '../core/readings/reading';
+import type { Element, SupplyPath } from '../core/supply/path';
 
 export type SiteRow = {
   id: string;
@@ -19,6 +20,7 @@ export type PanelRow = {
   note: string;
   rails: number;
   sort: number;
+  supply_path: SupplyPath | null;
 };
 export type PositionReadings = { load?: Readings; duty?: Readings; supply?: Readings; removed?: Readings };
 export type PositionRow = {
@@ -36,6 +38,8 @@ export type PositionRow = {
   device_name: string;
   footprint: string | null;
   fitted_on: Date | null;
+  /** Cable from the panel to this position. */
+  run: Element[] | null;
 };
 export type EventRow = {
   id: number;

@@ -11,6 +11,7 @@ import { caseOfSwap } from '../core/swap/case-from-swap';
 import { database } from '../data/connection';
 import { allPositions, allPanels, allSites, type PositionRow } from '../data/positions';
 import { swapStateOf } from './panels';
+import { suppliedReadings } from './supply-paths';
 import { notFound } from './service-error';
 
 export type CurveBranch = { title: string; practice: 'IEC' | 'NFPA70'; inputs: BranchInputs; devices: DeviceChoice[] };
@@ -31,7 +32,7 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
   const panel = panels.find(({ id }) => id === position?.panel_id);
   const site = sites.find(({ id }) => id === panel?.site_id);
   if (!position || !panel || !site) throw notFound('This position');
-  const state = swapStateOf(position);
+  const state = swapStateOf(position, suppliedReadings(position, panel, site));
   const context = contextOf(caseOfSwap(state, site.practice), { schools: swapSchools });
   const { load, supply } = context;
   const motor = String(load.kind).startsWith('motor');

@@ -3,10 +3,21 @@ import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { askedNeeds, judgePart, type JudgedPart } from '../core/matching/judge';
 import { caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
+import type { Readings } from '../core/readings/reading';
 import { emptySwap, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
-import { allEvents, allPanels, allPositions, allSites, type EventRow, type PositionRow, type SiteRow } from '../data/positions';
+import {
+  allEvents,
+  allPanels,
+  allPositions,
+  allSites,
+  type EventRow,
+  type PanelRow,
+  type PositionRow,
+  type SiteRow,
+} from '../data/positions';
 import { openSwaps } from '../data/swaps';
+import { suppliedReadings } from './supply-paths';
 
 export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'repeat-failure';
 export type PositionView = {
@@ -38,20 +49,20 @@ const REPEAT_COUNT = 3; // faults within a year: look for the cause (common prac
 const YEAR_MS = 365 * 24 * 3600 * 1000;
 
 /** The state of a swap as a position's own record would open it. */
-export const swapStateOf = (position: PositionRow): SwapState => ({
+export const swapStateOf = (position: PositionRow, supplied: Readings = {}): SwapState => ({
   ...emptySwap(position.family, position.load_kind ?? ''),
   load: position.readings.load ?? {},
   duty: position.readings.duty ?? {},
-  supply: position.readings.supply ?? {},
+  supply: { ...supplied, ...position.readings.supply },
   removed: position.readings.removed ?? {},
   hazards: position.hazards,
 });
 
 /** Judges what is fitted at a position, or undefined where its family is not on the bench. */
-export function judgeFitted(position: PositionRow, site: SiteRow): JudgedPart | undefined {
+export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Readings = {}): JudgedPart | undefined {
   const family = familyOf(position.family);
   if (!family || !position.load_kind) return undefined;
-  const state = swapStateOf(position);
+  const state = swapStateOf(position, supplied);
   const plain = caseOfSwap(state, site.practice);
   if (!plain.removed) return undefined;
   const spec = family.canonical(plain.removed.spec);
@@ -85,8 +96,8 @@ function loadWords({ load_kind, readings }: PositionRow): string {
   return `${kind} ${power}, plate ${value('plateVolts') ?? '?'} V`;
 }
 
-function viewOf(position: PositionRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {
-  const judged = judgeFitted(position, site);
+function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {
+  const judged = judgeFitted(position, site, suppliedReadings(position, panel, site));
   const wrong = judged?.verdict === 'fails' ? judged.lines.filter((line) => line.verdict === 'fails').map((line) => line.because) : [];
   const faults = events.filter((event) => event.kind === 'fault' && now.getTime() - event.at.getTime() < YEAR_MS).length;
   const states: PositionState[] = [];
@@ -142,7 +153,7 @@ export async function panelsDesk(now = new Date()): Promise<SiteView[]> {
         rails: panel.rails,
         positions: positions
           .filter((position) => position.panel_id === panel.id)
-          .map((position) => viewOf(position, site, eventsBy.get(position.id) ?? [], swapOf.get(position.id) ?? null, now)),
+          .map((position) => viewOf(position, panel, site, eventsBy.get(position.id) ?? [], swapOf.get(position.id) ?? null, now)),
       })),
   }));
 }

@@ -74,12 +74,21 @@ describe('demo', () => {
     const of = (id: string) => tiles.find((tile) => tile.id === id)!;
     const wrong = tiles.filter((tile) => tile.states.includes('wrong-part')).map((tile) => tile.id);
     expect(wrong.sort()).toEqual([
+      'ferrow-cabin-q2',
       'ferrow-gate-k2',
+      'ferrow-gate-q0',
+      'ferrow-gate-q24',
       'ferrow-pump-k12',
+      'kestrel-charger-f2',
+      'kestrel-charger-q2',
       'kestrel-lighting-k2',
+      'kestrel-ramp-f1',
+      'kestrel-ramp-f2',
       'kestrel-ramp-k4',
       'kestrel-ramp-k5',
+      'kestrel-winch-f3',
       'kestrel-winch-k14',
+      'kestrel-winch-q1',
     ]);
     expect(of('kestrel-ramp-k7').states).toEqual(['swap-open']);
     expect(of('ferrow-gate-k5').states).toEqual(['repeat-failure']);

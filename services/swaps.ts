@@ -9,6 +9,7 @@ import { database } from '../data/connection';
 import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
 import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
 import { swapStateOf } from './panels';
+import { suppliedReadings } from './supply-paths';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
@@ -76,7 +77,11 @@ function checkReadings(changes: readonly Change[]): void {
       typeof value !== 'object' || !readingStates.includes(reading.state as string)
         ? `A reading needs a state: ${readingStates.join(', ')}.`
         : typeof reading.value === 'number' &&
-            !(Number.isFinite(reading.value) && Math.abs(reading.value) <= 1e7 && (reading.value >= 0 || path.endsWith('ambientC')))
+            !(
+              Number.isFinite(reading.value) &&
+              Math.abs(reading.value) <= (path.endsWith('A2s') ? 1e12 : 1e7) &&
+              (reading.value >= 0 || path.endsWith('ambientC'))
+            )
           ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
           : undefined;
     if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
@@ -136,7 +141,7 @@ export async function openSwap(body: unknown): Promise<{ id: string }> {
     position_id: position.id,
     status: 'open',
     version: 1,
-    state: swapStateOf(position),
+    state: swapStateOf(position, suppliedReadings(position, place.panel, place.site)),
     opened_at: new Date(),
   });
   return { id: row.id };

@@ -2,6 +2,7 @@
 import { allRead, assumed, measured, read, worn } from './readings';
 import {
   tile,
+  cable,
   fault,
   note,
   contactor,
@@ -20,6 +21,18 @@ const gatePanel: DemoPanel = {
   name: 'Gate hydraulics',
   note: '400/230 V TN-S from the incomer, control 24 V DC.',
   supply: { ...system400, ...control24dc, prospectiveFaultAmps: read(6100), ambientC: read(40) },
+  path: {
+    system: 'three-phase',
+    volts: 400,
+    voltsToGround: 230,
+    elements: [
+      { kind: 'utility', name: 'Network', faultVA: 90e6, xOverR: 4 },
+      { kind: 'transformer', name: 'T1', ratedVA: 400e3, impedancePercent: 4.1, xOverR: 3.4, parallel: 1 },
+      cable('Riser', '240 mm²', 9, { parallel: 2 }),
+      cable('Gate feeder', '35 mm²', 38),
+      { kind: 'measured', name: 'At the panel', highestAmps: 6100, loopOhms: 0.15, on: '2026-03-17' },
+    ],
+  },
   positions: [
     placed('breaker', 'Q0', 'incomer', 'C63', 0, {
       loadKind: 'distribution-board',
@@ -226,6 +239,16 @@ const incomerPanel: DemoPanel = {
   name: 'Incomer',
   note: '400/230 V from the network, tripping battery 110 V DC.',
   supply: system400,
+  path: {
+    system: 'three-phase',
+    volts: 400,
+    voltsToGround: 230,
+    elements: [
+      { kind: 'utility', name: 'Network', faultVA: 90e6, xOverR: 4 },
+      { kind: 'transformer', name: 'T1', ratedVA: 400e3, impedancePercent: 4.1, xOverR: 3.4, parallel: 1 },
+      cable('Riser', '240 mm²', 9, { parallel: 2 }),
+    ],
+  },
   positions: [
     tile('Q1', 'incomer', 'air breaker', '800 A', 0, 'Saltmarsh A800'),
     tile('Y1', 'closing coil', 'breaker-coil', '110 V DC', 0, 'Saltmarsh Y'),

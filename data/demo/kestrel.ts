@@ -3,6 +3,7 @@ import type { Reading, Readings } from '../../core/readings/reading';
 import { allRead, measured, read, worn } from './readings';
 import {
   tile,
+  cable,
   placed,
   fault,
   note,
@@ -152,7 +153,18 @@ const winchPanel: DemoPanel = {
   id: 'kestrel-winch',
   name: 'Winch MCC-2',
   note: '480Y/277 V from the shore transformer, control 120 V of its own.',
-  supply: { ...system480, ...control120, prospectiveFaultAmps: read(18500), ambientC: read(35) },
+  supply: { ...system480, ...control120, ambientC: read(35) },
+  path: {
+    system: 'three-phase',
+    volts: 480,
+    voltsToGround: 277,
+    elements: [
+      { kind: 'utility', name: 'Shore network', faultVA: 180e6, xOverR: 6 },
+      { kind: 'transformer', name: 'Shore transformer', ratedVA: 750e3, impedancePercent: 5.2, xOverR: 5, parallel: 1 },
+      cable('Slip feeder', '500 kcmil', 14, { parallel: 2, steelConduit: true, hotCelsius: 75 }),
+      { kind: 'motors', name: 'Winch and pumps running', fullLoadAmps: 128, times: 4 },
+    ],
+  },
   positions: [
     placed('breaker', 'Q1', 'incomer', '400 A', 0, {
       loadKind: 'conductor-feeder',
@@ -166,6 +178,7 @@ const winchPanel: DemoPanel = {
       duty: allRead({ startsPerHour: 12 }),
       device: 'nettlecombe-n4-3p-120-11',
       fittedYearsAgo: 9,
+      run: [cable('To the starter', '2 AWG', 3, { hotCelsius: 75 })],
     }),
     contactor('K2', 'winch oil pump', '45 A', 0, {
       loadKind: 'motor-3ph',

@@ -58,6 +58,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         device_name: part?.name ?? position.deviceName ?? '',
         footprint: part?.footprint ?? null,
         fitted_on: fitted,
+        run: position.run ? json(position.run) : null,
       });
       const events = (position.events ?? []).map((event) => ({
         position_id: id,
@@ -100,6 +101,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
           note: panel.note,
           rails,
           sort: siteSort * 100 + panelSort,
+          supply_path: panel.path ? json(panel.path) : null,
         });
         for (const [slot, position] of panel.positions.entries()) await addPosition(panel, position, slot);
       }

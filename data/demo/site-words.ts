@@ -3,6 +3,7 @@
  */
 import type { Practice } from '../../core/case/case';
 import type { Reading, Readings } from '../../core/readings/reading';
+import type { Cable, Element, SupplyPath } from '../../core/supply/path';
 import { allRead, read } from './readings';
 
 export type DemoEvent = { monthsAgo: number; kind: 'fault' | 'swap' | 'measurement' | 'note'; text: string };
@@ -23,12 +24,15 @@ export type DemoPosition = {
   fittedYearsAgo?: number;
   events?: DemoEvent[];
   openSwap?: boolean;
+  run?: Element[];
 };
 export type DemoPanel = {
   id: string;
   name: string;
   note: string;
   supply: Readings;
+  /** What lies between the source and this panel. */
+  path?: SupplyPath;
   positions: DemoPosition[];
 };
 export type DemoSite = {
@@ -148,4 +152,17 @@ export const control110dc = allRead({
   controlVoltsMax: 119,
   controlKind: 'dc',
   supplyVA: 1200,
+});
+
+/** A copper cable of a supply path. */
+export const cable = (name: string, size: string, metres: number, more: Partial<Cable> = {}): Cable => ({
+  kind: 'cable',
+  name,
+  size,
+  metal: 'copper',
+  metres,
+  parallel: 1,
+  steelConduit: false,
+  hotCelsius: 70,
+  ...more,
 });

@@ -81,12 +81,14 @@ const day = (iso: string, timeZone: string) =>
 
 function PositionCard({
   tile,
+  panelId,
   site,
   onStart,
   starting,
   fault,
 }: {
   tile: Tile;
+  panelId: string;
   site: Site;
   onStart: (id: string) => void;
   starting: boolean;
@@ -144,7 +146,7 @@ function PositionCard({
       )}
       {tile.onTheBench && tile.load !== '' && (
         <p>
-          <a href={`/curves?position=${tile.id}`}>See its curves</a>
+          <a href={`/curves?position=${tile.id}`}>See its curves</a> · <a href={`/supply/${panelId}?position=${tile.id}`}>What feeds it</a>
         </p>
       )}
       <div className="foot">
@@ -230,7 +232,7 @@ export function PanelsDesk(props: {
       </main>
       <aside className="running" aria-label="Chosen position">
         {tile ? (
-          <PositionCard tile={tile} site={site} onStart={props.onStart} starting={props.starting} fault={props.fault} />
+          <PositionCard tile={tile} panelId={panel.id} site={site} onStart={props.onStart} starting={props.starting} fault={props.fault} />
         ) : (
           <p className="muted">Choose a position to see its load, device and history.</p>
         )}

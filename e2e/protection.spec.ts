@@ -1,0 +1,138 @@
+/** Breakers, fuses and overloads in the real page: a wrong one refused and replaced, curves restated, supply walked, a cause hunted. */
+import AxeBuilder from '@axe-core/playwright';
+import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { expect, test } from './test';
+
+test('an AC breaker on the battery is refused as a safety line; the DC one from the shelf is proved and signed', async ({ page }) => {
+  test.setTimeout(150_000);
+  await openPosition(page, 'kestrel-charger', /^Q2 thruster/);
+  await expect(page.getByText('Wrong part fitted.')).toBeVisible();
+  await startSwap(page);
+  await stage(page, 'Match').click();
+  const board = page.locator('table.board');
+  await expect(board.locator('thead .pick').first()).toContainText('Saltmarsh DC 150/2');
+  await expect(page.getByText(/breakers judged/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Coil swap allowed' })).toHaveCount(0);
+  await board.locator('thead .pick').first().click();
+  await page.getByRole('button', { name: /^Take / }).click();
+  await confirmSafe(page, 'R. Tester');
+  await stage(page, 'Prove').click();
+  await proveAll(page);
+  await stage(page, 'Record').click();
+  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+  await expect(page.getByText(/Fitted: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
+});
+
+test('a fuse that goes a third time opens a hunt; what is found stays and goes on the record', async ({ page }) => {
+  await openPosition(page, 'kestrel-ramp', /^F2 control/);
+  await startSwap(page);
+  await stage(page, 'Need').click();
+  const hunt = page.getByRole('region', { name: 'Cause hunt' });
+  await expect(hunt).toContainText('3 faults here within a year');
+  const box = hunt.getByRole('textbox', { name: /^Earth fault or short/ });
+  await box.fill('many');
+  await box.press('Enter');
+  await expect(hunt.getByRole('alert')).toBeVisible();
+  await box.fill('0.3 MΩ');
+  await box.press('Enter');
+  await expect(hunt).toContainText('Found: earth fault or short.');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole('region', { name: 'Cause hunt' })).toContainText('Found: earth fault or short.');
+  await expect(page.getByText(/at most 3\.1\sA|3\.1\sA/).first()).toBeVisible();
+});
+
+test('the curves restate every judgement as a device or a setting changes', async ({ page }) => {
+  await page.goto('/curves');
+  const lines = page.getByRole('list', { name: 'What the curves say' });
+  await expect(lines).toContainText('Starts without tripping: fits');
+  await page.getByLabel('Kind').first().selectOption('breaker-b');
+  await expect(lines).toContainText('Starts without tripping: check');
+  const rated = page.getByRole('textbox', { name: 'Rated, A' }).first();
+  await rated.fill('16');
+  await rated.press('Enter');
+  await expect(lines).toContainText('Starts without tripping: fails');
+  await expect(lines).toContainText('Carries the load: fails');
+  await rated.fill('sixteen');
+  await rated.press('Enter');
+  await expect(page.locator('.curve-device [role=alert]')).toBeVisible();
+  // The dial of the relay is dragged on the chart: it is the first setting of the chosen device.
+  await page.getByText('Overload relay class 10, 26 A', { exact: true }).first().click();
+  const dial = page.locator('.curve-setting b').first();
+  const before = await dial.innerText();
+  const box = (await page.locator('.curve-chart canvas').boundingBox())!;
+  await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.5);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width * 0.54, box.y + box.height * 0.5, { steps: 5 });
+  await page.mouse.up();
+  await expect(dial).not.toHaveText(before);
+  await page.getByRole('button', { name: 'As a table' }).click();
+  await expect(page.locator('table.plain tbody tr')).toHaveCount(2);
+});
+
+test('a curve of one’s own comes in as CSV and goes out again; bad files are refused in words', async ({ page }) => {
+  await page.goto('/curves');
+  const file = page.getByLabel('Curve file');
+  const give = (text: string, name = 'maker.csv') => file.setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  for (const [text, words] of [
+    ['10,100\n5,10', /falls/],
+    ['nothing here', /No point/],
+    ['10,100\n20,x', /no current and time/],
+    ['x'.repeat(10_000_000), /MB/],
+  ] as const) {
+    await give(text);
+    await expect(page.locator('[role=alert]').filter({ hasText: words })).toBeVisible();
+  }
+  await give('amps,seconds,edge\n20,1000,fast\n100,1,fast\n30,2000,slow\n150,2,slow\n', 'own breaker.csv');
+  await expect(page.getByText('own breaker', { exact: true })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Chosen curve as CSV' }).click();
+  const stream = await (await download).createReadStream();
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream) chunks.push(chunk as Buffer);
+  expect(Buffer.concat(chunks).toString()).toContain('150,2,slow');
+});
+
+test('the supply of a panel is walked node by node, saved, and taken by a position', async ({ page }) => {
+  await page.goto('/supply/ferrow-incomer');
+  const line = page.getByRole('list', { name: 'One-line from source to position' });
+  await expect(line.getByRole('button')).toHaveCount(3);
+  const last = line.getByRole('button').last();
+  const before = await last.innerText();
+  await last.click();
+  const metres = page.getByRole('textbox', { name: 'Length' });
+  await metres.fill('90');
+  await metres.press('Enter');
+  await expect(last).not.toHaveText(before);
+  await page.getByRole('combobox', { name: /^Add/ }).selectOption('measured');
+  await page.getByRole('textbox', { name: 'Highest fault' }).fill('7.4 kA');
+  await page.getByRole('textbox', { name: 'Highest fault' }).press('Enter');
+  await expect(line.getByRole('button').last()).toContainText('7400');
+  await page.getByRole('button', { name: /^Save the supply/ }).click();
+  await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
+  await page.reload();
+  await expect(line.getByRole('button')).toHaveCount(4);
+  await page.goto('/supply/no-such-panel');
+  await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible();
+});
+
+for (const [name, width, height, theme] of [
+  ['day', 1280, 800, 'light'],
+  ['night', 1280, 800, 'dark'],
+  ['phone', 390, 844, 'light'],
+] as const)
+  test(`curves and supply have no serious accessibility fault, ${name}`, async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+    const page = await context.newPage();
+    for (const view of ['/curves', '/curves?position=kestrel-ramp-f4', '/supply/ferrow-gate?position=ferrow-gate-k1']) {
+      await page.goto(view);
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+      const serious = violations.filter((one) => one.impact === 'serious' || one.impact === 'critical');
+      expect(serious.map((one) => `${view}: ${one.id} ${one.nodes[0]?.target} ${one.nodes[0]?.failureSummary}`)).toEqual([]);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(over, `${view} runs off the side`).toBeLessThanOrEqual(1);
+    }
+    await context.close();
+  });

@@ -1,0 +1,90 @@
+/** Supply paths: what feeds a panel, the run to a position, and the fault current at every node. */
+import * as yup from 'yup';
+import { elementsSchema, pathSchema } from '../core/supply/element-fields';
+import { faultNodes, type Node } from '../core/supply/fault-current';
+import type { Element, SupplyPath } from '../core/supply/path';
+import { readingsOfPath } from '../core/supply/readings';
+import type { Readings } from '../core/readings/reading';
+import { database } from '../data/connection';
+import { allPanels, allPositions, allSites, type PanelRow, type PositionRow, type SiteRow } from '../data/positions';
+import { notFound, ServiceError } from './service-error';
+import { validate } from './validate';
+
+export type SupplyView = {
+  panel: { id: string; name: string; note: string };
+  site: { name: string; practice: 'IEC' | 'NFPA70' };
+  path: SupplyPath | null;
+  positions: { id: string; tag: string; function: string; run: Element[] }[];
+};
+
+async function placeOf(panelId: string): Promise<{ panel: PanelRow; site: SiteRow; positions: PositionRow[] }> {
+  const knex = database();
+  const [panels, sites, positions] = await Promise.all([allPanels(knex), allSites(knex), allPositions(knex)]);
+  const panel = panels.find(({ id }) => id === panelId);
+  const site = sites.find(({ id }) => id === panel?.site_id);
+  if (!panel || !site) throw notFound('This panel');
+  return { panel, site, positions: positions.filter(({ panel_id }) => panel_id === panelId) };
+}
+
+/** Returns what feeds a panel. Throws 404 where there is no such panel. */
+export async function supplyOfPanel(panelId: string): Promise<SupplyView> {
+  const { panel, site, positions } = await placeOf(panelId);
+  return {
+    panel: { id: panel.id, name: panel.name, note: panel.note },
+    site: { name: site.name, practice: site.practice },
+    path: panel.supply_path ?? null,
+    positions: positions.map(({ id, tag, function: fn, run }) => ({ id, tag, function: fn, run: run ?? [] })),
+  };
+}
+
+export const supplySchema = yup.object({
+  path: pathSchema.default(undefined).required('path is missing.'),
+  positionId: yup.string().strict().max(200).optional(),
+  run: elementsSchema.optional(),
+});
+
+/** Walks a path; a conductor that the tables lack is a fault of the input. */
+export function nodesOf(path: SupplyPath, run: readonly Element[], practice: 'IEC' | 'NFPA70'): Node[] {
+  try {
+    return faultNodes({ ...path, elements: [...path.elements, ...run] }, practice);
+  } catch (error) {
+    if (error instanceof RangeError) throw new ServiceError(422, [{ field: 'path', reason: error.message }]);
+    throw error;
+  }
+}
+
+/** Saves the path of a panel and, where one is named, the run to a position. Returns the nodes. */
+export async function saveSupply(panelId: string, body: unknown): Promise<{ nodes: Node[] }> {
+  const { site, positions } = await placeOf(panelId);
+  const sent = (await validate(supplySchema, body)) as unknown as { path: SupplyPath; positionId?: string; run?: Element[] };
+  const run = sent.positionId ? (sent.run ?? []) : [];
+  const nodes = nodesOf(sent.path, run, site.practice);
+  if (sent.positionId && !positions.some(({ id }) => id === sent.positionId)) throw notFound('This position');
+  await database().transaction(async (trx) => {
+    await trx('panels')
+      .where({ id: panelId })
+      .update({ supply_path: JSON.stringify(sent.path) });
+    if (sent.positionId)
+      await trx('positions')
+        .where({ id: sent.positionId })
+        .update({ run: JSON.stringify(run) });
+  });
+  return { nodes };
+}
+
+/** What the path says at a position, for the marks that nobody has read there. */
+export function suppliedReadings(position: PositionRow, panel: PanelRow, site: SiteRow): Readings {
+  if (!panel.supply_path) return {};
+  const own = position.readings.supply ?? {};
+  // A position on a system of its own, such as 24 V behind a supply, is not fed at the panel's volts.
+  if (typeof own.systemVolts?.value === 'number' && own.systemVolts.value !== panel.supply_path.volts) return {};
+  try {
+    const found = readingsOfPath(
+      { ...panel.supply_path, elements: [...panel.supply_path.elements, ...(position.run ?? [])] },
+      site.practice,
+    );
+    return Object.fromEntries(Object.entries(found).filter(([id]) => own[id] === undefined));
+  } catch {
+    return {};
+  }
+}
