@@ -47,7 +47,7 @@ test('the curves restate every judgement as a device or a setting changes', asyn
   await page.goto('/curves');
   const lines = page.getByRole('list', { name: 'What the curves say' });
   await expect(lines).toContainText('Starts without tripping: fits');
-  await page.getByLabel('Kind').first().selectOption('breaker-b');
+  await page.getByLabel('Kind of Fuse gG 63 A').selectOption('breaker-b');
   await expect(lines).toContainText('Starts without tripping: check');
   const rated = page.getByRole('textbox', { name: 'Rated, A' }).first();
   await rated.fill('16');

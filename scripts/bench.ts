@@ -8,6 +8,7 @@ import { rank } from '../core/matching/rank';
 import { demoContactors } from '../data/demo/contactors';
 import { existsSync } from 'node:fs';
 import { benchPlates } from './bench-plates';
+import { benchProtection } from './bench-protection';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
 const url = process.env.LOYAL_COIL_URL!;
@@ -137,6 +138,7 @@ const plateFolder = at > 0 ? process.argv[at + 1] : existsSync('../shared/plates
 core();
 await http();
 await firstPage();
+await benchProtection(say, url, process.env.DATABASE_URL!);
 await benchPlates(say, url, plateFolder);
 console.log('\n| what | figure | ratio |\n| --- | --- | --- |');
 for (const row of rows) console.log(`| ${row.join(' | ')} |`);

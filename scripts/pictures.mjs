@@ -24,6 +24,8 @@ async function picture(name, address, { width = 1280, height = 800, theme = 'lig
   await context.close();
 }
 const hoist = await open('kestrel-ramp-k5');
+await picture('curves', '/curves?position=ferrow-pump-f11');
+await picture('supply', '/supply/kestrel-winch?position=kestrel-winch-k1');
 const take = async (page) => page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first().click();
 await picture('panels', '/?panel=kestrel-ramp&position=kestrel-ramp-k4');
 await picture('make-safe', `${hoist}?stage=safe`);

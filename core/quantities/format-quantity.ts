@@ -20,7 +20,8 @@ const prefixed: Partial<Record<Unit, [number, string][]>> = {
     [1, 'W'],
   ],
   VA: [
-    [1e5, 'kVA'],
+    [1e6, 'MVA'],
+    [1e3, 'kVA'],
     [1, 'VA'],
   ],
   ohm: [
@@ -35,6 +36,9 @@ const prefixed: Partial<Record<Unit, [number, string][]>> = {
   ],
 };
 const plain: Partial<Record<Unit, string>> = { count: '', ratio: '', ohm: 'Ω' };
+
+/** Thousands are written out up to this many of them: 9800 A, 1600 VA. */
+const fullUpTo: Record<string, number> = { A: 10, VA: 100 };
 
 /** Rounds to `digits` significant figures: nearest, or up or down. Example: 236.8 up to 3 gives 237. */
 export function roundSignificant(value: number, digits: number, toward: 'nearest' | 'up' | 'down' = 'nearest'): number {
@@ -65,7 +69,9 @@ export function formatQuantity(
 ): string {
   const steps = prefixed[unit as Unit];
   const size = Math.abs(value);
-  const [factor, name]: [number, string] = steps?.find(([step]) => size >= step * (step === 1e3 && unit === 'A' ? 10 : 0.9999999)) ??
+  const [factor, name]: [number, string] = steps?.find(
+    ([step]) => size >= step * (step === 1e3 ? (fullUpTo[unit] ?? 0.9999999) : 0.9999999),
+  ) ??
     steps?.at(-1) ?? [1, plain[unit as Unit] ?? unit];
   const use: [number, string] = value === 0 ? [1, plain[unit as Unit] ?? unit] : [factor, name];
   const scaled = value / use[0];

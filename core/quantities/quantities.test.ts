@@ -12,6 +12,9 @@ describe('large counts', () => {
     [9800, 'A', `9800${THIN}A`],
     [12345.5, '', `12${THIN}350`],
     [-40000, '°C', `-40${THIN}000${THIN}°C`],
+    [1600, 'VA', `1600${THIN}VA`],
+    [160_000, 'VA', `160${THIN}kVA`],
+    [180e6, 'VA', `180${THIN}MVA`],
   ])('%d %s is written %s', (value, unit, text) => expect(formatQuantity(value, unit)).toBe(text));
 });
 

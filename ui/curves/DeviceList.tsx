@@ -85,6 +85,7 @@ export function DeviceList({
                   <span>Kind</span>
                   <select
                     className="text-in wide"
+                    aria-label={`Kind of ${choice.label}`}
                     value={choice.kind}
                     onChange={(event) => {
                       const kind = event.target.value as DeviceKind;
