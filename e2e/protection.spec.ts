@@ -59,6 +59,7 @@ test('the curves restate every judgement as a device or a setting changes', asyn
   await expect(page.locator('.curve-device [role=alert]')).toBeVisible();
   // The dial of the relay is dragged on the chart: it is the first setting of the chosen device.
   await page.getByText('Overload relay class 10, 26 A', { exact: true }).first().click();
+  await page.locator('.curve-chart').scrollIntoViewIfNeeded();
   const dial = page.locator('.curve-setting b').first();
   const before = await dial.innerText();
   const box = (await page.locator('.curve-chart canvas').boundingBox())!;

@@ -162,7 +162,7 @@ export function CurveChart({
     ...branch.devices.flatMap(({ band }) => (band.slow ?? []).slice(0, 1).map((point) => point.amps * 40)),
     200,
   );
-  const decade = (value: number | string) => (/^[15]/.test(Number(value).toExponential()) ? String(Number(value)) : '');
+  const decade = (value: number | string) => (/^[15]e/.test(Number(value).toExponential()) ? String(Number(value)) : '');
   const axis = {
     ticks: { color: inks.muted, font: { size: 11 }, callback: decade, maxRotation: 0, autoSkip: false },
     grid: { color: inks.line },
