@@ -3,10 +3,11 @@ import { numberMark } from '../core/case/case';
 import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
 import type { BranchInputs } from '../core/curves/branch-inputs';
 import { inrushOf } from '../core/families/overcurrent/carry';
-import { earthFaultAmps } from '../core/families/breakers/load-needs';
+import { disconnectWithin, earthFaultAmps } from '../core/families/overcurrent/earth-fault';
 import { contextOf } from '../core/judge-case';
 import { motorRunningAmps } from '../core/loads/demand';
 import { swapSchools } from '../core/loads/schools';
+import { faultAtEnd } from '../core/supply/fault-current';
 import { caseOfSwap } from '../core/swap/case-from-swap';
 import { database } from '../data/connection';
 import { allPositions, allPanels, allSites, type PositionRow } from '../data/positions';
@@ -40,7 +41,14 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
   const running = motor
     ? motorRunningAmps({ ...context, practice: 'IEC' }).amount
     : (numberMark(load, 'loadAmps') ?? numberMark(load, 'continuousAmps') ?? null);
-  const least = numberMark(supply, 'minFaultAmps') ?? earthFaultAmps(context)?.amps ?? null;
+  const elements = [...(panel.supply_path?.elements ?? []), ...(position.run ?? [])];
+  const cables = (position.run ?? []).filter((element) => element.kind === 'cable');
+  const cable = cables.at(-1);
+  const node =
+    panel.supply_path && supply.systemVolts === panel.supply_path.volts
+      ? faultAtEnd({ ...panel.supply_path, elements }, site.practice)
+      : undefined;
+  const lowest = numberMark(supply, 'minFaultAmps') ?? earthFaultAmps(context)?.amps ?? node?.earthFaultAmps ?? node?.lowestAmps ?? null;
   const devices = positions
     .filter((one) => one.id === position.id || sameLoad(one, position))
     .flatMap((one) => {
@@ -61,12 +69,15 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
       startAmps: numberMark(load, 'startAmps') ?? inrush?.demand.amount ?? null,
       startSeconds: numberMark(load, 'startSeconds') ?? null,
       stallSeconds: numberMark(load, 'stallSecondsHot') ?? null,
-      cableSize: null,
-      cableKind: 'copper PVC',
+      cableSize: cable?.size ?? null,
+      cableKind: cable?.metal === 'aluminium' ? 'aluminium PVC' : 'copper PVC',
       cableAmps: numberMark(load, 'conductorAmpacityAmps') ?? null,
       highestFaultAmps: numberMark(supply, 'prospectiveFaultAmps') ?? null,
-      lowestFaultAmps: least === null ? null : Number(least.toPrecision(4)),
-      clearWithinSeconds: numberMark(load, 'disconnectSeconds') ?? numberMark(load, 'minFaultTripSeconds') ?? null,
+      lowestFaultAmps: lowest === null ? null : Number(lowest.toPrecision(4)),
+      clearWithinSeconds:
+        numberMark(load, 'minFaultTripSeconds') ??
+        (site.practice === 'IEC' ? disconnectWithin(context) : numberMark(load, 'disconnectSeconds')) ??
+        null,
     },
     devices,
   };

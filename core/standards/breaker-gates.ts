@@ -14,7 +14,6 @@ export const INSTANTANEOUS_SECONDS = 0.1;
 
 /** Conventional non-tripping and tripping current, multiples of In; 1 h up to 63 A, 2 h above. */
 export const conventional60898 = { holds: 1.13, trips: 1.45, secondsTo63A: 3600, secondsAbove: 7200 } as const;
-export const conventional60947 = { holds: 1.05, trips: 1.3, secondsTo63A: 3600, secondsAbove: 7200 } as const;
 /** At 2.55 In: not before the first, before the second, s: up to 32 A, and above. */
 export const at255 = { multiple: 2.55, to32A: [1, 60], above: [1, 120] } as const satisfies Record<string, number | Gate>;
 

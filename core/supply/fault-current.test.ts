@@ -1,10 +1,16 @@
 /** Fault current against a general complex-number library, against figures of the trade, and by its laws. */
 import fc from 'fast-check';
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { complex, add, multiply, divide, abs, type Complex } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { conductorPerMetre, conductorSizes } from '../standards/conductors';
-import { faultAtEnd, faultNodes } from './fault-current';
+import { faultAtEnd, faultNodes, fromRatio } from './fault-current';
 import type { Cable, Element, SupplyPath, Transformer } from './path';
+
+const SIMULATOR = '/usr/bin/ngspice';
 
 const cable = (metres: number, size = '35 mm²', more: Partial<Cable> = {}): Cable => ({
   kind: 'cable',
@@ -26,7 +32,7 @@ const transformer = (ratedVA: number, impedancePercent: number, more: Partial<Tr
   parallel: 1,
   ...more,
 });
-const path = (elements: Element[], more: Partial<SupplyPath> = {}): SupplyPath => ({
+const supply = (elements: Element[], more: Partial<SupplyPath> = {}): SupplyPath => ({
   system: 'three-phase',
   volts: 400,
   voltsToGround: 230,
@@ -66,7 +72,7 @@ describe('against complex numbers of a general library', () => {
         fc.constantFrom('6 mm²', '35 mm²', '240 mm²', '2 AWG', '500 kcmil'),
         (kva, percent, ratio, metres, size) => {
           const node = faultAtEnd(
-            path([transformer(kva * 1000, percent, { xOverR: ratio }), cable(metres, size)], { voltsToGround: 400 / Math.sqrt(3) }),
+            supply([transformer(kva * 1000, percent, { xOverR: ratio }), cable(metres, size)], { voltsToGround: 400 / Math.sqrt(3) }),
             'IEC',
           )!;
           const cold = solved(400, kva * 1000, percent * 0.9, ratio, metres, size, 20);
@@ -77,6 +83,36 @@ describe('against complex numbers of a general library', () => {
         },
       ),
     );
+  });
+});
+
+/** The same loop in Debian's circuit simulator, where it is installed: amps of one phase. */
+function simulated(volts: number, r: number, x: number): number {
+  const file = path.join(mkdtempSync(path.join(tmpdir(), 'loyal-coil-spice-')), 'fault.cir');
+  const henry = x / (2 * Math.PI * 50);
+  writeFileSync(
+    file,
+    `fault\nV1 a 0 AC ${volts}\nR1 a b ${r}\nL1 b 0 ${henry}\n.ac lin 1 50 50\n.control\nrun\nprint mag(i(V1))\n.endc\n.end\n`,
+  );
+  const out = spawnSync(SIMULATOR, ['-b', file], { encoding: 'utf8' }).stdout;
+  rmSync(path.dirname(file), { recursive: true });
+  return Number(/mag\(i\(v1\)\) = (\S+)/.exec(out)?.[1]);
+}
+
+describe('against a circuit: network, transformer and cable as R and L', () => {
+  const size = '35 mm²';
+  const line = conductorPerMetre(size, 'copper', 20)!;
+  it.each([10, 60, 240])('%i m of cable', (metres) => {
+    const node = faultAtEnd(
+      supply([{ kind: 'utility', name: 'grid', faultVA: 90e6, xOverR: 4 }, transformer(250_000, 4), cable(metres, size)]),
+      'IEC',
+    )!;
+    const [grid, unit] = [fromRatio(400 ** 2 / 90e6, 4), fromRatio((400 ** 2 / 250_000) * 0.04 * 0.9, 5)];
+    const [r, x] = [grid.r + unit.r + line.r * metres, grid.x + unit.x + line.x * metres];
+    const volts = (1.05 * 400) / Math.sqrt(3);
+    // By hand, and by the simulator beside it where there is one.
+    const amps = [volts / Math.hypot(r, x), ...(existsSync(SIMULATOR) ? [simulated(volts, r, x)] : [])];
+    for (const value of amps) expect(node.highestAmps / value).toBeCloseTo(1, 5);
   });
 });
 
@@ -93,13 +129,13 @@ describe('figures of the trade', () => {
     expect(at([transformer(50000, 2, { centreTapped: true }), cable(10)]).highestLineToNeutralAmps).toBeNull();
   });
   it('motors give four to six times their amps', () => {
-    const without = faultAtEnd(path([transformer(400000, 4)]), 'IEC')!.highestAmps;
+    const without = faultAtEnd(supply([transformer(400000, 4)]), 'IEC')!.highestAmps;
     expect(
-      faultAtEnd(path([transformer(400000, 4), { kind: 'motors', name: 'pumps', fullLoadAmps: 100, times: 4 }]), 'IEC')!.highestAmps,
+      faultAtEnd(supply([transformer(400000, 4), { kind: 'motors', name: 'pumps', fullLoadAmps: 100, times: 4 }]), 'IEC')!.highestAmps,
     ).toBeCloseTo(without + 400, 6);
   });
   it('two transformers side by side give twice as much', () => {
-    const amps = (parallel: number) => faultAtEnd(path([transformer(400000, 4, { parallel })]), 'IEC')!.highestAmps;
+    const amps = (parallel: number) => faultAtEnd(supply([transformer(400000, 4, { parallel })]), 'IEC')!.highestAmps;
     expect(amps(2) / amps(1)).toBeCloseTo(2, 9);
   });
   it('eleven healthy batteries of 51.2 V and 0.03 ohm into one branch: 18.8 kA', () =>
@@ -142,17 +178,17 @@ describe('figures of the trade', () => {
   });
   it('point to point gives no more than the impedance method, and the same where angles agree', () => {
     const node = faultAtEnd(
-      { ...path([{ kind: 'utility', name: 'grid', faultVA: 20e6, xOverR: 2 }, transformer(500000, 4), cable(60)]), volts: 480 },
+      { ...supply([{ kind: 'utility', name: 'grid', faultVA: 20e6, xOverR: 2 }, transformer(500000, 4), cable(60)]), volts: 480 },
       'NFPA70',
     )!;
     expect(node.pointToPointAmps!).toBeLessThan(node.highestAmps);
     const each = conductorPerMetre('35 mm²', 'copper', 20)!;
-    const same = faultAtEnd({ ...path([transformer(500000, 4, { xOverR: each.x / each.r }), cable(60)]), volts: 480 }, 'NFPA70')!;
+    const same = faultAtEnd({ ...supply([transformer(500000, 4, { xOverR: each.x / each.r }), cable(60)]), volts: 480 }, 'NFPA70')!;
     expect(same.pointToPointAmps! / same.highestAmps).toBeCloseTo(1, 9);
   });
   it('a measured figure stands over what was worked out, from there on, and is dated', () => {
     const nodes = faultNodes(
-      path([
+      supply([
         transformer(400000, 4),
         cable(30),
         { kind: 'measured', name: 'DB1', highestAmps: 4000, loopOhms: 0.3, on: '2026-05-04' },
@@ -169,7 +205,7 @@ describe('figures of the trade', () => {
   });
   it('a generator: volts over its subtransient reactance', () =>
     expect(
-      faultAtEnd(path([{ kind: 'generator', name: 'G', ratedVA: 100000, subtransientPercent: 12, xOverR: 20 }]), 'NFPA70')!.highestAmps,
+      faultAtEnd(supply([{ kind: 'generator', name: 'G', ratedVA: 100000, subtransientPercent: 12, xOverR: 20 }]), 'NFPA70')!.highestAmps,
     ).toBeCloseTo(144.34 / 0.12, 0));
 });
 
@@ -185,7 +221,7 @@ describe('laws', () => {
         (kind, metres, more, size) => {
           const at = (length: number) =>
             faultAtEnd(
-              path([transformer(250000, 4), cable(length, size), cable(5, '16 mm²')], { system: kind, voltsToGround: 230 }),
+              supply([transformer(250000, 4), cable(length, size), cable(5, '16 mm²')], { system: kind, voltsToGround: 230 }),
               'IEC',
             )!;
           const [near, far] = [at(metres), at(metres + more)];
@@ -202,13 +238,13 @@ describe('laws', () => {
   it('the lowest never exceeds the highest', () => {
     fc.assert(
       fc.property(fc.integer({ min: 25, max: 2000 }), fc.double({ min: 0.1, max: 200, noNaN: true }), (kva, metres) => {
-        const node = faultAtEnd(path([transformer(kva * 1000, 5), cable(metres)]), 'IEC')!;
+        const node = faultAtEnd(supply([transformer(kva * 1000, 5), cable(metres)]), 'IEC')!;
         return node.lowestAmps < node.highestAmps && node.earthFaultAmps! < node.highestAmps;
       }),
     );
   });
   it('a size that the tables lack is refused by name', () => {
-    expect(() => faultAtEnd(path([cable(5, '3 mm²')]), 'IEC')).toThrow(/run: no figures for 3 mm²/);
-    expect(() => faultAtEnd(path([cable(5, '14 AWG', { metal: 'aluminium' })]), 'IEC')).toThrow(RangeError);
+    expect(() => faultAtEnd(supply([cable(5, '3 mm²')]), 'IEC')).toThrow(/run: no figures for 3 mm²/);
+    expect(() => faultAtEnd(supply([cable(5, '14 AWG', { metal: 'aluminium' })]), 'IEC')).toThrow(RangeError);
   });
 });

@@ -1,7 +1,13 @@
 /** Largest branch device of one motor, its overload trip and its conductor. NFPA 70 430.52, 430.32, 430.22. */
 import { motorBranchLimits } from '../families/overcurrent/most';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { motorBranchPercent, MOTOR_CONDUCTOR_FACTOR, type MotorDevice, type MotorType } from '../standards/motor-branch';
+import {
+  instantaneousCeilingPercent,
+  motorBranchPercent,
+  MOTOR_CONDUCTOR_FACTOR,
+  type MotorDevice,
+  type MotorType,
+} from '../standards/motor-branch';
 import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const motorBranchDevice: Worksheet = {
@@ -23,11 +29,12 @@ export const motorBranchDevice: Worksheet = {
     const percent = motorBranchPercent[motor as MotorType][device as MotorDevice];
     const { first, ceiling } = motorBranchLimits(amps, device as MotorDevice, motor as MotorType);
     const instantaneous = device === 'instantaneous-breaker';
+    const raised = (amps * instantaneousCeilingPercent[motor as MotorType]) / 100;
     return answer(
       [
         { name: 'percentAmps', label: 'By the table', value: (amps * percent) / 100, unit: 'A' },
         ...(instantaneous
-          ? []
+          ? [{ name: 'ceilingAmps', label: 'Setting at most if it does not start', value: raised, unit: 'A' }]
           : [
               { name: 'firstAmps', label: 'Next standard size', value: first, unit: 'A' },
               { name: 'ceilingAmps', label: 'Ceiling if it does not start', value: ceiling, unit: 'A' },
@@ -37,7 +44,9 @@ export const motorBranchDevice: Worksheet = {
       [
         `${percent} % of ${q(amps, 'A')} = ${q((amps * percent) / 100, 'A')}`,
         ...(instantaneous
-          ? ['This is a setting, not a rating; 430.52(C)(3) bounds how far it may be raised.']
+          ? [
+              `This is a setting, not a rating; only where it does not start up to ${instantaneousCeilingPercent[motor as MotorType]} % = ${q(raised, 'A', 'down')}`,
+            ]
           : [`Next standard size: ${q(first, 'A')}`, `Only where that does not start: up to ${q(ceiling, 'A', 'down')}`]),
         `Conductor: 125 % of ${q(amps, 'A')} = ${q(amps * MOTOR_CONDUCTOR_FACTOR, 'A')}`,
       ],

@@ -1,4 +1,5 @@
 /** Ferrow Locks, IEC practice. Places, tags, makers and figures are invented. `device` names a part of the demo catalogue; `wear` takes marks off its plate. */
+import type { Element } from '../../core/supply/path';
 import { allRead, assumed, measured, read, worn } from './readings';
 import {
   tile,
@@ -16,6 +17,13 @@ import {
   type DemoSite,
 } from './site-words';
 
+/** From the network to the main panel. */
+const network: Element[] = [
+  { kind: 'utility', name: 'Network', faultVA: 90e6, xOverR: 4 },
+  { kind: 'transformer', name: 'T1', ratedVA: 400e3, impedancePercent: 4.1, xOverR: 3.4, parallel: 1 },
+  cable('Riser', '240 mm²', 9, { parallel: 2 }),
+];
+
 const gatePanel: DemoPanel = {
   id: 'ferrow-gate',
   name: 'Gate hydraulics',
@@ -26,9 +34,7 @@ const gatePanel: DemoPanel = {
     volts: 400,
     voltsToGround: 230,
     elements: [
-      { kind: 'utility', name: 'Network', faultVA: 90e6, xOverR: 4 },
-      { kind: 'transformer', name: 'T1', ratedVA: 400e3, impedancePercent: 4.1, xOverR: 3.4, parallel: 1 },
-      cable('Riser', '240 mm²', 9, { parallel: 2 }),
+      ...network,
       cable('Gate feeder', '35 mm²', 38),
       { kind: 'measured', name: 'At the panel', highestAmps: 6100, loopOhms: 0.15, on: '2026-03-17' },
     ],
@@ -39,6 +45,7 @@ const gatePanel: DemoPanel = {
       load: { loadAmps: read(44), conductorAmpacityAmps: read(70), polesToSwitch: read(4), disconnectSeconds: read(5) },
       supply: { loopImpedanceOhms: read(0.18), loopImpedanceBasis: read('measured-cold') },
       device: 'saltmarsh-m-c63-4p',
+      run: [cable('Busbar of the panel', '25 mm²', 1)],
       fittedYearsAgo: 12,
     }),
     contactor('K1', 'gate pump 1', '18 A', 0, {
@@ -119,6 +126,7 @@ const pumpPanel: DemoPanel = {
   name: 'Pump house',
   note: '400/230 V TN-S, control 110 V DC from the tripping battery. Fault current not known.',
   supply: { ...system400, ...control110dc, prospectiveFaultAmps: worn, ambientC: read(35) },
+  path: { system: 'three-phase', volts: 400, voltsToGround: 230, elements: [...network, cable('Pump house feeder', '95 mm²', 120)] },
   positions: [
     placed('breaker', 'Q0', 'incomer', '160 A', 0, {
       loadKind: 'distribution-board',
@@ -176,6 +184,7 @@ const pumpPanel: DemoPanel = {
       },
       hazards: { battery: true, controlElsewhere: true },
       device: 'tarnside-overload-r-46-10-s',
+      run: [cable('To drainage A', '10 mm²', 18)],
       fittedYearsAgo: 10,
     }),
   ],
@@ -243,11 +252,7 @@ const incomerPanel: DemoPanel = {
     system: 'three-phase',
     volts: 400,
     voltsToGround: 230,
-    elements: [
-      { kind: 'utility', name: 'Network', faultVA: 90e6, xOverR: 4 },
-      { kind: 'transformer', name: 'T1', ratedVA: 400e3, impedancePercent: 4.1, xOverR: 3.4, parallel: 1 },
-      cable('Riser', '240 mm²', 9, { parallel: 2 }),
-    ],
+    elements: [...network],
   },
   positions: [
     tile('Q1', 'incomer', 'air breaker', '800 A', 0, 'Saltmarsh A800'),

@@ -48,6 +48,17 @@ const rampPanel: DemoPanel = {
   name: 'Ramp panel',
   note: '480Y/277 V from MCC-2, control 120 V from LP-1.',
   supply: { ...system480, ...control120, prospectiveFaultAmps: read(9800), ambientC: read(38) },
+  path: {
+    system: 'three-phase',
+    volts: 480,
+    voltsToGround: 277,
+    elements: [
+      { kind: 'utility', name: 'Shore network', faultVA: 180e6, xOverR: 6 },
+      { kind: 'transformer', name: 'Shore transformer', ratedVA: 750e3, impedancePercent: 5.2, xOverR: 5, parallel: 1 },
+      cable('Slip feeder', '500 kcmil', 14, { parallel: 2, steelConduit: true, hotCelsius: 75 }),
+      cable('Ramp feeder', '1/0 AWG', 36, { steelConduit: true, hotCelsius: 75 }),
+    ],
+  },
   positions: [
     tile('Q1', 'incomer', 'breaker', '125 A', 0, 'Saltmarsh B125'),
     placed('fuse', 'F1', 'control, L1', '6 A', 0, {
@@ -76,6 +87,7 @@ const rampPanel: DemoPanel = {
       loadKind: 'motor-3ph',
       load: { ...nema(30, 37, 'G'), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
       device: 'saltmarsh-b-125s-70-3p',
+      run: [cable('To the hoist', '6 AWG', 22, { hotCelsius: 75, steelConduit: true })],
       fittedYearsAgo: 7,
     }),
     contactor('K4', 'hoist, forward', '27 A', 1, {
@@ -112,6 +124,7 @@ const rampPanel: DemoPanel = {
         tripContactsNeeded: read(['NC']),
       },
       device: 'nettlecombe-overload-r-46-10',
+      run: [cable('To the hoist', '6 AWG', 22, { hotCelsius: 75, steelConduit: true })],
       fittedYearsAgo: 7,
     }),
     contactor('K6', 'ballast 1', '18 A', 1, {
@@ -132,6 +145,7 @@ const rampPanel: DemoPanel = {
       loadKind: 'motor-3ph',
       load: { ...nema(5, 6.8, 'J'), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
       device: 'saltmarsh-b-125s-20-3p',
+      run: [cable('To ballast pump 2', '12 AWG', 31, { hotCelsius: 75 })],
       fittedYearsAgo: 4,
     }),
     contactor('K7', 'ballast 2', '18 A', 2, {

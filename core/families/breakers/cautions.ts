@@ -17,6 +17,10 @@ export function breakerCautions(context: NeedContext): string[] {
     cautions.push('DC: connect line, load and polarity as the maker’s diagram shows; reversed, a polarised breaker cannot open.');
   if (isMotorLoad(load.kind))
     cautions.push('The branch device of a motor protects against short circuit; overload is the relay’s work, set to the plate amps.');
+  if (isMotorLoad(load.kind) && practice === 'IEC')
+    cautions.push(
+      'Type 1 or type 2 co-ordination is the maker’s statement for this device with that starter: take it from the maker’s table, nowhere else.',
+    );
   const ampacity = numberMark(load, 'conductorAmpacityAmps');
   if (practice === 'NFPA70' && typeof ampacity === 'number' && ampacity >= ARC_ENERGY_FROM_AMPS)
     cautions.push(

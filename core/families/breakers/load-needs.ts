@@ -7,10 +7,10 @@ import { numberMark, wordMark } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import { C_MIN, COLD_READING_SHARE } from '../../standards/disconnection';
 import type { NeedContext } from '../contract';
 import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from '../overcurrent/carry';
 import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
+import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
 import { isDc } from './supply-needs';
 
 const band = (context: NeedContext) => (isDc(context) ? 'Dc' : 'Ac');
@@ -66,38 +66,11 @@ function inrushNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
-/** Loop impedance at operating temperature, ohm: a cold figure is raised. */
-export function hotLoopOhms({ supply }: NeedContext): { ohms: number | null; words: string } | undefined {
-  const ohms = numberMark(supply, 'loopImpedanceOhms');
-  if (ohms === undefined) return undefined;
-  const basis = wordMark(supply, 'loopImpedanceBasis');
-  if (ohms === null || basis === null) return { ohms: null, words: 'The loop impedance, or how it was found, is not known.' };
-  if (!basis?.endsWith('cold')) return { ohms, words: `Loop impedance ${q(ohms, 'ohm')}` };
-  return {
-    ohms: ohms / COLD_READING_SHARE,
-    words: `Loop impedance ${q(ohms, 'ohm')} cold / ${COLD_READING_SHARE} = ${q(ohms / COLD_READING_SHARE, 'ohm', 'up')} hot`,
-  };
-}
-
-/** Least earth-fault current, A: U0 x Cmin / Zs. Example: 230 V and 1.0925 ohm give 200 A. */
-export function earthFaultAmps(context: NeedContext): { amps: number | null; words: string } | undefined {
-  const loop = hotLoopOhms(context);
-  if (!loop) return undefined;
-  const { supply } = context;
-  const toGround = numberMark(supply, 'voltsToGround') ?? (supply.voltsToGround === null ? null : undefined);
-  const system = numberMark(supply, 'systemVolts');
-  const volts = toGround ?? (toGround === undefined && numberMark(supply, 'phases') === 1 ? system : null);
-  if (loop.ohms === null || typeof volts !== 'number')
-    return { amps: null, words: loop.ohms === null ? loop.words : `${loop.words}; the volts to earth are not known.` };
-  const amps = (volts * C_MIN) / loop.ohms;
-  return { amps, words: `${loop.words}: ${q(volts, 'V')} x ${C_MIN} / ${q(loop.ohms, 'ohm')} = ${q(amps, 'A', 'down')} at least.` };
-}
-
 function disconnectionNeeds(context: NeedContext): Need[] {
   // NFPA 70 asks for an effective path, not for a loop impedance by rating: no line there.
   const fault = context.practice === 'IEC' ? earthFaultAmps(context) : undefined;
   if (!fault) return [];
-  const seconds = numberMark(context.load, 'disconnectSeconds');
+  const seconds = disconnectWithin(context);
   const kind = band(context);
   const limit = fault.amps === null ? null : Number(fault.amps.toPrecision(9));
   const slow = typeof seconds === 'number' && seconds >= 5;

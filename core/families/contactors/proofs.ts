@@ -9,6 +9,7 @@ import type { Band } from '../../matching/evaluate';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
+import { figureProof, yesProof } from '../proof-makers';
 import { coilSupplyOf } from './coil-needs';
 import { currentDemand, isMotor } from './load-needs';
 
@@ -19,26 +20,6 @@ const RESISTIVE_TOLERANCE = 0.1;
 const OPEN_CONTACT_OHMS = 1e6;
 
 const practice = citeSource('commonPractice');
-const figure = (proof: Omit<Proof, 'kind' | 'leads' | 'severity'> & Partial<Pick<Proof, 'leads' | 'severity'>>): Proof => ({
-  kind: 'figure',
-  leads: false,
-  severity: 'must',
-  ...proof,
-});
-const yes = (id: string, when: Proof['when'], title: string, how: string, because: string, source = practice): Proof => ({
-  id,
-  when,
-  title,
-  how,
-  because,
-  source,
-  unit: '',
-  low: null,
-  high: null,
-  severity: 'must',
-  leads: false,
-  kind: 'yes-no',
-});
 
 function coilOhms({ need, part }: ProofContext): Proof {
   const stated = typeof part.coilOhms === 'number' ? part.coilOhms : undefined;
@@ -48,7 +29,7 @@ function coilOhms({ need, part }: ProofContext): Proof {
   const watts = part.coilPullInWattsDc;
   const byPower = stated === undefined && key === 'dc' && typeof watts === 'number' && volts ? (volts * volts) / watts : undefined;
   const expected = stated ?? byPower;
-  return figure({
+  return figureProof({
     id: 'coil-ohms',
     when: 'bench',
     title: 'Coil resistance',
@@ -69,7 +50,7 @@ function coilOhms({ need, part }: ProofContext): Proof {
 function bench(context: ProofContext): Proof[] {
   const poles = typeof context.part.poles === 'number' ? context.part.poles : 3;
   return [
-    yes(
+    yesProof(
       'coil-mark',
       'bench',
       'Coil mark',
@@ -77,7 +58,7 @@ function bench(context: ProofContext): Proof[] {
       'Contactor bodies of one family look alike with any coil.',
     ),
     coilOhms(context),
-    figure({
+    figureProof({
       id: 'contact-closed',
       when: 'bench',
       title: `Worst of ${poles} poles, closed`,
@@ -90,7 +71,7 @@ function bench(context: ProofContext): Proof[] {
       because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject. A millivolt drop under load says more than an ohmmeter.',
       source: practice,
     }),
-    figure({
+    figureProof({
       id: 'contact-open',
       when: 'bench',
       title: `Worst of ${poles} poles, open`,
@@ -101,7 +82,7 @@ function bench(context: ProofContext): Proof[] {
       because: 'An open pole has no continuity.',
       source: practice,
     }),
-    yes(
+    yesProof(
       'moves',
       'bench',
       'Moves freely',
@@ -115,7 +96,7 @@ function fitting({ need }: ProofContext): Proof[] {
   const reversing =
     need.load.starter === 'reversing' || need.load.contactorPosition === 'forward' || need.load.contactorPosition === 'reverse';
   return [
-    yes(
+    yesProof(
       'torque',
       'fitting',
       'Torque',
@@ -123,7 +104,7 @@ function fitting({ need }: ProofContext): Proof[] {
       'Where a torque is stated it is required.',
       'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker',
     ),
-    yes(
+    yesProof(
       'map',
       'fitting',
       'Wired by the map',
@@ -132,7 +113,7 @@ function fitting({ need }: ProofContext): Proof[] {
     ),
     ...(reversing
       ? [
-          yes(
+          yesProof(
             'interlock',
             'fitting',
             'Interlock',
@@ -152,7 +133,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
   const nominal = numberMark(supply, 'controlVolts');
   const band = bands?.find(([low, high]) => typeof nominal !== 'number' || (low <= nominal && high >= nominal)) ?? bands?.[0];
   proofs.push(
-    figure({
+    figureProof({
       id: 'pick-up-volts',
       when: 'first-start',
       title: 'Volts at the coil while pulling in',
@@ -163,7 +144,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
       because: band ? `${q(band[0], 'V', 'up')} to ${q(band[1], 'V', 'down')}: 85 to 110 % of the mark.` : 'The coil mark is not known.',
       source: citeSource('coilLimits'),
     }),
-    yes('chatter', 'first-start', 'No chatter', 'Listen while it pulls in and holds.', 'Chatter burns contacts and coil.'),
+    yesProof('chatter', 'first-start', 'No chatter', 'Listen while it pulls in and holds.', 'Chatter burns contacts and coil.'),
   );
   const demand = currentDemand(need);
   const plate = isMotor(load.kind)
@@ -172,7 +153,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
   const sf = numberMark(load, 'serviceFactor') ?? 1;
   if (isMotor(load.kind)) {
     proofs.push(
-      figure({
+      figureProof({
         id: 'running-amps',
         when: 'first-start',
         title: 'Running amps, highest phase',
@@ -189,7 +170,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
     );
     if (load.kind !== 'motor-1ph' && supply.phases === 3)
       proofs.push(
-        figure({
+        figureProof({
           id: 'unbalance',
           when: 'first-start',
           title: 'Volts unbalance',
@@ -204,7 +185,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
       );
   } else
     proofs.push(
-      figure({
+      figureProof({
         id: 'running-amps',
         when: 'first-start',
         title: 'Amps, highest pole',
@@ -218,14 +199,14 @@ function firstStart({ need, part }: ProofContext): Proof[] {
       }),
     );
   proofs.push(
-    yes(
+    yesProof(
       'drops-out',
       'first-start',
       'Drops out',
       'Take the command away: the load must stop at once.',
       'A welded or sticking contactor does not stop its load.',
     ),
-    yes(
+    yesProof(
       'warm',
       'first-start',
       'Terminals after an hour',

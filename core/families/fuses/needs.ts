@@ -9,7 +9,7 @@ import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards/fuse-gates';
 import type { NeedContext } from '../contract';
-import { earthFaultAmps } from '../breakers/load-needs';
+import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
 import { carryNeeds, inrushOf } from '../overcurrent/carry';
 import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
 import { holdName, meltName } from './gates';
@@ -177,7 +177,7 @@ function meltNeeds(context: NeedContext): Need[] {
     add(
       'disconnection',
       fault.amps,
-      numberMark(load, 'disconnectSeconds'),
+      disconnectWithin(context),
       `${fault.words} The fuse must melt in time at that.`,
       ['supply.loopImpedanceOhms', 'supply.loopImpedanceBasis', 'supply.voltsToGround', 'load.disconnectSeconds'],
       'fuseGatesIec',
