@@ -26,6 +26,9 @@ function miniature(): DemoPart[] {
     { maker: 'Wexmoor', code: 'WBX', icn: 15000 },
     { maker: 'Ossel', code: 'OB', icn: 10000 },
     { maker: 'Tarnside', code: 'TB', icn: 10000 },
+    { maker: 'Nettlecombe', code: 'NM', icn: 10000 },
+    { maker: 'Harrowgate Forge', code: 'HM', icn: 6000 },
+    { maker: 'Hartlebeck', code: 'HB', icn: 25000 },
   ];
   return series.flatMap(({ maker, code, icn }) =>
     (['B', 'C', 'D'] as const).flatMap((curve) =>
@@ -162,6 +165,7 @@ function mouldedCaseUl(): DemoPart[] {
     { maker: 'Saltmarsh', code: 'B' },
     { maker: 'Nettlecombe', code: 'NB' },
     { maker: 'Harrowgate Forge', code: 'HF' },
+    { maker: 'Hartlebeck', code: 'HK' },
   ];
   const classes = [
     { letter: 'S', at240: 22000, at480: 14000, slash: true },

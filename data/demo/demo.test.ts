@@ -2,6 +2,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Marks } from '../../core/case/case';
 import { contactors } from '../../core/families/contactors';
+import { familyOf, families } from '../../core/families/registry';
+import { demoParts } from './catalogue';
 import { demoContactors } from './contactors';
 import { seeded } from './random';
 import { readingsOfSpec } from '../../core/readings/readings-of-spec';
@@ -65,6 +67,35 @@ describe('catalogue', () => {
   });
 });
 
+describe('breakers, fuses and overload relays', () => {
+  const all = demoParts();
+  const of = (id: string) => all.filter((part) => part.family === id);
+  it('some thousands, each id and name once, the same twice', () => {
+    expect(of('breaker').length).toBeGreaterThan(2900);
+    expect(of('fuse').length).toBeGreaterThan(2900);
+    expect(of('overload-relay').length).toBeGreaterThan(2000);
+    expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+    for (const id of ['breaker', 'fuse', 'overload-relay']) expect(new Set(of(id).map(({ name }) => name)).size, id).toBe(of(id).length);
+    expect(JSON.stringify(demoParts())).toBe(JSON.stringify(all));
+  });
+  it('interrupting never grows with volts, service never exceeds ultimate, DC takes poles', () => {
+    for (const { raw, id } of of('breaker')) {
+      const list = Array.isArray(raw.interruptingRatings) ? (raw.interruptingRatings as { amps: number }[]) : [];
+      list.forEach((row, i) => i > 0 && expect(row.amps, id).toBeLessThanOrEqual(list[i - 1]!.amps));
+      if (typeof raw.icuAmps === 'number') expect(raw.icsAmps as number, id).toBeLessThanOrEqual(raw.icuAmps);
+      const direct = Array.isArray(raw.dcRatings) ? (raw.dcRatings as { polesInSeries: number }[]) : [];
+      for (const row of direct) expect(row.polesInSeries, id).toBeLessThanOrEqual(raw.poles as number);
+    }
+  });
+  it('dials reach from low to high, loss of a fuse grows with its size, and every part canonicalises', () => {
+    for (const { raw, id } of of('overload-relay')) {
+      const [low, high] = [raw.settingMinAmps ?? raw.elementMinFullLoadAmps, raw.settingMaxAmps ?? raw.elementMaxFullLoadAmps] as number[];
+      expect(low!, id).toBeLessThan(high!);
+    }
+    for (const part of all) expect(Object.keys(familyOf(part.family)!.canonical(part.raw)).length, part.id).toBeGreaterThan(3);
+  });
+});
+
 describe('sites', () => {
   const positions = demoSites.flatMap((site) =>
     site.panels.flatMap((panel) => panel.positions.map((position) => ({ ...position, panel: panel.id }))),
@@ -72,7 +103,7 @@ describe('sites', () => {
   it('tags stand once in a panel, devices and stock name parts of the catalogue', () => {
     const tags = positions.map((position) => `${position.panel} ${position.tag}`);
     expect(new Set(tags).size).toBe(tags.length);
-    const ids = new Set(parts.map((part) => part.id));
+    const ids = new Set(demoParts().map((part) => part.id));
     for (const position of positions) if (position.device) expect(ids.has(position.device), position.device).toBe(true);
     for (const site of demoSites) for (const [part] of site.stock) expect(ids.has(part), part).toBe(true);
   });
@@ -82,7 +113,18 @@ describe('sites', () => {
     for (const expected of [120, 24, 110]) expect(volts).toContain(expected);
   });
   it('every load kind of the bench has a position', () => {
-    expect(new Set(positions.map((position) => position.loadKind).filter(Boolean))).toEqual(new Set(contactors.loads));
+    const kindsOf = (family: string) =>
+      new Set(
+        positions
+          .filter((position) => position.family === family)
+          .map(({ loadKind }) => loadKind)
+          .filter(Boolean),
+      );
+    expect(kindsOf('contactor')).toEqual(new Set(contactors.loads));
+    for (const { id, loads } of families) {
+      expect(kindsOf(id).size, id).toBeGreaterThan(0);
+      for (const kind of kindsOf(id)) expect(loads, `${id}: ${kind}`).toContain(kind);
+    }
   });
 });
 

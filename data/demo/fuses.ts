@@ -43,7 +43,7 @@ const ulClasses: readonly UlClass[] = [
 const fractions = [0.5, 1.25, 1.6, 2, 2.5, 3.2, 4, 5, 7, 8, 12, 17.5];
 
 function ulFuses(): DemoPart[] {
-  return ['Saltmarsh', 'Hartlebeck', 'Pellow & Stane'].flatMap((maker) =>
+  return ['Saltmarsh', 'Hartlebeck', 'Pellow & Stane', 'Nettlecombe'].flatMap((maker) =>
     ulClasses.flatMap(({ fuseClass, low, high, voltsAc, voltsDc, kilo, speeds }) =>
       speeds.flatMap((speed) =>
         [...new Set([...fuseSizes, ...fractions])]
@@ -92,7 +92,7 @@ const iecBodies: readonly { body: string; low: number; high: number; volts: numb
 ];
 
 function iecFuses(): DemoPart[] {
-  return ['Wexmoor', 'Tarnside', 'Ossel', 'Saltmarsh'].flatMap((maker) =>
+  return ['Wexmoor', 'Tarnside', 'Ossel', 'Saltmarsh', 'Hartlebeck'].flatMap((maker) =>
     iecBodies.flatMap(({ body, low, high, volts }) =>
       (['gG', 'aM'] as const)
         .filter((utilisation) => utilisation === 'gG' || !/^D|^BS/.test(body))

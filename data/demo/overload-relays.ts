@@ -23,6 +23,8 @@ function bimetal(): DemoPart[] {
     { maker: 'Wexmoor', code: 'WR', classes: ['10A', '10', '20'] },
     { maker: 'Ossel', code: 'OR', classes: ['10', '20'] },
     { maker: 'Tarnside', code: 'R', classes: ['10A', '10', '20', '30'] },
+    { maker: 'Saltmarsh', code: 'SR', classes: ['10A', '10', '20', '30'] },
+    { maker: 'Hartlebeck', code: 'HR', classes: ['10A', '10', '20', '30'] },
   ].flatMap(({ maker, code, classes }) =>
     tops.flatMap((top) =>
       classes.flatMap((tripClass) =>
@@ -71,6 +73,7 @@ function electronic(): DemoPart[] {
     { maker: 'Harrowgate Forge', code: 'HE', standard: 'NEMA ICS 2', percent: 120 },
     { maker: 'Ossel', code: 'OE', standard: 'IEC 60947-4-1', percent: 115 },
     { maker: 'Wexmoor', code: 'WE', standard: 'IEC 60947-4-1', percent: 115 },
+    { maker: 'Tarnside', code: 'TE', standard: 'IEC 60947-4-1', percent: 110 },
   ];
   return makers.flatMap(({ maker, code, standard, percent }) =>
     ranges.flatMap(([low, high]) =>
