@@ -39,8 +39,12 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         desks={
           <>
             <p className="label">Desks</p>
-            <Link href="/plates">Plates</Link>
-            <Link href="/curves">Curves</Link>
+            <Link href="/plates" prefetch={false}>
+              Plates
+            </Link>
+            <Link href="/curves" prefetch={false}>
+              Curves
+            </Link>
             <Link href="/worksheets">Worksheets</Link>
             <Link href="/logbook">Logbook</Link>
             <Link href="/interface">Interface</Link>

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Chart as ChartJs } from 'chart.js';
+import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import type { DeviceChoice } from '@/core/curves/choice';
 import { modelOf } from '@/core/curves/choice';
@@ -12,7 +13,6 @@ import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Unit } from '@/core/quantities/units';
 import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards/conductors';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
-import { CurveChart } from './CurveChart';
 import { DeviceList } from './DeviceList';
 import { NumberBox } from '../forms/NumberBox';
 
@@ -25,6 +25,12 @@ const figures: [keyof BranchInputs, string, Unit, number, number][] = [
   ['lowestFaultAmps', 'Lowest fault', 'A', 1, 200000],
   ['clearWithinSeconds', 'Clear it within', 's', 0.01, 10],
 ];
+
+/** The chart library comes with this desk alone. */
+const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), {
+  ssr: false,
+  loading: () => <div className="curve-chart" />,
+});
 
 function save(name: string, href: string): void {
   const link = document.createElement('a');

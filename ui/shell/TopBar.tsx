@@ -16,6 +16,9 @@ const desks = [
   ['/interface', 'Interface'],
 ] as const;
 
+/** Desks that bring a library of their own: fetched when they are asked for. */
+const heavy = new Set<string>(['/plates', '/curves']);
+
 function CoilSign() {
   return (
     <svg width="26" height="16" viewBox="0 0 26 16" fill="none" stroke="currentColor" strokeWidth="2.2" aria-hidden="true">
@@ -63,12 +66,7 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
       ) : (
         <nav aria-label="Desks" style={{ flex: 1 }}>
           {desks.map(([href, title]) => (
-            <Link
-              key={href}
-              href={href}
-              prefetch={href === '/plates' ? false : undefined}
-              aria-current={here === href ? 'page' : undefined}
-            >
+            <Link key={href} href={href} prefetch={heavy.has(href) ? false : undefined} aria-current={here === href ? 'page' : undefined}>
               {title}
             </Link>
           ))}
