@@ -1,5 +1,6 @@
 /** Judges a plain case that comes from outside: checks it, judges it, and names what it did not use. */
 import type { Marks, PlainCase } from '../core/case/case';
+import { withoutAliases } from '../core/case/aliases';
 import { caseSchema, unusedNames } from '../core/case/schema';
 import { families, familyOf } from '../core/families/registry';
 import { judgeCase, type CaseAnswer } from '../core/judge-case';
@@ -9,7 +10,7 @@ export const plainCaseSchema = caseSchema(families);
 
 /** Returns the answer; `ignored` lists names in the case that this family does not use. Throws ServiceError 422. */
 export async function judgePlainCase(body: unknown): Promise<CaseAnswer & { ignored?: string[] }> {
-  const cast = (await validate(plainCaseSchema, body)) as unknown as PlainCase;
+  const cast = (await validate(plainCaseSchema, withoutAliases(body))) as unknown as PlainCase;
   const plain: PlainCase = {
     ...cast,
     duty: (cast.duty as Marks | null | undefined) ?? {},

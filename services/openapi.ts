@@ -224,6 +224,30 @@ export function openApi(): Json {
       '/api/v1/records/{id}': get('A signed record', ok('The record with its hash.'), idParameter),
       '/api/v1/records/{id}/pdf': get('A signed record as PDF', { description: 'PDF.' }, idParameter),
       '/api/v1/records/{id}/label': get('A printable label as PDF', { description: 'PDF.' }, idParameter),
+      '/api/v1/panels/{id}/supply': {
+        ...get('What feeds a panel', ok('Path from the source, and the run to each position.'), idParameter),
+        put: {
+          summary: 'Save what feeds a panel and, where one is named, the run to a position',
+          parameters: idParameter,
+          requestBody: {
+            required: true,
+            content: {
+              'application/json': {
+                schema: {
+                  type: 'object',
+                  properties: {
+                    path: { type: 'object' },
+                    positionId: { type: 'string' },
+                    run: { type: 'array', items: { type: 'object' } },
+                  },
+                  required: ['path'],
+                },
+              },
+            },
+          },
+          responses: { 200: ok('A node for every element.'), 400: faults, 404: faults, 413: faults, 422: faults, 503: faults },
+        },
+      },
       '/api/v1/health': get('Whether the database answers', ok('It answers.')),
     },
     components: {

@@ -2,6 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import type * as yup from 'yup';
 import { contactorFields, dutyFields, loadFields, ratingColumns, supplyFields, type Field } from './fields';
+import { withoutAliases } from './aliases';
 import { acceptedWords, caseSchema, faultsOf, fieldSchema, unusedNames } from './schema';
 
 const valid = async (field: Field, value: unknown) =>
@@ -158,4 +159,15 @@ describe('whole cases', () => {
       ),
     ).toEqual(['supply.volts', 'load.speed', 'spec.colour']);
   });
+});
+
+describe('aliases', () => {
+  it('polesNeeded is polesToSwitch; the name itself goes before', () => {
+    expect(withoutAliases({ load: { polesNeeded: 3 } })).toEqual({ load: { polesToSwitch: 3 } });
+    expect(withoutAliases({ load: { polesNeeded: 3, polesToSwitch: 2 } })).toEqual({ load: { polesToSwitch: 2 } });
+    expect(withoutAliases({ load: { polesNeeded: null } })).toEqual({ load: { polesToSwitch: null } });
+  });
+  it.each([[null], [3], ['x'], [[]], [{}], [{ load: 3 }], [{ load: null }]])('%j is left alone', (body) =>
+    expect(withoutAliases(body)).toEqual(body),
+  );
 });

@@ -108,6 +108,17 @@ function interrupting(spec: PartSpec): Canonical {
   };
 }
 
+/** A breaker for DC alone without rows: its volts and its breaking capacity are DC figures. */
+function dcAlone(spec: PartSpec, kindList: unknown): Canonical {
+  const alone = Array.isArray(kindList) && kindList.length === 1 && kindList[0] === 'dc';
+  if (!alone || spec.dcRatings !== undefined) return {};
+  const breaks = spec.icuAmps ?? spec.icnAmps;
+  return {
+    ...(spec.ratedVoltsLineToLine === undefined ? {} : { voltsDcAlone: spec.ratedVoltsLineToLine }),
+    ...(breaks === undefined ? {} : { breakingDcAlone: breaks }),
+  };
+}
+
 /** Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. */
 function seriesPoles(spec: PartSpec): Canonical {
   const { poles, polesInPositive: plus, polesInNegative: minus } = spec;
@@ -181,6 +192,7 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
     ...edges(spec),
     ...capacities(spec),
     ...interrupting(spec),
+    ...dcAlone(spec, kindList),
     ...seriesPoles(spec),
     ...volts(spec),
     deviceKind: 'breaker',

@@ -165,6 +165,19 @@ const breaking: WorkedCase[] = [
 ];
 
 const onDc: WorkedCase[] = [
+  ...(
+    [
+      [30, 'fits'],
+      [12, 'fails'],
+    ] as const
+  ).map(([ratedVoltsLineToLine, verdict]): WorkedCase => ({
+    name: `${ratedVoltsLineToLine} V of a breaker for DC alone, without rows, on 24 V`,
+    practice: 'IEC',
+    supply: dc(24, { prospectiveFaultAmps: 400 }),
+    spec: { standard: 'electronic', ratedAmps: 6, currentKinds: ['dc'], ratedVoltsLineToLine, icuAmps: 300 },
+    lines: { 'dc-volts': verdict, interrupting: 'fails' },
+    source: practice,
+  })),
   {
     name: 'AC only on 460 V DC',
     supply: dc(460),

@@ -184,7 +184,13 @@ function dcNeeds(context: NeedContext): Need[] {
       because: words,
       source: 'breakingCapacity',
       inputs,
-      otherWays: [{ quantity: 'ratedVoltsDc', unit: 'V', relation: '>=', figure: field('dcRatingMark'), limit: volts }],
+      otherWays: (['voltsDcAlone', 'dcRatingMark'] as const).map((name) => ({
+        quantity: 'ratedVoltsDc',
+        unit: 'V',
+        relation: '>=' as const,
+        figure: field(name),
+        limit: volts,
+      })),
     });
   const needs = [
     line(
@@ -217,7 +223,13 @@ function dcNeeds(context: NeedContext): Need[] {
         because: `${fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} DC must be broken here.`} An AC figure says nothing of it.`,
         source: 'breakingCapacity',
         inputs: ['supply.prospectiveFaultAmps', ...inputs],
-        otherWays: [{ quantity: 'interruptingAmpsDc', unit: 'A', relation: '>=', figure: field('dcRatingMark'), limit: fault }],
+        otherWays: (['breakingDcAlone', 'dcRatingMark'] as const).map((name) => ({
+          quantity: 'interruptingAmpsDc',
+          unit: 'A',
+          relation: '>=' as const,
+          figure: field(name),
+          limit: fault,
+        })),
       }),
     );
   if (flagMark(supply, 'currentReverses'))
