@@ -200,7 +200,7 @@ export const breakerPlate: PlateDefinition = {
     ...breakingTable(laid),
     ...boxesAndCurve(laid),
     ...single(laid, 'wireRange', /(?:CU\/AL|CU|AL)\s+(?:#?\d{1,2}(?:\/0)?)\s?-\s?(?:#?\d{1,2}(?:\/0)?)\s?AWG/i, (m) => m[0]),
-    ...single(laid, 'type', /(?<=^|\n|\s)TYPE ([A-Z][A-Z0-9-]{2,})(?=\s*$|\s{2}|\n)/, (m) => m[0]),
+    ...single(laid, 'type', /(?<=^|\n|\s)(?<!HACR )TYPE (?!SWD|HID|HACR)([A-Z][A-Z0-9-]{2,})(?=\s*$|\s{2}|\n)/, (m) => m[0]),
   ],
   derive: (found, laid) => {
     const marks = terminalPoles(laid);
