@@ -7,7 +7,10 @@ export default defineConfig({
   resolve: { alias },
   test: {
     projects: [
-      { resolve: { alias }, test: { name: 'unit', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'app/**/*.test.ts'] } },
+      {
+        resolve: { alias },
+        test: { name: 'unit', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'app/**/*.test.ts', 'tests/**/*.test.ts'] },
+      },
       {
         resolve: { alias },
         test: { name: 'database', include: ['data/**/*.test.ts', 'services/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 },

@@ -2,13 +2,10 @@
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Marks } from '../core/case/case';
-import { breakerCases } from '../core/families/breakers/cases';
 import { contactors } from '../core/families/contactors';
-import { workedCases } from '../core/families/contactors/cases';
-import { fuseCases } from '../core/families/fuses/cases';
-import { overloadCases } from '../core/families/overload-relays/cases';
 import { familyOf } from '../core/families/registry';
-import { plainOfCase } from '../core/families/worked-case';
+import { workedCases } from '../tests/worked-cases';
+import { plainOfCase } from '../tests/worked-cases/worked-case';
 import { contextOf } from '../core/judge-case';
 import { swapSchools } from '../core/loads/schools';
 import { compileNeed, type Canonical } from '../core/matching/evaluate';
@@ -172,18 +169,8 @@ describe('one need, two ways of asking', () => {
       .filter((_, i) => i % 11 === 0)
       .map((part) => contactors.canonical(part.raw));
     const seen = new Set<Verdict>();
-    for (const one of workedCases.filter((_, i) => i % 5 === 0)) {
-      const needs = contactors.needs(
-        contextOf({
-          practice: one.practice ?? 'NFPA70',
-          family: 'contactor',
-          supply: one.supply ?? {},
-          load: one.load ?? {},
-          duty: one.duty ?? {},
-          removed: null,
-          candidates: [],
-        }),
-      );
+    for (const one of workedCases.contactor!.filter((_, i) => i % 5 === 0)) {
+      const needs = contactors.needs(contextOf(plainOfCase(one, 'contactor')));
       const { memory, sql } = await bothVerdicts(needs, specs);
       expect(sql).toEqual(memory);
       memory.flat().forEach((verdict) => seen.add(verdict));
@@ -191,11 +178,7 @@ describe('one need, two ways of asking', () => {
     expect([...seen].sort()).toEqual(['check', 'fails', 'fits', 'not-known']);
   }, 120_000);
 
-  it.each([
-    ['breaker', breakerCases],
-    ['fuse', fuseCases],
-    ['overload-relay', overloadCases],
-  ] as const)(
+  it.each(Object.entries(workedCases).filter(([id]) => id !== 'contactor'))(
     'every part of the worked cases of a %s against every need of them',
     async (id, cases) => {
       const family = familyOf(id)!;

@@ -1,28 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { contextOf, judgeCase } from '../../judge-case';
+import { contextOf } from '../../judge-case';
 import { swapSchools } from '../../loads/schools';
 import { compileNeed } from '../../matching/evaluate';
-import { plainOfCase } from '../worked-case';
 import { breakers } from '.';
 import { canonicalBreaker } from './canonical';
-import { breakerCases } from './cases';
 import { waysOut } from './ways-out';
 import { readPlateWords } from '../overcurrent/plate-words';
-
-describe('worked cases', () => {
-  it.each(breakerCases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
-    const plain = plainOfCase(one, 'breaker');
-    const spec = breakers.canonical(one.spec);
-    const needs = breakers.needs(contextOf(plain));
-    for (const [id, verdict] of Object.entries(one.lines)) {
-      const need = needs.find((candidate) => candidate.id === id);
-      const compiled = need && compileNeed(need);
-      expect(compiled?.carries(spec) ? compiled.verdict(spec) : null, `${id}: ${need?.because}`).toBe(verdict);
-    }
-    if (one.verdict) expect(judgeCase(plain).candidates[0]!.verdict).toBe(one.verdict);
-  });
-  it('no case stands twice', () => expect(new Set(breakerCases.map(({ name }) => name)).size).toBe(breakerCases.length));
-});
 
 describe('canonical form', () => {
   it('takes the letter from the release too', () =>

@@ -1,33 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { contextOf, judgeCase } from '../../judge-case';
-import { compileNeed } from '../../matching/evaluate';
-import { plainOfCase } from '../worked-case';
+import { contextOf } from '../../judge-case';
+import { plainOfCase, type WorkedCase } from '@/tests/worked-cases/worked-case';
 import { contactors } from '.';
 import { canonicalContactor } from './canonical';
-import { workedCases } from './cases';
 import { contactorCautions } from './cautions';
 import { auxiliaryMarks, contactorTerminals } from './terminals';
 
-const plainOf = (one: (typeof workedCases)[number]) => plainOfCase(one, 'contactor');
-
-describe('worked cases', () => {
-  it.each(workedCases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
-    const plain = plainOf(one);
-    const spec = contactors.canonical(one.spec);
-    const needs = contactors.needs(contextOf(plain));
-    for (const [id, verdict] of Object.entries(one.lines)) {
-      const need = needs.find((candidate) => candidate.id === id);
-      const compiled = need && compileNeed(need);
-      const found = compiled?.carries(spec) ? compiled.verdict(spec) : null;
-      expect(found, `${id}: ${need?.because}`).toBe(verdict);
-    }
-    if (one.verdict) expect(judgeCase(plain).candidates[0]!.verdict).toBe(one.verdict);
-  });
-  it('no case stands twice and each names its source', () => {
-    expect(new Set(workedCases.map(({ name }) => name)).size).toBe(workedCases.length);
-    for (const { source } of workedCases) expect(source).not.toBe('');
-  });
-});
+const plainOf = (one: WorkedCase) => plainOfCase(one, 'contactor');
 
 describe('canonical form', () => {
   it('raises NEMA and UL rows to the top of their class and leaves IEC rows alone', () => {

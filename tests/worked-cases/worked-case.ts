@@ -2,8 +2,8 @@
  * A worked example of judging: what is asked, what the part carries, which verdict each named line must give.
  * Expected verdicts are worked out by hand from the figures in the row; the source of each rule stands beside it.
  */
-import type { Marks, PlainCase, Practice } from '../case/case';
-import type { Verdict } from '../needs/need';
+import type { Marks, PlainCase, Practice } from '@/core/case/case';
+import type { Verdict } from '@/core/needs/need';
 
 export type WorkedCase = {
   name: string;

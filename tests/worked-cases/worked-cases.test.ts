@@ -1,16 +1,12 @@
-/** Worked examples of fuses and overload relays, line by line. */
+/** Every worked example, line by line: what is asked, and the verdict on it. */
+import { contextOf, judgeCase } from '@/core/judge-case';
+import { compileNeed } from '@/core/matching/evaluate';
+import { familyOf } from '@/core/families/registry';
 import { describe, expect, it } from 'vitest';
-import { contextOf, judgeCase } from '../judge-case';
-import { compileNeed } from '../matching/evaluate';
-import { fuseCases } from './fuses/cases';
-import { overloadCases } from './overload-relays/cases';
-import { familyOf } from './registry';
+import { workedCases } from '.';
 import { plainOfCase } from './worked-case';
 
-describe.each([
-  ['fuse', fuseCases],
-  ['overload-relay', overloadCases],
-] as const)('%s', (id, cases) => {
+describe.each(Object.entries(workedCases))('%s', (id, cases) => {
   const family = familyOf(id)!;
   it.each(cases.map((one) => [one.name, one] as const))('%s', (_name, one) => {
     const plain = plainOfCase(one, id);
@@ -23,5 +19,8 @@ describe.each([
     }
     if (one.verdict) expect(judgeCase(plain).candidates[0]!.verdict).toBe(one.verdict);
   });
-  it('no case stands twice', () => expect(new Set(cases.map(({ name }) => name)).size).toBe(cases.length));
+  it('no case stands twice and each names its source', () => {
+    expect(new Set(cases.map(({ name }) => name)).size).toBe(cases.length);
+    for (const { source } of cases) expect(source).not.toBe('');
+  });
 });

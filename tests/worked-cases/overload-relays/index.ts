@@ -1,5 +1,5 @@
 /** Worked examples of judging an overload relay. Figures of standards are from memory of the publication named. */
-import type { Marks } from '../../case/case';
+import type { Marks } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';

@@ -1,5 +1,5 @@
 /** Words that the worked examples of contactors share. */
-import type { Marks } from '../../case/case';
+import type { Marks } from '@/core/case/case';
 
 export type { WorkedCase } from '../worked-case';
 

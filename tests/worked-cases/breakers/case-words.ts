@@ -1,5 +1,5 @@
 /** Words that the worked examples of breakers share. */
-import type { Marks } from '../../case/case';
+import type { Marks } from '@/core/case/case';
 
 export const practice = 'common practice';
 export const mcb = (curve: string, ratedAmps: number, more: Marks = {}): Marks => ({

@@ -1,0 +1,13 @@
+/** Worked examples by family: tables that only tests read, worked out by hand. */
+import { breakerCases } from './breakers';
+import { contactorCases } from './contactors';
+import { fuseCases } from './fuses';
+import { overloadCases } from './overload-relays';
+import type { WorkedCase } from './worked-case';
+
+export const workedCases: Record<string, readonly WorkedCase[]> = {
+  contactor: contactorCases,
+  breaker: breakerCases,
+  fuse: fuseCases,
+  'overload-relay': overloadCases,
+};
