@@ -9,7 +9,11 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        test: { name: 'unit', include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'app/**/*.test.ts', 'tests/**/*.test.ts'] },
+        test: {
+          name: 'unit',
+          include: ['core/**/*.test.ts', 'ui/**/*.test.ts', 'app/**/*.test.ts', 'tests/**/*.test.ts'],
+          testTimeout: 60_000,
+        },
       },
       {
         resolve: { alias },

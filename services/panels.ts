@@ -87,6 +87,7 @@ function loadWords({ load_kind, readings }: PositionRow): string {
     'hermetic-compressor': 'compressor',
     'resistive-heater': 'heater',
     'conductor-feeder': 'circuit',
+    'motor-group': 'feeder of several motors',
     'electronic-supply-branch': '24 V branch',
   };
   if (!load_kind) return '';

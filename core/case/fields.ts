@@ -122,6 +122,16 @@ export const loadFields: readonly Field[] = [
   num('kilowatts', 'Power', 'kW', upTo(10000), 'Rated shaft power; of a heater the power taken.'),
   num('fullLoadAmps', 'Full-load amps', 'A', upTo(10000), 'Rated current on the plate.'),
   num('tableFullLoadAmps', 'Table amps', 'A', upTo(10000), 'Table value for that power and volts.'),
+  {
+    name: 'motors',
+    label: 'Motors on the feeder',
+    kind: 'rows',
+    rowFields: [
+      num('tableFullLoadAmps', 'Table amps', 'A', upTo(10000), 'Table amps of this motor.'),
+      num('branchDeviceAmps', 'Branch device', 'A', upTo(6300), 'Largest branch device permitted for this motor.'),
+    ],
+    meaning: 'Motors of a group fed through one feeder, each with its table amps and its branch device.',
+  },
   num('ratedLoadAmps', 'Rated-load amps', 'A', upTo(10000), 'Compressor rated-load current (RLA).'),
   num('lockedRotorAmps', 'Locked-rotor amps', 'A', upTo(100000), 'Locked-rotor current (LRA).'),
   num('lockedRotorRatio', 'Starting ratio', 'ratio', { min: 1, max: 20 }, 'Locked-rotor current to rated current, IA/IN.'),

@@ -19,6 +19,13 @@ export const breakerStandards = [
   'electronic',
 ] as const;
 export const breakerMarks = ['HACR', 'SWD', 'HID', '1ph-3ph', 'series-rated', 'current-limiting'] as const;
+export const arcEnergyMeans = [
+  'maintenance-setting',
+  'zone-interlocking',
+  'differential',
+  'active-mitigation',
+  'instantaneous-trip',
+] as const;
 export const breakerCurves = ['B', 'C', 'D', 'K', 'Z', 'MA'] as const;
 export const fuseStandards = [
   'UL 248',
@@ -119,6 +126,11 @@ export const breakerFields: readonly Field[] = [
   word('itSystemMark', 'IT mark', ['suitable', 'crossed-out', 'none'], 'Mark for IT systems.'),
   num('calibratedAmbientC', 'Calibrated at', '°C', { min: 20, max: 60 }, 'Ambient at which the rated current holds.'),
   num('guaranteedTripAmps', 'Surely trips at', 'A', upTo(200000), 'Current that surely trips it within the time asked.'),
+  num('longTimeSettingAmps', 'Long-time setting', 'A', upTo(6300), 'Long-time pick-up as set, Ir; absent: at its rated current.'),
+  flag('settingAccessRestricted', 'Setting restricted', 'The setting stands behind a sealed cover, lock or password.'),
+  num('groundFaultPickupAmps', 'Earth-fault pick-up', 'A', upTo(6300), 'Pick-up of its earth-fault (G) function, as set.'),
+  num('groundFaultSeconds', 'Earth-fault delay', 's', { min: 0, max: 10 }, 'Delay of its earth-fault function at 3000 A and above.'),
+  words('arcEnergyReduction', 'Arc-energy means', arcEnergyMeans, 'Means to reduce arc energy that it carries.'),
 ];
 
 export const fuseFields: readonly Field[] = [

@@ -212,6 +212,59 @@ function mouldedCaseUl(): DemoPart[] {
   );
 }
 
+/** Large breakers with trip units: long time, short time, instantaneous, and earth fault where the letter G stands. */
+function tripUnitsUl(): DemoPart[] {
+  const sizes = [
+    { frame: 800, amps: [400, 600, 800] },
+    { frame: 1200, amps: [800, 1000, 1200] },
+    { frame: 2500, amps: [1600, 2000, 2500] },
+  ];
+  const units = [
+    { letters: 'LSI', groundFault: false, maintenance: false },
+    { letters: 'LSIG', groundFault: true, maintenance: false },
+    { letters: 'LSIGM', groundFault: true, maintenance: true },
+  ];
+  return ['Saltmarsh', 'Hartlebeck'].flatMap((maker) =>
+    sizes.flatMap(({ frame, amps }) =>
+      amps.flatMap((rated) =>
+        units.map(({ letters, groundFault, maintenance }) =>
+          part(
+            maker,
+            `T${frame} ${rated} ${letters}/3`,
+            `bolt-on ${frame} A 3p`,
+            {
+              standard: 'UL 489',
+              technology: 'electronic',
+              poles: 3,
+              ratedAmps: rated,
+              currentKinds: ['ac'],
+              ratedVoltsLineToLine: 600,
+              slash: false,
+              interruptingRatings: [
+                { volts: 240, kind: 'ac', amps: 100000 },
+                { volts: 480, kind: 'ac', amps: 65000 },
+                { volts: 600, kind: 'ac', amps: 35000 },
+              ],
+              dcRatings: 'none',
+              hundredPercentRated: true,
+              longTimeSettingAmps: rated,
+              settingAccessRestricted: maintenance,
+              groundFaultPickupAmps: groundFault ? Math.min(1200, rated / 2) : 'none',
+              ...(groundFault ? { groundFaultSeconds: 0.3 } : {}),
+              arcEnergyReduction: maintenance ? ['maintenance-setting', 'zone-interlocking'] : [],
+              calibratedAmbientC: 40,
+            },
+            't',
+            frame,
+            rated,
+            letters.toLowerCase(),
+          ),
+        ),
+      ),
+    ),
+  );
+}
+
 /** DC breakers of North American practice, and motor-circuit protectors. */
 function special(): DemoPart[] {
   const dc = [15, 20, 30, 50, 70, 100, 125, 150, 200, 225, 250].flatMap((amps) =>
@@ -310,4 +363,11 @@ function special(): DemoPart[] {
 }
 
 /** Returns the demo's breakers; the same on every machine. */
-export const demoBreakers = (): DemoPart[] => [...miniature(), ...directCurrent(), ...mouldedCaseIec(), ...mouldedCaseUl(), ...special()];
+export const demoBreakers = (): DemoPart[] => [
+  ...miniature(),
+  ...directCurrent(),
+  ...mouldedCaseIec(),
+  ...mouldedCaseUl(),
+  ...tripUnitsUl(),
+  ...special(),
+];

@@ -181,8 +181,18 @@ const winchPanel: DemoPanel = {
   },
   positions: [
     placed('breaker', 'Q1', 'incomer', '400 A', 0, {
-      loadKind: 'conductor-feeder',
-      load: { loadAmps: read(166), conductorAmpacityAmps: read(380), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
+      loadKind: 'motor-group',
+      load: {
+        motors: read([
+          { tableFullLoadAmps: 96, branchDeviceAmps: 250 },
+          { tableFullLoadAmps: 27, branchDeviceAmps: 70 },
+          { tableFullLoadAmps: 14, branchDeviceAmps: 35 },
+          { tableFullLoadAmps: 4.8, branchDeviceAmps: 15 },
+        ]),
+        conductorAmpacityAmps: read(380),
+        polesToSwitch: read(3),
+        branchCircuitProtectionNeeded: read(true),
+      },
       device: 'saltmarsh-b-600s-400-3p',
       fittedYearsAgo: 11,
     }),
@@ -363,6 +373,7 @@ export const kestrel: DemoSite = {
     ['saltmarsh-fuse-cc-6-f-600', 'crib, bin F1', 12],
     ['hartlebeck-fuse-cc-2.5-t-600', 'van', 3],
     ['saltmarsh-b-600n-400-3p', 'crib, bin Q3', 1],
+    ['nettlecombe-nb-250n-250-3p', 'crib, bin Q3', 1],
     ['saltmarsh-b-125n-70-3p', 'crib, bin Q2', 1],
     ['nettlecombe-nb-125s-20-3p', 'van', 2],
     ['saltmarsh-dc-150-2p', 'crib, bin Q4', 1],

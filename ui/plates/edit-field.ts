@@ -105,7 +105,10 @@ function readRows(field: EditField, text: string): Edited {
       if (read && !read.ok) return { ok: false, fault: read.fault };
       const value = poles ? Number(figure) : (read as { value: number }).value;
       const column = field.rowFields!.find(
-        (one) => one.kind === 'number' && (poles ? one.unit === 'count' : one.unit === (unit!.toLowerCase().endsWith('v') ? 'V' : 'A')),
+        (one) =>
+          one.kind === 'number' &&
+          row[one.name] === undefined &&
+          (poles ? one.unit === 'count' : one.unit === (unit!.toLowerCase().endsWith('v') ? 'V' : 'A')),
       );
       if (!column) return { ok: false, fault: `${field.label}: '${figure} ${unit}' has no place in a row.` };
       row[column.name] = value;

@@ -16,6 +16,7 @@ import { TypedLine } from '../plates/TypedLine';
 /** Loads without a plate of their own. */
 const circuits: Record<string, string> = {
   'conductor-feeder': 'circuit and its conductor',
+  'motor-group': 'feeder of several motors',
   'socket-circuit': 'socket circuit',
   'distribution-board': 'distribution board',
   'electronic-supply-branch': 'branch of a 24 V supply',

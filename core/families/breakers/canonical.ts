@@ -6,6 +6,7 @@
 import type { PartSpec } from '../../case/case';
 import type { Canonical } from '../../matching/evaluate';
 import { instantaneousAc, instantaneousDc, serviceCapacityAmps } from '../../standards/breaker-gates';
+import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../../standards/ground-fault';
 import { cleanMarks, currentKindsOf, flagWord } from '../clean-marks';
 
 type Row = Record<string, unknown>;
@@ -169,12 +170,41 @@ function marks(spec: PartSpec): unknown {
   return [...new Set(spec.marks.flatMap((mark: unknown) => (mark === 'HID' ? ['HID', 'SWD'] : [mark])))];
 }
 
+/**
+ * What the device is set to carry, and what it counts as against its conductor. IEC: as set. NFPA 240.6: its highest possible
+ * setting, unless access to the setting is restricted.
+ */
+function settings(spec: PartSpec): Canonical {
+  const { ratedAmps: rated, longTimeSettingAmps: set, settingAccessRestricted: restricted } = spec;
+  if (rated === undefined) return {};
+  const own = typeof set === 'number' && typeof rated === 'number' ? Math.min(set, rated) : set === null ? null : rated;
+  return {
+    carriesAmps: own,
+    setAmps: own,
+    countsAsAmps: restricted === true ? own : restricted === null && set !== undefined ? null : rated,
+  };
+}
+
+/** Earth-fault function and arc-energy means, where the rating is one that asks for them. */
+function largeDisconnect(spec: PartSpec): Canonical {
+  const { ratedAmps, groundFaultPickupAmps: pickup, groundFaultSeconds: delay, arcEnergyReduction: means } = spec;
+  const from = (least: number) => typeof ratedAmps !== 'number' || ratedAmps >= least;
+  const plain = (mark: unknown) => (mark === false ? 'none' : mark);
+  return {
+    ...(pickup !== undefined && from(groundFaultEquipment.fromRatedAmps) ? { gfpePickupAmps: plain(pickup) } : {}),
+    ...(delay !== undefined && from(groundFaultEquipment.fromRatedAmps) ? { gfpeSeconds: plain(delay) } : {}),
+    ...(means !== undefined && from(ARC_ENERGY_FROM_AMPS)
+      ? { arcEnergyMeans: means === null ? null : Array.isArray(means) && means.length > 0 ? 'provided' : 'none provided' }
+      : {}),
+  };
+}
+
 /** Returns the canonical form. The input is not changed. */
 export function canonicalBreaker(spec: PartSpec): Canonical {
   const clean = cleanMarks(spec);
   const list = marks(spec);
   const kindList = kinds(spec);
-  const amps = spec.ratedAmps;
+  const counts = settings(spec);
   const only = spec.instantaneousOnly === true || spec.curve === 'MA';
   const combination = spec.partOfListedCombination;
   const corner =
@@ -195,6 +225,8 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
     ...dcAlone(spec, kindList),
     ...seriesPoles(spec),
     ...volts(spec),
+    ...settings(spec),
+    ...largeDisconnect(spec),
     deviceKind: 'breaker',
     ...(kindList === undefined ? {} : { currentKinds: kindList }),
     ...(list === undefined ? {} : { marks: Array.isArray(list) && list.length === 0 ? 'none' : list }),
@@ -203,8 +235,8 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
       ? {}
       : { itMark: spec.itSystemMark === 'none' || spec.itSystemMark === false ? 'not marked' : spec.itSystemMark }),
     ...(corner === undefined ? {} : { cornerMark: corner }),
-    ...(spec.hundredPercentRated === true && amps !== undefined ? { ratedAmps100: amps } : {}),
-    ...(only || amps === undefined ? {} : { inverseTimeAmps: amps }),
+    ...(spec.hundredPercentRated === true && counts.carriesAmps !== undefined ? { ratedAmps100: counts.carriesAmps } : {}),
+    ...(only || counts.countsAsAmps === undefined ? {} : { inverseTimeAmps: counts.countsAsAmps }),
     ...(spec.instantaneousOnly === null
       ? { instantaneousUse: null }
       : only

@@ -17,6 +17,7 @@ export const breakers = {
   loads: [
     'motor-3ph',
     'motor-1ph',
+    'motor-group',
     'hermetic-compressor',
     'resistive-heater',
     'conductor-feeder',
@@ -38,7 +39,7 @@ export const breakers = {
       ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'],
     ],
     load: [
-      ...['starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
+      ...['motors', 'starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
       ...['conductorAmpacityAmps', 'smallConductorLimit', 'startAmps', 'startSeconds', 'inrushPeakAmps', 'maxPrimaryAmps'],
       ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'plateWords'],
     ],

@@ -10,6 +10,8 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from '../overcurrent/carry';
 import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
+import { feederNeeds } from '../overcurrent/motor-feeder';
+import { largeDisconnectNeeds } from './large-disconnect';
 import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
 import { isDc } from './supply-needs';
 
@@ -189,8 +191,9 @@ export function loadNeeds(context: NeedContext): Need[] {
   return [
     ...branchProtectionNeed(context, branchStandards, 'standard'),
     ...instantaneousOnlyNeed(context),
-    ...carryNeeds(context),
+    ...carryNeeds(context, 'carriesAmps'),
     ...conductorNeed(context, 'breaker'),
+    ...feederNeeds(context, 'countsAsAmps'),
     ...motorBranchNeeds(context, [['inverse-time-breaker', 'inverseTimeAmps']]),
     ...compressorNeeds(context),
     ...words,
@@ -198,6 +201,7 @@ export function loadNeeds(context: NeedContext): Need[] {
     ...disconnectionNeeds(context),
     ...leastFaultNeeds(context),
     ...markNeeds(context).filter((need) => !words.some(({ id }) => id === need.id)),
+    ...largeDisconnectNeeds(context),
     ...ambientNeed(context),
   ];
 }

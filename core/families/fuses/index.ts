@@ -15,6 +15,7 @@ export const fuses = {
   loads: [
     'motor-3ph',
     'motor-1ph',
+    'motor-group',
     'hermetic-compressor',
     'resistive-heater',
     'conductor-feeder',
@@ -36,7 +37,7 @@ export const fuses = {
       ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'fuseHolder', 'maxFuseWatts'],
     ],
     load: [
-      ...['loadAmps', 'continuousAmps', 'noncontinuousAmps', 'conductorAmpacityAmps', 'smallConductorLimit', 'overloadByFuse'],
+      ...['motors', 'loadAmps', 'continuousAmps', 'noncontinuousAmps', 'conductorAmpacityAmps', 'smallConductorLimit', 'overloadByFuse'],
       ...['startAmps', 'startSeconds', 'inrushPeakAmps', 'inrushI2tA2s', 'maxPrimaryAmps', 'exactAmps', 'i2tLimitA2s'],
       ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'blownThisMonth', 'plateWords'],
     ],

@@ -11,6 +11,7 @@ import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards
 import type { NeedContext } from '../contract';
 import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
 import { carryNeeds, inrushOf } from '../overcurrent/carry';
+import { feederNeeds } from '../overcurrent/motor-feeder';
 import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
 import { holdName, meltName } from './gates';
 
@@ -323,6 +324,7 @@ export const fuseNeeds = (context: NeedContext): Need[] => [
   ...overloadNeed(context),
   ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context)),
   ...conductorNeed(context, 'fuse'),
+  ...feederNeeds(context, 'ratedAmps'),
   ...motorBranchNeeds(context, [
     ['time-delay-fuse', 'timeDelayAmps'],
     ['non-time-delay-fuse', 'nonTimeDelayAmps'],

@@ -17,6 +17,7 @@ import { field, needLine } from '../../needs/line';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { SourceId } from '../../standards/source';
 import type { NeedContext } from '../contract';
+import { feederMotors } from './motor-feeder';
 
 /** Continuous load counts 125 % on a device that is not rated for 100 %. NFPA 70 210.20(A). */
 export const CONTINUOUS_FACTOR = 1.25;
@@ -40,6 +41,8 @@ function carriedAmps(context: NeedContext): Carry | undefined {
   const whole = (demand: Demand): Carry => ({ continuous: demand.amount, other: 0, demand });
   if (kind === 'hermetic-compressor')
     return present(context, ['ratedLoadAmps', 'fullLoadAmps']) ? whole(compressorDemand(context).running) : undefined;
+  const group = feederMotors(context);
+  if (group) return whole(group.running);
   if (isMotorLoad(kind) && present(context, ['fullLoadAmps', 'tableFullLoadAmps', 'horsepower', 'kilowatts']))
     return whole(motorRunningAmps(context));
   if (present(context, ['continuousAmps', 'noncontinuousAmps'])) {
@@ -61,8 +64,8 @@ function carriedAmps(context: NeedContext): Carry | undefined {
   return present(context, statedNames) ? whole(statedAmps(context)) : undefined;
 }
 
-/** The line that asks the device to carry its load; none where the position gives no current. */
-export function carryNeeds(context: NeedContext): Need[] {
+/** The line that asks the device to carry its load, by the mark that says what it carries; none where the position gives no current. */
+export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
   const carry = carriedAmps(context);
   if (!carry) return [];
   const { demand, continuous, other } = carry;
@@ -81,13 +84,13 @@ export function carryNeeds(context: NeedContext): Need[] {
     needLine({
       id: 'running',
       quantity: 'ratedAmpsCarry',
-      figure: factor === 1 ? field('ratedAmps') : field('ratedAmps100'),
+      figure: factor === 1 ? field(figure) : field('ratedAmps100'),
       limit: factor === 1 ? limit : demand.amount,
       because: words,
       brief: factor === 1 ? demand.brief : '125 % of continuous',
       source,
       inputs: demand.inputs,
-      otherWays: factor === 1 ? [] : [{ quantity: 'ratedAmpsCarry', unit: 'A', relation: '>=', figure: field('ratedAmps'), limit }],
+      otherWays: factor === 1 ? [] : [{ quantity: 'ratedAmpsCarry', unit: 'A', relation: '>=', figure: field(figure), limit }],
     }),
   ];
   if (practice === 'NFPA70' && load.kind === 'resistive-heater' && factor === 1 && limit !== null)
@@ -107,7 +110,7 @@ export function carryNeeds(context: NeedContext): Need[] {
             quantity: 'ratedAmpsHeating',
             unit: 'A',
             relation: '>=',
-            figure: field('ratedAmps'),
+            figure: field(figure),
             limit: round(limit * CONTINUOUS_FACTOR),
           },
         ],
@@ -140,7 +143,13 @@ export function inrushOf(context: NeedContext): Inrush | undefined {
         inputs: ['load.startAmps'],
       },
     });
-  else if (motor && context.supply.currentKind !== 'dc' && !softStarts.has(String(load.starter)) && startIsAsked(context)) {
+  else if (
+    motor &&
+    load.motors === undefined &&
+    context.supply.currentKind !== 'dc' &&
+    !softStarts.has(String(load.starter)) &&
+    startIsAsked(context)
+  ) {
     const demand = load.kind === 'hermetic-compressor' ? compressorDemand(context).lockedRotor : motorLockedRotorAmps(context);
     found.push({ demand, seconds, motor });
   }

@@ -25,6 +25,9 @@ import { readPlateWords } from './plate-words';
 
 export type DeviceKind = 'breaker' | 'fuse';
 const sizesOf = (device: DeviceKind) => (device === 'breaker' ? breakerSizes : fuseSizes);
+/** The mark of a device that its conductor is held against: an adjustable breaker counts by its setting, or by its highest. */
+const countedAmps = (device: DeviceKind, practice: Practice) =>
+  device === 'fuse' ? 'ratedAmps' : practice === 'IEC' ? 'setAmps' : 'countsAsAmps';
 const isOwnRule = (kind: unknown) => isMotorLoad(kind) || kind === 'hermetic-compressor';
 
 /** Largest device that the conductor allows. Motors and compressors have rules of their own in NFPA practice (240.4(G)). */
@@ -41,7 +44,7 @@ export function conductorNeed(context: NeedContext, device: DeviceKind): Need[] 
     needLine({
       id: 'conductor',
       quantity: 'ratedAmpsConductor',
-      figure: field('ratedAmps'),
+      figure: field(countedAmps(device, practice)),
       relation: '<=',
       limit,
       safety: true,

@@ -2,6 +2,7 @@
 import type { WorkedCase } from '../worked-case';
 import { ac230, dc, mcb, practice, slash480, ul, wye480 } from './case-words';
 import { circuitCases } from './circuit-cases';
+import { settingCases } from './setting-cases';
 
 const volts: WorkedCase[] = [
   {
@@ -283,4 +284,4 @@ const onDc: WorkedCase[] = [
   },
 ];
 
-export const breakerCases: readonly WorkedCase[] = [...volts, ...breaking, ...onDc, ...circuitCases];
+export const breakerCases: readonly WorkedCase[] = [...volts, ...breaking, ...onDc, ...circuitCases, ...settingCases];

@@ -356,4 +356,25 @@ const timed: WorkedCase[] = [
   },
 ];
 
-export const fuseCases: readonly WorkedCase[] = [...place, ...sized, ...timed];
+const ofMotors: WorkedCase[] = (
+  [
+    [125, 'fits'],
+    [150, 'fails'],
+  ] as const
+).map(([amps, verdict]): WorkedCase => ({
+  name: `feeder of three motors, ${amps} A`,
+  supply: ac(460),
+  load: {
+    kind: 'motor-group',
+    motors: [
+      { tableFullLoadAmps: 34, branchDeviceAmps: 60 },
+      { tableFullLoadAmps: 40, branchDeviceAmps: 70 },
+      { tableFullLoadAmps: 40, branchDeviceAmps: 70 },
+    ],
+  },
+  spec: ul('J', amps, { speed: 'time-delay' }),
+  lines: { 'motor-feeder': verdict, running: 'fits' },
+  source: 'NFPA 70 430.62(A): 70 + 40 + 34 = 144 A, from memory',
+}));
+
+export const fuseCases: readonly WorkedCase[] = [...place, ...sized, ...timed, ...ofMotors];
