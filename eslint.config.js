@@ -45,7 +45,7 @@ export default tseslint.config(
   },
   {
     // Tests may hold two sides against each other.
-    files: ['**/*.test.ts', 'tests/**'],
+    files: ['**/*.test.{ts,tsx}', 'tests/**'],
     rules: { 'import/no-restricted-paths': 'off' },
   },
   {

@@ -21,6 +21,7 @@ export type PanelRow = {
   rails: number;
   sort: number;
   supply_path: SupplyPath | null;
+  supply_version: number;
 };
 export type PositionReadings = { load?: Readings; duty?: Readings; supply?: Readings; removed?: Readings };
 export type PositionRow = {
@@ -37,6 +38,8 @@ export type PositionRow = {
   hazards: Record<string, boolean>;
   device_name: string;
   footprint: string | null;
+  /** The part of the catalogue that stands here, where it is one. */
+  part_id: string | null;
   fitted_on: Date | null;
   /** Cable from the panel to this position. */
   run: Element[] | null;

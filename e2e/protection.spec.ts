@@ -1,6 +1,7 @@
 /** Breakers, fuses and overloads in the real page: a wrong one refused and replaced, curves restated, supply walked, a cause hunted. */
 import AxeBuilder from '@axe-core/playwright';
 import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import type { Page } from '@playwright/test';
 import { expect, test } from './test';
 
 test('an AC breaker on the battery is refused as a safety line; the DC one from the shelf is proved and signed', async ({ page }) => {
@@ -116,6 +117,99 @@ test('the supply of a panel is walked node by node, saved, and taken by a positi
   await expect(line.getByRole('button')).toHaveCount(4);
   await page.goto('/supply/no-such-panel');
   await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible();
+});
+
+test('a supply saved in two tabs is never written over unseen, and one typed without a connection is kept', async ({ page, context }) => {
+  const metres = (one: Page) => one.getByRole('textbox', { name: 'Length' });
+  const type = async (one: Page, value: string) => {
+    await one.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+    await metres(one).fill(value);
+    await metres(one).press('Enter');
+  };
+  const saveButton = (one: Page) => one.getByRole('button', { name: /^Save the supply/ });
+  const said = (one: Page, words: string | RegExp) => expect(one.getByRole('status').filter({ hasText: words })).toBeVisible();
+  await page.goto('/supply/ferrow-cabin');
+  const second = await context.newPage();
+  await second.goto('/supply/ferrow-cabin');
+  await type(page, '31');
+  await saveButton(page).click();
+  await said(page, 'Saved');
+  await type(second, '47');
+  await saveButton(second).click();
+  await said(second, /Somebody saved this supply/);
+  await expect(saveButton(second)).toBeDisabled();
+  await second.getByRole('button', { name: 'Take theirs, drop mine' }).click();
+  await second.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await expect(metres(second)).toHaveValue(/^31/);
+  // Once more, and this time mine goes over theirs, knowingly.
+  await type(page, '33');
+  await saveButton(page).click();
+  await said(page, 'Saved');
+  await type(second, '52');
+  await saveButton(second).dblclick();
+  await said(second, /Somebody saved this supply/);
+  await second.getByRole('button', { name: 'Save mine over theirs' }).click();
+  await said(second, 'Saved');
+  await second.close();
+  // Without a connection what was typed stays, through a reload.
+  await page.reload();
+  await page.route('**/api/v1/panels/**', (route) => route.abort());
+  await type(page, '64');
+  await saveButton(page).click();
+  await said(page, /cannot be reached/);
+  await page.unroute('**/api/v1/panels/**');
+  await page.reload();
+  await said(page, /typed here before/);
+  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await expect(metres(page)).toHaveValue(/^64/);
+  await saveButton(page).click();
+  await said(page, 'Saved');
+  await page.reload();
+  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await expect(metres(page)).toHaveValue(/^64/);
+});
+
+test('a trip unit with earth fault and maintenance setting restates the lines', async ({ page }) => {
+  await page.goto('/curves');
+  const lines = page.getByRole('list', { name: 'What the curves say' });
+  await expect(lines).not.toContainText('Settings of the trip unit');
+  await page.getByLabel('Kind of Fuse gG 63 A').selectOption('trip-unit');
+  await expect(lines).toContainText('Settings of the trip unit: fits');
+  const rated = page.getByRole('textbox', { name: 'Rated, A' }).first();
+  await rated.fill('250');
+  await rated.press('Enter');
+  await expect(lines).toContainText('Clears the least fault in time: fails');
+  await page.getByRole('checkbox', { name: 'Earth-fault function (G)' }).check();
+  await expect(lines).toContainText('Clears the least fault in time: fits');
+  await page.getByRole('checkbox', { name: 'The lowest fault is one to earth' }).uncheck();
+  await expect(lines).toContainText('Clears the least fault in time: fails');
+  await page.getByRole('checkbox', { name: 'Maintenance setting is on' }).check();
+  await expect(lines).toContainText('Settings of the trip unit: check');
+  await expect(lines).toContainText('Clears the least fault in time: fits');
+});
+
+test('a maker’s curve is kept with its part, drawn at its position, and taken away', async ({ page }) => {
+  await page.goto('/parts/nettlecombe-nb-125n-20-3p');
+  const curve = page.getByRole('region', { name: 'The maker’s curve' });
+  await expect(curve).toContainText('None is kept');
+  await expect(curve.getByRole('button', { name: 'Keep a curve, CSV' })).toBeDisabled();
+  await curve.getByRole('textbox', { name: 'Where the points come from' }).fill('sheet 12, page 3');
+  const give = (text: string) =>
+    curve.getByLabel('Curve file of this part').setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await give('10,5\n5,10');
+  await expect(curve.getByRole('alert')).toContainText('falls');
+  await give('amps,seconds,edge\n21,7200,fast\n140,0.1,fast\n150,0.01,fast\n27,7200,slow\n240,0.1,slow\n250,0.02,slow\n');
+  await expect(curve).toContainText('6 points from sheet 12, page 3');
+  await expect(curve).toContainText('holds to 140');
+  await page.reload();
+  await expect(curve).toContainText('opens within 0.1 s from 240');
+  await expect(page.getByRole('row', { name: /Opens at once from/ })).toContainText('240');
+  await curve.getByRole('link', { name: 'See it on the curves desk' }).click();
+  await expect(page.getByRole('heading', { name: /NB125N 20\/3/ })).toBeVisible();
+  await expect(page.getByText('Points of the maker, as given.')).toBeVisible();
+  await page.goBack();
+  await curve.getByRole('button', { name: 'Take it away' }).click();
+  await expect(curve).toContainText('None is kept');
 });
 
 for (const [name, width, height, theme] of [

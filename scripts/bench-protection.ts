@@ -82,6 +82,7 @@ function restating(say: Say): void {
     cableAmps: 40,
     highestFaultAmps: 5000,
     lowestFaultAmps: 600,
+    leastFaultToEarth: true,
     clearWithinSeconds: 0.4,
   };
   for (let i = 0; i < 50; i += 1) judgeBranch(branchOf(inputs, devices, false));

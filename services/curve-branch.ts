@@ -11,6 +11,8 @@ import { faultAtEnd } from '../core/supply/fault-current';
 import { caseOfSwap } from '../core/swap/case-from-swap';
 import { database } from '../data/connection';
 import { allPositions, allPanels, allSites, type PositionRow } from '../data/positions';
+import { partById } from '../data/catalogue';
+import { curveOfPart, curvesOfParts } from '../data/part-curves';
 import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
 import { notFound } from './service-error';
@@ -48,19 +50,33 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
     panel.supply_path && supply.systemVolts === panel.supply_path.volts
       ? faultAtEnd({ ...panel.supply_path, elements }, site.practice)
       : undefined;
-  const lowest = numberMark(supply, 'minFaultAmps') ?? earthFaultAmps(context)?.amps ?? node?.earthFaultAmps ?? node?.lowestAmps ?? null;
-  const devices = positions
-    .filter((one) => one.id === position.id || sameLoad(one, position))
-    .flatMap((one) => {
-      const removed = caseOfSwap(swapStateOf(one), site.practice).removed;
-      const name = `${one.tag} ${one.device_name}`;
-      const choice =
-        removed &&
-        choiceOfSpec(one.id, name, one.family, removed.spec, numberMark(supply, 'systemVolts') ?? null, supply.currentKind === 'dc');
-      if (!choice) return [];
-      // A relay is drawn at the dial that its motor asks for, inside its range.
-      return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
-    });
+  const given = numberMark(supply, 'minFaultAmps');
+  const toEarth = earthFaultAmps(context)?.amps ?? node?.earthFaultAmps;
+  const lowest = given ?? toEarth ?? node?.lowestAmps ?? null;
+  const here = positions.filter((one) => one.id === position.id || sameLoad(one, position));
+  const curves = await curvesOfParts(
+    knex,
+    here.flatMap(({ part_id }) => part_id ?? []),
+  );
+  const devices = here.flatMap((one) => {
+    const removed = caseOfSwap(swapStateOf(one), site.practice).removed;
+    const name = `${one.tag} ${one.device_name}`;
+    const kept = curves.find(({ part_id }) => part_id === one.part_id);
+    const choice =
+      removed &&
+      choiceOfSpec(
+        one.id,
+        name,
+        one.family,
+        removed.spec,
+        numberMark(supply, 'systemVolts') ?? null,
+        supply.currentKind === 'dc',
+        kept?.band,
+      );
+    if (!choice) return [];
+    // A relay is drawn at the dial that its motor asks for, inside its range.
+    return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
+  });
   return {
     title: `${panel.name}: ${position.tag} ${position.function}`,
     practice: site.practice,
@@ -74,6 +90,7 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
       cableAmps: numberMark(load, 'conductorAmpacityAmps') ?? null,
       highestFaultAmps: numberMark(supply, 'prospectiveFaultAmps') ?? null,
       lowestFaultAmps: lowest === null ? null : Number(lowest.toPrecision(4)),
+      leastFaultToEarth: (given ?? null) === null && (toEarth ?? null) !== null,
       clearWithinSeconds:
         numberMark(load, 'minFaultTripSeconds') ??
         (site.practice === 'IEC' ? disconnectWithin(context) : numberMark(load, 'disconnectSeconds')) ??
@@ -81,4 +98,29 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
     },
     devices,
   };
+}
+
+const unknown: BranchInputs = {
+  runningAmps: null,
+  startAmps: null,
+  startSeconds: null,
+  stallSeconds: null,
+  cableSize: null,
+  cableKind: 'copper PVC',
+  cableAmps: null,
+  highestFaultAmps: null,
+  lowestFaultAmps: null,
+  leastFaultToEarth: false,
+  clearWithinSeconds: null,
+};
+
+/** Returns a part alone on the desk, with its kept curve where it has one. Throws 404 where there is none. */
+export async function curvesOfPart(partId: string): Promise<CurveBranch> {
+  const knex = database();
+  const part = await partById(knex, partId);
+  if (!part) throw notFound('This part');
+  const kept = await curveOfPart(knex, partId);
+  const practice = String(part.raw.standard).startsWith('UL') ? 'NFPA70' : 'IEC';
+  const choice = choiceOfSpec(part.id, part.name, part.family, part.raw, null, false, kept?.band);
+  return { title: part.name, practice, inputs: unknown, devices: choice ? [choice] : [] };
 }

@@ -35,8 +35,8 @@ describe('every body in the document', () => {
   it.each(bodies)('%s %s is a schema that a validator can compile', (path, method) => {
     expect(() => ajv.compile(schemaOf(path, method))).not.toThrow();
   });
-  it('there is one for each worksheet, judging, opening, saving, matching, signing, reading plates and the supply', () =>
-    expect(bodies.length).toBe(worksheets.length + 7));
+  it('there is one for each worksheet, judging, opening, saving, matching, signing, reading plates, the supply and curves', () =>
+    expect(bodies.length).toBe(worksheets.length + 8));
 });
 
 describe('judging', () => {

@@ -3,6 +3,7 @@
  */
 import type * as yup from 'yup';
 import type { Field } from '../core/case/fields';
+import { partCurveSchema } from './part-curves';
 import { worksheetSchema } from '../core/worksheets/contract';
 import { worksheets } from '../core/worksheets/registry';
 import { plainCaseSchema } from './judge';
@@ -236,17 +237,26 @@ export function openApi(): Json {
                 schema: {
                   type: 'object',
                   properties: {
+                    version: { type: 'integer', minimum: 0 },
                     path: { type: 'object' },
                     positionId: { type: 'string' },
                     run: { type: 'array', items: { type: 'object' } },
                   },
-                  required: ['path'],
+                  required: ['version', 'path'],
                 },
               },
             },
           },
-          responses: { 200: ok('A node for every element.'), 400: faults, 404: faults, 413: faults, 422: faults, 503: faults },
+          responses: { 200: ok('A node for every element.'), 400: faults, 404: faults, 409: faults, 413: faults, 422: faults, 503: faults },
         },
+      },
+      '/api/v1/parts/{id}/curve': {
+        ...get('The maker’s curve kept with a part, or null', ok('Curve as CSV, its source, and the edges read off it.'), idParameter),
+        put: {
+          ...post('Keep a curve with a breaker or fuse', partCurveSchema, ok('The curve as kept.'), idParameter).post,
+          responses: { 200: ok('The curve as kept.'), 400: faults, 404: faults, 413: faults, 422: faults, 503: faults },
+        },
+        delete: { summary: 'Take a curve away', parameters: idParameter, responses: { 200: ok('Whether it was there.'), 404: faults } },
       },
       '/api/v1/health': get('Whether the database answers', ok('It answers.')),
     },

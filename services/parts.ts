@@ -2,6 +2,7 @@ import { familyOf } from '../core/families/registry';
 import { formatValue } from '../core/quantities/format-quantity';
 import { partById, stockOfPart } from '../data/catalogue';
 import { database } from '../data/connection';
+import { curveFamilies, partCurve } from './part-curves';
 
 /** One column of a row with its unit: 'hertz', 50 gives '50 Hz'; 'ac3Amps', 25 gives 'ac3 25 A'. */
 const rowMark = (name: string, value: unknown): string => {
@@ -32,9 +33,12 @@ export async function partView(id: string) {
   if (!part) return undefined;
   const fields = familyOf(part.family)!.fields.filter((field) => part.raw[field.name] !== undefined);
   return {
+    id: part.id,
+    family: part.family,
     name: part.name,
     maker: part.maker,
     footprint: part.footprint,
+    curve: curveFamilies.has(part.family) ? await partCurve(part.id) : undefined,
     shelf: (await stockOfPart(knex, part.id)).map(({ place, quantity }) => ({ place, quantity })),
     fields: fields.map((field) => ({
       label: field.label,

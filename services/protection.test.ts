@@ -102,10 +102,10 @@ describe('supply paths', () => {
         { kind: 'cable', name: 'Stub', size: '16 mm²', metal: 'copper', metres: 20, parallel: 1, steelConduit: false, hotCelsius: 70 },
       ],
     };
-    const { nodes } = await saveSupply('ferrow-incomer', { path: longer });
+    const { nodes } = await saveSupply('ferrow-incomer', { path: longer, version: 0 });
     expect(nodes).toHaveLength(4);
     expect(nodes[3]!.highestAmps).toBeLessThan(nodes[2]!.highestAmps);
-    expect((await supplyOfPanel('ferrow-incomer')).path).toEqual(longer);
+    expect(await supplyOfPanel('ferrow-incomer')).toMatchObject({ path: longer, version: 1 });
   });
   it.each([
     [{}, 'path'],
@@ -161,15 +161,28 @@ describe('supply paths', () => {
       'path',
     ],
   ])('%# is refused by name', async (body, field) => {
-    const error = await faultOf(saveSupply('ferrow-incomer', body));
+    const error = await faultOf(saveSupply('ferrow-incomer', { version: 1, ...body }));
     expect(error).toBeInstanceOf(ServiceError);
     expect(error!.status).toBe(422);
     expect(error!.faults.map((one) => one.field).join(' ')).toContain(field);
   });
+  it('saved by two at once: the second is told what stands, and nothing is written over', async () => {
+    const { path, version } = await supplyOfPanel('ferrow-gate');
+    const renamed = (name: string) => ({ ...path!, elements: path!.elements.map((element) => ({ ...element, name })) });
+    const both = await Promise.allSettled(['first', 'second'].map((name) => saveSupply('ferrow-gate', { path: renamed(name), version })));
+    expect(both.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected']);
+    const stands = await supplyOfPanel('ferrow-gate');
+    expect(stands.version).toBe(version + 1);
+    const refused = both.find((one): one is PromiseRejectedResult => one.status === 'rejected')!.reason as ServiceError;
+    expect(refused.status).toBe(409);
+    expect(refused.detail.current).toEqual(stands);
+    await saveSupply('ferrow-gate', { path, version: stands.version });
+    expect((await faultOf(saveSupply('ferrow-gate', { path })))!.faults[0]!.field).toBe('version');
+  });
   it('of a panel or position that is not there are refused', async () => {
     expect((await faultOf(supplyOfPanel('nowhere')))!.status).toBe(404);
-    const { path } = await supplyOfPanel('ferrow-incomer');
-    expect((await faultOf(saveSupply('ferrow-incomer', { path, positionId: 'kestrel-winch-q1', run: [] })))!.status).toBe(404);
+    const { path, version } = await supplyOfPanel('ferrow-incomer');
+    expect((await faultOf(saveSupply('ferrow-incomer', { path, version, positionId: 'kestrel-winch-q1', run: [] })))!.status).toBe(404);
   });
 });
 

@@ -117,6 +117,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
       .where({ id: row.position_id })
       .update({
         device_name: part.name,
+        part_id: part.id,
         footprint: part.footprint,
         fitted_on: now,
         load_kind: swap.state.loadKind,

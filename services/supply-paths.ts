@@ -14,6 +14,8 @@ export type SupplyView = {
   panel: { id: string; name: string; note: string };
   site: { name: string; practice: 'IEC' | 'NFPA70' };
   path: SupplyPath | null;
+  /** Counts up with every save; sent back so that nobody's work is written over unseen. */
+  version: number;
   positions: { id: string; tag: string; function: string; run: Element[] }[];
 };
 
@@ -33,11 +35,13 @@ export async function supplyOfPanel(panelId: string): Promise<SupplyView> {
     panel: { id: panel.id, name: panel.name, note: panel.note },
     site: { name: site.name, practice: site.practice },
     path: panel.supply_path ?? null,
+    version: panel.supply_version,
     positions: positions.map(({ id, tag, function: fn, run }) => ({ id, tag, function: fn, run: run ?? [] })),
   };
 }
 
 export const supplySchema = yup.object({
+  version: yup.number().strict().integer().min(0).required('version is missing: send the one that you read.'),
   path: pathSchema.default(undefined).required('path is missing.'),
   positionId: yup.string().strict().max(200).optional(),
   run: elementsSchema.optional(),
@@ -53,23 +57,34 @@ export function nodesOf(path: SupplyPath, run: readonly Element[], practice: 'IE
   }
 }
 
-/** Saves the path of a panel and, where one is named, the run to a position. Returns the nodes. */
-export async function saveSupply(panelId: string, body: unknown): Promise<{ nodes: Node[] }> {
+/** Saves the path of a panel and, where one is named, the run to a position. Throws 409 with what stands where somebody saved first. */
+export async function saveSupply(panelId: string, body: unknown): Promise<{ nodes: Node[]; version: number }> {
   const { site, positions } = await placeOf(panelId);
-  const sent = (await validate(supplySchema, body)) as unknown as { path: SupplyPath; positionId?: string; run?: Element[] };
+  const sent = (await validate(supplySchema, body)) as unknown as {
+    path: SupplyPath;
+    version: number;
+    positionId?: string;
+    run?: Element[];
+  };
   const run = sent.positionId ? (sent.run ?? []) : [];
   const nodes = nodesOf(sent.path, run, site.practice);
   if (sent.positionId && !positions.some(({ id }) => id === sent.positionId)) throw notFound('This position');
   await database().transaction(async (trx) => {
-    await trx('panels')
-      .where({ id: panelId })
-      .update({ supply_path: JSON.stringify(sent.path) });
+    const taken = await trx('panels')
+      .where({ id: panelId, supply_version: sent.version })
+      .update({ supply_path: JSON.stringify(sent.path), supply_version: sent.version + 1 });
+    if (taken === 0)
+      throw new ServiceError(
+        409,
+        [{ field: 'version', reason: 'Somebody saved this supply since you read it. Nothing was overwritten: choose which one stands.' }],
+        { current: await supplyOfPanel(panelId) },
+      );
     if (sent.positionId)
       await trx('positions')
         .where({ id: sent.positionId })
         .update({ run: JSON.stringify(run) });
   });
-  return { nodes };
+  return { nodes, version: sent.version + 1 };
 }
 
 /** What the path says at a position, for the marks that nobody has read there. */

@@ -22,6 +22,7 @@ const sample: CurveBranch = {
     cableAmps: 44,
     highestFaultAmps: 4800,
     lowestFaultAmps: 820,
+    leastFaultToEarth: true,
     clearWithinSeconds: 5,
   },
   devices: [

@@ -4,24 +4,18 @@ import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { elementKinds, elementTitles, newElement } from '@/core/supply/element-fields';
 import { faultNodes, type Node } from '@/core/supply/fault-current';
-import type { Element, SupplyPath } from '@/core/supply/path';
+import type { Element } from '@/core/supply/path';
 import type { SupplyView } from '@/services/supply-paths';
 import { ElementForm } from '@/ui/supply/ElementForm';
 import { OneLine } from '@/ui/supply/OneLine';
-import { api } from './api';
 import { Shell } from './Shell';
-
-const blank: SupplyPath = { system: 'three-phase', volts: 400, voltsToGround: 230, elements: [newElement('transformer')] };
+import { useSupply } from './use-supply';
 
 /** What feeds a panel and a position, and the fault current at every node: worked out as it is typed, saved on demand. */
 export function SupplyPage({ view, position }: { view: SupplyView; position?: string }) {
-  const [path, setPath] = useState<SupplyPath>(view.path ?? blank);
+  const { path, runs, save, theirs, edit, send, takeTheirs } = useSupply(view);
   const [positionId, setPositionId] = useState(view.positions.some(({ id }) => id === position) ? position : undefined);
-  const [runs, setRuns] = useState<Record<string, Element[]>>(Object.fromEntries(view.positions.map(({ id, run }) => [id, run])));
   const [chosen, setChosen] = useState(0);
-  const [save, setSave] = useState<{ words: string; bad?: boolean }>({
-    words: view.path ? 'Saved' : 'Nothing is entered for this panel yet: an example stands here.',
-  });
   const run = useMemo(() => (positionId ? (runs[positionId] ?? []) : []), [positionId, runs]);
   const elements = [...path.elements, ...run];
   const { nodes, fault } = useMemo((): { nodes: Node[]; fault?: string } => {
@@ -31,30 +25,22 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
       return { nodes: [], fault: (error as Error).message };
     }
   }, [path, run, view.site.practice]);
-  const put = (next: Element[]) => {
-    const own = path.elements.length;
-    setSave({ words: 'Not saved yet' });
-    if (next.length === elements.length) {
-      setPath({ ...path, elements: next.slice(0, own) });
-      if (positionId) setRuns({ ...runs, [positionId]: next.slice(own) });
-    }
-  };
+  const ownElements = (next: Element[]) => edit({ path: { ...path, elements: next } });
+  const ownRun = (next: Element[]) => positionId && edit({ runs: { ...runs, [positionId]: next } });
+  const own = path.elements.length;
+  const put = (index: number, element: Element) =>
+    index < own
+      ? ownElements(path.elements.map((one, i) => (i === index ? element : one)))
+      : ownRun(run.map((one, i) => (i === index - own ? element : one)));
   const remove = (index: number) => {
-    setSave({ words: 'Not saved yet' });
     setChosen(Math.max(0, index - 1));
-    if (index < path.elements.length) setPath({ ...path, elements: path.elements.filter((_, i) => i !== index) });
-    else if (positionId) setRuns({ ...runs, [positionId]: run.filter((_, i) => i !== index - path.elements.length) });
+    if (index < own) ownElements(path.elements.filter((_, i) => i !== index));
+    else ownRun(run.filter((_, i) => i !== index - own));
   };
   const add = (kind: Element['kind']) => {
-    setSave({ words: 'Not saved yet' });
     setChosen(elements.length);
-    if (positionId) setRuns({ ...runs, [positionId]: [...run, newElement(kind)] });
-    else setPath({ ...path, elements: [...path.elements, newElement(kind)] });
-  };
-  const send = async () => {
-    setSave({ words: 'Saving' });
-    const answer = await api('PUT', `/api/v1/panels/${view.panel.id}/supply`, { path, ...(positionId ? { positionId, run } : {}) });
-    setSave(answer.ok ? { words: 'Saved' } : { words: answer.faults.map(({ reason }) => reason).join(' '), bad: true });
+    if (positionId) ownRun([...run, newElement(kind)]);
+    else ownElements([...path.elements, newElement(kind)]);
   };
   const at = elements[chosen];
   return (
@@ -95,14 +81,7 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
             <OneLine nodes={nodes} dc={path.system === 'dc'} chosen={chosen} onChoose={setChosen} />
           </div>
           <aside className="stack">
-            {at && (
-              <ElementForm
-                key={chosen}
-                element={at}
-                onChange={(element) => put(elements.map((one, i) => (i === chosen ? element : one)))}
-                onRemove={() => remove(chosen)}
-              />
-            )}
+            {at && <ElementForm key={chosen} element={at} onChange={(element) => put(chosen, element)} onRemove={() => remove(chosen)} />}
             <label className="stack" style={{ gap: 4 }}>
               <span className="muted">Add {positionId ? 'to the run of this position' : 'to the panel’s supply'}</span>
               <select
@@ -118,13 +97,32 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
                 ))}
               </select>
             </label>
-            <button type="button" className="go" onClick={() => void send()} disabled={fault !== undefined}>
+            <button
+              type="button"
+              className="go"
+              onClick={() => void send(positionId)}
+              disabled={fault !== undefined || theirs !== undefined}
+            >
               Save the supply
               <small>positions without a figure of their own take these</small>
             </button>
             <p className={save.bad ? 'say fails' : 'muted'} role="status">
               {save.words}
             </p>
+            {theirs && (
+              <section className="stack" aria-label="Two versions of this supply">
+                <p className="muted">
+                  Theirs: {theirs.path?.elements.map(({ name }) => name).join(', ') || 'nothing'}. Yours:{' '}
+                  {path.elements.map(({ name }) => name).join(', ')}.
+                </p>
+                <button type="button" className="quiet" onClick={takeTheirs}>
+                  Take theirs, drop mine
+                </button>
+                <button type="button" className="quiet" onClick={() => void send(positionId, theirs.version)}>
+                  Save mine over theirs
+                </button>
+              </section>
+            )}
           </aside>
         </div>
       </main>

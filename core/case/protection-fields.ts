@@ -126,6 +126,8 @@ export const breakerFields: readonly Field[] = [
   word('itSystemMark', 'IT mark', ['suitable', 'crossed-out', 'none'], 'Mark for IT systems.'),
   num('calibratedAmbientC', 'Calibrated at', '°C', { min: 20, max: 60 }, 'Ambient at which the rated current holds.'),
   num('guaranteedTripAmps', 'Surely trips at', 'A', upTo(200000), 'Current that surely trips it within the time asked.'),
+  num('instantaneousHoldsAmps', 'Holds at once to', 'A', upTo(200000), 'Maker’s lower edge of the instantaneous band, AC.'),
+  num('instantaneousTripsAmps', 'Opens at once from', 'A', upTo(200000), 'Maker’s upper edge of the instantaneous band, AC.'),
   num('longTimeSettingAmps', 'Long-time setting', 'A', upTo(6300), 'Long-time pick-up as set, Ir; absent: at its rated current.'),
   flag('settingAccessRestricted', 'Setting restricted', 'The setting stands behind a sealed cover, lock or password.'),
   num('groundFaultPickupAmps', 'Earth-fault pick-up', 'A', upTo(6300), 'Pick-up of its earth-fault (G) function, as set.'),

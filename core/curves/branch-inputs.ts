@@ -14,6 +14,8 @@ export type BranchInputs = {
   cableAmps: number | null;
   highestFaultAmps: number | null;
   lowestFaultAmps: number | null;
+  /** The least fault is one to earth, which an earth-fault function sees. */
+  leastFaultToEarth: boolean;
   clearWithinSeconds: number | null;
 };
 
@@ -38,6 +40,8 @@ export function branchOf(inputs: BranchInputs, devices: readonly DeviceChoice[],
     cableAmps: inputs.cableAmps,
     highestFaultAmps: inputs.highestFaultAmps,
     lowestFaultAmps: inputs.lowestFaultAmps,
+    leastFaultToEarth: inputs.leastFaultToEarth,
+    nema,
     clearWithinSeconds: inputs.clearWithinSeconds,
   };
 }

@@ -14,17 +14,16 @@ import {
   motorFuse,
   mouldedCaseBreaker,
   overloadRelay,
-  tripUnitBreaker,
   type Model,
-  type TripUnit,
 } from './models';
+import { tripUnitBreaker, tripUnitDefaults } from './trip-unit';
 
 export const deviceKinds = {
   'breaker-b': 'Miniature breaker B',
   'breaker-c': 'Miniature breaker C',
   'breaker-d': 'Miniature breaker D',
   'breaker-ul': 'Moulded-case breaker, UL 489',
-  'trip-unit': 'Breaker with trip unit, L S I',
+  'trip-unit': 'Breaker with trip unit',
   electronic: 'Electronic 24 V breaker',
   'fuse-gg': 'Fuse gG',
   'fuse-am': 'Fuse aM',
@@ -47,22 +46,17 @@ export type DeviceChoice = {
   settings: Record<string, number>;
   interruptingAmps: number | null;
   hot: boolean;
+  /** Total I²t that it lets through at the highest fault, A²s; the maker's figure. */
+  letThroughA2s?: number | null;
+  /** The maintenance setting of a trip unit is on. */
+  maintenance?: boolean;
   /** Of a file. */
   band?: Band;
 };
 
 const UL_MAGNETIC_MULTIPLE = 10;
-/** Settings of a trip unit as delivered, by its frame. Common practice: long time at the frame, 10 s; short time 5 x, 0.2 s; 10 x at once. */
-export const tripUnitDefaults = (frameAmps: number): TripUnit => ({
-  longTimeAmps: frameAmps,
-  longTimeSeconds: 10,
-  shortTimeAmps: 5 * frameAmps,
-  shortTimeSeconds: 0.2,
-  instantaneousAmps: 10 * frameAmps,
-});
-
 /** Returns the model of a choice; undefined where no gates are published for its size. NFPA practice states relay classes at 6 times. */
-export function modelOf({ kind, ratedAmps, settings, hot, band }: DeviceChoice, nema: boolean): Model | undefined {
+export function modelOf({ kind, ratedAmps, settings, hot, band, maintenance }: DeviceChoice, nema: boolean): Model | undefined {
   const relay = (word: string) => overloadRelay(word, settings.dialAmps ?? ratedAmps, hot, nema ? classMultiple.nema : classMultiple.iec);
   switch (kind) {
     case 'breaker-b':
@@ -72,7 +66,7 @@ export function modelOf({ kind, ratedAmps, settings, hot, band }: DeviceChoice, 
     case 'breaker-ul':
       return mouldedCaseBreaker(ratedAmps, settings.magneticMultiple ?? UL_MAGNETIC_MULTIPLE);
     case 'trip-unit':
-      return tripUnitBreaker({ ...tripUnitDefaults(ratedAmps), ...settings }, ratedAmps);
+      return tripUnitBreaker({ ...tripUnitDefaults(ratedAmps), ...settings }, ratedAmps, { maintenance: maintenance === true, nema });
     case 'electronic':
       return electronicBreaker(ratedAmps, settings.tripAmps ?? ratedAmps * 1.4, 0.1);
     case 'fuse-gg':
@@ -102,6 +96,9 @@ export function curveDevice(choice: DeviceChoice, nema: boolean): CurveDevice | 
       id: choice.id,
       label: choice.label,
       band: model.band,
+      earthBand: model.earthBand,
+      remarks: model.remarks ?? [],
+      letThroughA2s: choice.letThroughA2s ?? null,
       interruptingAmps: choice.interruptingAmps,
       breaksFaults: !choice.kind.startsWith('relay'),
     }
@@ -119,6 +116,16 @@ function interruptingOf(family: string, spec: PartSpec, systemVolts: number | nu
   return number(suits[0]?.amps);
 }
 
+/** Settings of a trip unit that its card gives. */
+function settingsOfSpec(spec: PartSpec): Record<string, number> {
+  const given = {
+    longTimeAmps: number(spec.longTimeSettingAmps),
+    groundFaultAmps: number(spec.groundFaultPickupAmps),
+    groundFaultSeconds: number(spec.groundFaultSeconds),
+  };
+  return Object.fromEntries(Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== null));
+}
+
 /** A choice from a part's spec, or undefined where its curve is the maker's alone. */
 export function choiceOfSpec(
   id: string,
@@ -127,6 +134,8 @@ export function choiceOfSpec(
   spec: PartSpec,
   systemVolts: number | null,
   dc: boolean,
+  /** A curve kept with the part. */
+  kept?: Band,
 ): DeviceChoice | undefined {
   const amps = number(spec.ratedAmps);
   const base = { id, label, settings: {}, hot: false, interruptingAmps: interruptingOf(family, spec, systemVolts, dc) };
@@ -138,12 +147,16 @@ export function choiceOfSpec(
     const kind = `relay-${word}`;
     return dial !== null && kind in deviceKinds ? { ...base, kind: kind as DeviceKind, ratedAmps: dial } : undefined;
   }
+  if (kept) {
+    const letThroughA2s = family === 'fuse' ? number(spec.clearingI2tA2s) : null;
+    return { ...base, kind: 'file', ratedAmps: amps ?? 1, letThroughA2s, band: kept };
+  }
   if (amps === null) return undefined;
   if (family === 'fuse') {
-    if (spec.utilisation === 'gG') return { ...base, kind: 'fuse-gg', ratedAmps: amps };
-    if (spec.utilisation === 'aM') return { ...base, kind: 'fuse-am', ratedAmps: amps };
-    if (String(spec.standard).startsWith('UL'))
-      return { ...base, kind: spec.speed === 'time-delay' ? 'fuse-td' : 'fuse-fast', ratedAmps: amps };
+    const fuse = { ...base, letThroughA2s: number(spec.clearingI2tA2s), ratedAmps: amps };
+    if (spec.utilisation === 'gG') return { ...fuse, kind: 'fuse-gg' };
+    if (spec.utilisation === 'aM') return { ...fuse, kind: 'fuse-am' };
+    if (String(spec.standard).startsWith('UL')) return { ...fuse, kind: spec.speed === 'time-delay' ? 'fuse-td' : 'fuse-fast' };
     return undefined;
   }
   if (family !== 'breaker') return undefined;
@@ -157,6 +170,6 @@ export function choiceOfSpec(
       ratedAmps: amps,
       settings: typeof spec.guaranteedTripAmps === 'number' ? { tripAmps: spec.guaranteedTripAmps } : {},
     };
-  if (spec.technology === 'electronic') return { ...base, kind: 'trip-unit', ratedAmps: amps };
+  if (spec.technology === 'electronic') return { ...base, kind: 'trip-unit', ratedAmps: amps, settings: settingsOfSpec(spec) };
   return String(spec.standard).startsWith('UL 489') ? { ...base, kind: 'breaker-ul', ratedAmps: amps } : undefined;
 }

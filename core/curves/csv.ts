@@ -2,12 +2,18 @@
  * A real device's curve as CSV, in and out: columns amps, seconds and edge (fast or slow); a fourth is ignored.
  * Faults name the line. Decimal commas are read where the separator is a semicolon.
  */
-import { pointFault, type Band, type CurvePoint } from './band';
+import { edgeSeconds, pointFault, type Band, type CurvePoint } from './band';
 
 export const MAX_CSV_CHARACTERS = 1_000_000;
 const MAX_POINTS = 5000;
 
 export type CsvResult = { ok: true; band: Band; points: number } | { ok: false; fault: string };
+
+/** A current at which the device would surely hold longer than it surely takes to open; undefined where there is none. */
+function crossing({ fast, slow }: Band): number | undefined {
+  if (!fast || !slow) return undefined;
+  return [...fast, ...slow].find(({ amps }) => edgeSeconds(fast, amps) > edgeSeconds(slow, amps) * (1 + 1e-9))?.amps;
+}
 
 /** Reads a curve; a file without an edge column is a single line, both edges at once. */
 export function readCurveCsv(text: string): CsvResult {
@@ -49,6 +55,8 @@ export function readCurveCsv(text: string): CsvResult {
     const fault = points && pointFault(points);
     if (fault) return { ok: false, fault: `${single.length > 0 ? 'Curve' : `Edge ${name}`}: ${fault}` };
   }
+  const crossed = crossing(band);
+  if (crossed !== undefined) return { ok: false, fault: `At ${crossed} A the fast edge lies above the slow one: which is which?` };
   return { ok: true, band, points: count };
 }
 

@@ -3,17 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { alongI2t, bandSeconds, edgeSeconds, pointFault, type Band } from './band';
 import { readCurveCsv, writeCurveCsv } from './csv';
-import { judgeBranch, type Branch, type CurveDevice } from './judge-branch';
-import {
-  classFuse,
-  electronicBreaker,
-  generalPurposeFuse,
-  miniatureBreaker,
-  motorFuse,
-  mouldedCaseBreaker,
-  overloadRelay,
-  tripUnitBreaker,
-} from './models';
+import { classFuse, electronicBreaker, generalPurposeFuse, miniatureBreaker, motorFuse, mouldedCaseBreaker, overloadRelay } from './models';
+import { tripUnitBreaker } from './trip-unit';
 
 const models: [string, Band][] = [
   ...(['B', 'C', 'D'] as const).flatMap((letter) =>
@@ -169,75 +160,13 @@ describe('curve files', () => {
     expect(read.ok).toBe(false);
     expect(!read.ok && read.fault).toContain(words);
   });
+  it('edges that cross are refused with the current', () => {
+    const read = readCurveCsv('10,100,fast\n100,10,fast\n10,50,slow\n100,1,slow');
+    expect(!read.ok && read.fault).toMatch(/^At 10 A the fast edge lies above the slow one/);
+    expect(readCurveCsv('10,40,fast\n100,1,fast\n10,50,slow\n100,1,slow').ok).toBe(true);
+  });
   it('never throws on any text', () => {
     fc.assert(fc.property(fc.string({ maxLength: 300 }), (text) => typeof readCurveCsv(text).ok === 'boolean'));
-  });
-});
-
-describe('a branch on its curves', () => {
-  const device = (label: string, band: Band, more: Partial<CurveDevice> = {}): CurveDevice => ({
-    id: label,
-    label,
-    band,
-    interruptingAmps: 10000,
-    breaksFaults: true,
-    ...more,
-  });
-  const relay = device('relay', overloadRelay('10', 20, false).band, { breaksFaults: false, interruptingAmps: null });
-  const base: Branch = {
-    devices: [device('D63', miniatureBreaker('D', 63).band), relay],
-    start: { amps: 120, seconds: 2, firstPeakAmps: 216 },
-    runningAmps: 20,
-    stallSeconds: 18,
-    cableA2s: (115 * 25) ** 2,
-    cableAmps: 100,
-    highestFaultAmps: 3000,
-    lowestFaultAmps: 900,
-    clearWithinSeconds: 5,
-  };
-  const verdicts = (branch: Branch) => Object.fromEntries(judgeBranch(branch).map(({ id, verdict }) => [id, verdict]));
-  it('fits all round', () =>
-    expect(verdicts(base)).toEqual({ carries: 'fits', starts: 'fits', motor: 'fits', cable: 'fits', clears: 'fits', interrupts: 'fits' }));
-  it('an earlier letter may trip at the start', () =>
-    expect(verdicts({ ...base, devices: [device('B63', miniatureBreaker('B', 63).band), relay] }).starts).toBe('check'));
-  it('a start that lasts too long trips the relay', () =>
-    expect(verdicts({ ...base, start: { amps: 144, seconds: 11, firstPeakAmps: 250 } }).starts).toBe('fails'));
-  it('a stall shorter than the class is not protected', () => expect(verdicts({ ...base, stallSeconds: 6 }).motor).toBe('fails'));
-  it('a weak far-end fault is not cleared', () =>
-    expect(verdicts({ ...base, lowestFaultAmps: 300, clearWithinSeconds: 0.4 }).clears).toBe('fails'));
-  it('a thin cable is not protected', () =>
-    expect(verdicts({ ...base, cableA2s: (115 * 0.5) ** 2, highestFaultAmps: 300 }).cable).toBe('fails'));
-  it('above what is tabulated the let-through decides', () => expect(verdicts({ ...base, highestFaultAmps: 9500 }).cable).toBe('check'));
-  it('a relay alone breaks nothing', () =>
-    expect(verdicts({ ...base, devices: [relay] })).toMatchObject({ cable: 'fails', clears: 'fails', interrupts: 'fails' }));
-  it('too small an interrupting rating fails, an unknown one is not known', () => {
-    expect(verdicts({ ...base, highestFaultAmps: 12500 }).interrupts).toBe('fails');
-    expect(verdicts({ ...base, devices: [device('x', miniatureBreaker('D', 32).band, { interruptingAmps: null })] }).interrupts).toBe(
-      'not-known',
-    );
-  });
-  it('what is not known stays so', () => {
-    const blank: Branch = {
-      ...base,
-      start: null,
-      runningAmps: null,
-      stallSeconds: null,
-      cableA2s: null,
-      highestFaultAmps: null,
-      lowestFaultAmps: null,
-      clearWithinSeconds: null,
-    };
-    expect(new Set(Object.values(verdicts(blank)))).toEqual(new Set(['not-known']));
-  });
-  it('no published holding time is not known, never a fit', () =>
-    expect(verdicts({ ...base, devices: [device('UL 40', mouldedCaseBreaker(40, 10).band)] }).starts).toBe('not-known'));
-  it('raising the fault current never turns a fail into a fit; a later fault limit neither', () => {
-    fc.assert(
-      fc.property(fc.double({ min: 100, max: 20000, noNaN: true }), fc.double({ min: 1, max: 20000, noNaN: true }), (fault, more) => {
-        const [a, b] = [verdicts({ ...base, highestFaultAmps: fault }), verdicts({ ...base, highestFaultAmps: fault + more })];
-        return !(a.interrupts === 'fails' && b.interrupts !== 'fails') && !(a.cable === 'fails' && b.cable === 'fits');
-      }),
-    );
   });
 });
 

@@ -7,11 +7,18 @@ import type { Verdict } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { adiabaticSeconds } from '../standards/conductors';
 import { bandSeconds, type Band } from './band';
+import type { Remark } from './models';
 
 export type CurveDevice = {
   id: string;
   label: string;
   band: Band;
+  /** Band of its earth-fault function. */
+  earthBand?: Band;
+  /** What is to be said of its settings by themselves. */
+  remarks: readonly Remark[];
+  /** Total I²t let through at the highest fault, A²s. */
+  letThroughA2s: number | null;
   interruptingAmps: number | null;
   /** Opens short circuits; an overload relay does not. */ breaksFaults: boolean;
 };
@@ -27,6 +34,9 @@ export type Branch = {
   cableAmps: number | null;
   highestFaultAmps: number | null;
   lowestFaultAmps: number | null;
+  leastFaultToEarth: boolean;
+  /** NFPA practice. */
+  nema: boolean;
   clearWithinSeconds: number | null;
 };
 export type BranchLine = { id: string; title: string; verdict: Verdict; because: string };
@@ -75,11 +85,12 @@ function runs({ devices, runningAmps }: Branch): BranchLine {
   };
 }
 
-/** First device that has opened at this current, by its slow edge. */
-function openBy(devices: readonly CurveDevice[], amps: number): { seconds: number; label: string } {
+/** First device that has opened at this current, by its slow edge; an earth-fault function counts for a fault to earth. */
+function openBy(devices: readonly CurveDevice[], amps: number, toEarth = false): { seconds: number; label: string } {
   let best = { seconds: Infinity, label: 'none' };
   for (const device of devices) {
-    const seconds = bandSeconds(device.band, amps).openBy;
+    const bands = toEarth && device.earthBand ? [device.band, device.earthBand] : [device.band];
+    const seconds = Math.min(...bands.map((band) => bandSeconds(band, amps).openBy));
     if (seconds < best.seconds) best = { seconds, label: device.label };
   }
   return best;
@@ -98,7 +109,7 @@ function motor({ devices, start, stallSeconds }: Branch): BranchLine {
 
 const CABLE_STEPS = 60;
 
-function cable({ devices, cableA2s, highestFaultAmps, cableAmps }: Branch): BranchLine {
+function cable({ devices, cableA2s, highestFaultAmps }: Branch): BranchLine {
   const base = { id: 'cable', title: 'Cable protected' };
   if (cableA2s === null) return { ...base, verdict: 'not-known', because: 'Size or insulation of the cable is not known.' };
   const breakers = devices.filter(({ breaksFaults }) => breaksFaults);
@@ -116,26 +127,30 @@ function cable({ devices, cableA2s, highestFaultAmps, cableAmps }: Branch): Bran
       };
   }
   const above = highestFaultAmps !== null && highestFaultAmps > Math.sqrt(cableA2s / adiabaticSeconds.from);
-  if (above)
-    return {
-      ...base,
-      verdict: 'check',
-      because: `It holds from 0.1 to 5 s. At ${q(highestFaultAmps, 'A')} the time is under 0.1 s: the device’s let-through I²t must be below ${q(cableA2s, 'A²s')}.`,
-    };
+  if (above) {
+    const words = `It holds from 0.1 to 5 s. At ${q(highestFaultAmps, 'A')} the time is under 0.1 s: the device’s let-through I²t must be below ${q(cableA2s, 'A²s')}`;
+    const known = breakers.filter(({ letThroughA2s }) => letThroughA2s !== null);
+    const least = Math.min(...known.map(({ letThroughA2s }) => letThroughA2s!));
+    if (known.length === 0) return { ...base, verdict: 'check', because: `${words}; it is not known.` };
+    const holds = least <= cableA2s;
+    const rest = known.length < breakers.length ? 'check' : 'fails';
+    return { ...base, verdict: holds ? 'fits' : rest, because: `${words}; it is ${q(least, 'A²s')}.` };
+  }
   return {
     ...base,
     verdict: 'fits',
-    because: `From ${q(from, 'A')} to ${q(to, 'A')} a device has opened before the cable is too hot${cableAmps ? `; it carries ${q(cableAmps, 'A')}` : ''}.`,
+    because: `From ${q(from, 'A')} to ${q(to, 'A')} a device has opened before the cable is too hot.`,
   };
 }
 
-function clears({ devices, lowestFaultAmps, clearWithinSeconds }: Branch): BranchLine {
+function clears({ devices, lowestFaultAmps, leastFaultToEarth, clearWithinSeconds }: Branch): BranchLine {
   const base = { id: 'clears', title: 'Clears the least fault in time' };
   if (lowestFaultAmps === null || clearWithinSeconds === null)
     return { ...base, verdict: 'not-known', because: 'The least fault current, or the time asked for, is not known.' };
   const { seconds, label } = openBy(
     devices.filter(({ breaksFaults }) => breaksFaults),
     lowestFaultAmps,
+    leastFaultToEarth,
   );
   return {
     ...base,
@@ -160,12 +175,45 @@ function interrupts({ devices, highestFaultAmps }: Branch): BranchLine {
   return { ...base, verdict, because: `${q(highestFaultAmps, 'A')} at the most; ${words}.` };
 }
 
+/** Overload of a cable: at this multiple of what it carries a device must open in its conventional time. IEC 60364-4-43 433.1. */
+const OVERLOAD_MULTIPLE = 1.45;
+
+function overload({ devices, cableAmps, nema }: Branch): BranchLine {
+  const base = { id: 'overload', title: 'Cable protected from overload' };
+  if (cableAmps === null) return { ...base, verdict: 'not-known', because: 'What the cable carries is not known.' };
+  const amps = OVERLOAD_MULTIPLE * cableAmps;
+  const { seconds, label } = openBy(devices, amps);
+  const words = `The cable carries ${q(cableAmps, 'A')}. At 1.45 times that, ${q(amps, 'A')},`;
+  if (seconds < Infinity) return { ...base, verdict: 'fits', because: `${words} ${label} has opened by ${time(seconds)}.` };
+  return {
+    ...base,
+    verdict: nema ? 'check' : 'fails',
+    because: `${words} nothing opens for sure.${nema ? ' NFPA practice goes by the rating: the next size up may be permitted, the need lines say so.' : ''}`,
+  };
+}
+
+/** Settings that are wrong or worth a word whatever the branch; no line where no device has a trip unit. */
+function settings({ devices }: Branch): BranchLine[] {
+  const remarks = devices.flatMap(({ label, remarks: own }) => own.map((remark) => ({ ...remark, label })));
+  if (remarks.length === 0) return [];
+  return [
+    {
+      id: 'settings',
+      title: 'Settings of the trip unit',
+      verdict: worst(remarks.map(({ verdict }) => verdict)),
+      because: remarks.map(({ label, words }) => `${label}: ${words}`).join(' '),
+    },
+  ];
+}
+
 /** Returns the lines in the order shown. Pure; fast enough to run while a setting is dragged. */
 export const judgeBranch = (branch: Branch): BranchLine[] => [
   runs(branch),
   starts(branch),
   motor(branch),
   cable(branch),
+  overload(branch),
   clears(branch),
   interrupts(branch),
+  ...settings(branch),
 ];

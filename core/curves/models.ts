@@ -3,6 +3,7 @@
  * gate is only an end: heat in less time is never more than that, so the slow edge stays on the safe side (common practice).
  * Sources: IEC 60898-1 and -2, UL 489, IEC 60269, UL 248, IEC 60947-4-1, IEC 60947-2 tolerances, through core/standards.
  */
+import type { Verdict } from '../needs/need';
 import {
   at255,
   conventional60898,
@@ -17,17 +18,27 @@ import type { SourceId } from '../standards/source';
 import { alongI2t, type Band, type CurvePoint } from './band';
 
 /** Least time that a device needs to open at all, s; edges end here. */
-const FASTEST = 0.003;
+export const FASTEST = 0.003;
 const SHORTEST_SHOWN = 0.01;
-const FARTHEST = 1000; // multiples of the rating to which edges are drawn
+export const FARTHEST = 1000; // multiples of the rating to which edges are drawn
 
 /** A setting that can be dragged: its place in the model, unit and range. */
 export type Setting = { name: string; label: string; unit: string; value: number; min: number; max: number };
-export type Model = { band: Band; source: SourceId; settings: Setting[]; note: string };
+/** What is to be said of settings by themselves, whatever the branch. */
+export type Remark = { verdict: Verdict; words: string };
+export type Model = {
+  band: Band;
+  /** Band of its earth-fault function, where it has one. */
+  earthBand?: Band;
+  source: SourceId;
+  settings: Setting[];
+  note: string;
+  remarks?: Remark[];
+};
 
-const at = (amps: number, seconds: number): CurvePoint => ({ amps, seconds });
+export const at = (amps: number, seconds: number): CurvePoint => ({ amps, seconds });
 /** Falls from the end of an edge to a time at one current, and stays there. */
-const drop = (points: CurvePoint[], amps: number, seconds: number, to: number): CurvePoint[] => {
+export const drop = (points: CurvePoint[], amps: number, seconds: number, to: number): CurvePoint[] => {
   const kept = points.filter((point) => point.amps < amps);
   const end = kept.at(-1)!;
   const reached = Math.min(end.seconds, end.seconds * (end.amps / amps) ** 2);
@@ -71,53 +82,6 @@ export function mouldedCaseBreaker(ratedAmps: number, magneticMultiple: number):
     source: 'mouldedCaseGates',
     settings: [{ name: 'magneticMultiple', label: 'Magnetic setting', unit: 'x In', value: magneticMultiple, min: 3, max: 15 }],
     note: `Surely open at 135 and 200 % and from ${(low / ratedAmps).toPrecision(2)} to ${(high / ratedAmps).toPrecision(3)} times magnetic; how long it holds is the maker’s figure.`,
-  };
-}
-
-/** Electronic trip unit: long time by I²t, short time, instantaneous. Tolerances: 10 % on current, 20 % on time (common practice). */
-export type TripUnit = {
-  longTimeAmps: number;
-  longTimeSeconds: number;
-  shortTimeAmps: number;
-  shortTimeSeconds: number;
-  instantaneousAmps: number;
-};
-/** Multiple of the long-time setting at which its time is stated. */
-export const LONG_TIME_MULTIPLE = 6;
-export function tripUnitBreaker(unit: TripUnit, frameAmps: number): Model {
-  const edge = (current: number, time: number, last: number): CurvePoint[] => {
-    const start = unit.longTimeAmps * 1.05 * (current > 1 ? 1.15 : 1);
-    const stated = unit.longTimeSeconds * time * (LONG_TIME_MULTIPLE * unit.longTimeAmps) ** 2;
-    const [shortFrom, instantFrom] = [unit.shortTimeAmps * current, unit.instantaneousAmps * current];
-    const points = alongI2t(at(start, stated / start ** 2), Math.max(shortFrom, start * 1.01));
-    const shortTime = Math.max(unit.shortTimeSeconds * time, last);
-    const kept = drop(
-      points,
-      Math.max(shortFrom, start * 1.01),
-      Math.min(shortTime, points.at(-1)!.seconds),
-      Math.max(instantFrom, shortFrom * 1.01),
-    );
-    return [...kept, at(Math.max(instantFrom, shortFrom * 1.01), last), at(FARTHEST * frameAmps, last)];
-  };
-  const setting = (name: keyof TripUnit, label: string, symbol: string, min: number, max: number): Setting => ({
-    name,
-    label,
-    unit: symbol,
-    value: unit[name],
-    min,
-    max,
-  });
-  return {
-    band: { fast: edge(0.9, 0.8, FASTEST * 3), slow: edge(1.1, 1.2, 0.05) },
-    source: 'breakingCapacity',
-    settings: [
-      setting('longTimeAmps', 'Long-time pick-up', 'A', 0.4 * frameAmps, frameAmps),
-      setting('longTimeSeconds', 'Long-time delay at 6 x', 's', 0.5, 30),
-      setting('shortTimeAmps', 'Short-time pick-up', 'A', 1.5 * unit.longTimeAmps, 10 * unit.longTimeAmps),
-      setting('shortTimeSeconds', 'Short-time delay', 's', 0.05, 0.5),
-      setting('instantaneousAmps', 'Instantaneous', 'A', 1.5 * frameAmps, 15 * frameAmps),
-    ],
-    note: 'Settings with 10 % on current and 20 % on time; the maker’s own tolerances go before these.',
   };
 }
 

@@ -57,6 +57,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         hazards: json(position.hazards ?? {}),
         device_name: part?.name ?? position.deviceName ?? '',
         footprint: part?.footprint ?? null,
+        part_id: part?.id ?? null,
         fitted_on: fitted,
         run: position.run ? json(position.run) : null,
       });

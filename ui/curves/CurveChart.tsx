@@ -56,12 +56,20 @@ function datasetsOf(branch: Branch, inks: Inks, chosen: string | undefined): Cha
     const width = device.id === chosen ? 3 : 1.6;
     const { fast, slow } = device.band;
     const base = { ...plain, borderColor: colour, borderWidth: width, backgroundColor: `${colour}33` };
+    const earth = device.earthBand;
+    const toEarth: ChartDataset<'scatter'>[] = earth
+      ? [
+          { ...base, label: `${device.label} earth fault holds`, data: edge(earth.fast ?? []), borderDash: [5, 3] },
+          { ...base, label: `${device.label}, earth fault`, data: edge(earth.slow ?? []), borderDash: [10, 3, 2, 3], fill: '-1' },
+        ]
+      : [];
     if (slow && fast)
       return [
         { ...base, label: `${device.label} holds`, data: edge(fast), borderDash: [5, 3] },
         { ...base, label: device.label, data: edge(slow), fill: '-1' },
+        ...toEarth,
       ];
-    return [{ ...base, label: device.label, data: edge(slow ?? fast ?? []) }];
+    return [{ ...base, label: device.label, data: edge(slow ?? fast ?? []) }, ...toEarth];
   });
   const { start, runningAmps, stallSeconds, cableA2s, highestFaultAmps, lowestFaultAmps } = branch;
   const lines: ChartDataset<'scatter'>[] = [];
@@ -154,7 +162,9 @@ export function CurveChart({
   );
   const least = Math.min(
     ...all,
-    ...branch.devices.flatMap(({ band }) => (band.slow ?? band.fast ?? []).slice(0, 1).map((point) => point.amps)),
+    ...branch.devices.flatMap(({ band, earthBand }) =>
+      [band.slow ?? band.fast, earthBand?.fast].flatMap((points) => (points ?? []).slice(0, 1).map((point) => point.amps)),
+    ),
     100,
   );
   const most = Math.max(

@@ -15,12 +15,14 @@ import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { DeviceList } from './DeviceList';
 import { NumberBox } from '../forms/NumberBox';
+import { saveFile, saveText } from '../forms/save-file';
 
 const figures: [keyof BranchInputs, string, Unit, number, number][] = [
   ['runningAmps', 'Runs at', 'A', 0.01, 6300],
   ['startAmps', 'Starts at, rms', 'A', 0.01, 100000],
   ['startSeconds', 'Start takes', 's', 0.01, 120],
   ['stallSeconds', 'Stands stalled, hot', 's', 0.1, 120],
+  ['cableAmps', 'Cable carries', 'A', 0.1, 6300],
   ['highestFaultAmps', 'Highest fault', 'A', 1, 200000],
   ['lowestFaultAmps', 'Lowest fault', 'A', 1, 200000],
   ['clearWithinSeconds', 'Clear it within', 's', 0.01, 10],
@@ -32,16 +34,6 @@ const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.
   loading: () => <div className="curve-chart" />,
 });
 
-function save(name: string, href: string): void {
-  const link = document.createElement('a');
-  [link.download, link.href] = [name, href];
-  link.click();
-}
-const saveText = (name: string, text: string) => {
-  const url = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-  save(name, url);
-  URL.revokeObjectURL(url);
-};
 const word = (seconds: number) => (seconds === Infinity ? 'never' : seconds === 0 ? 'not published' : formatQuantity(seconds, 's'));
 
 /** The curves desk: one log-log chart, and what it says of the branch; every figure and setting restates every judgement. */
@@ -127,7 +119,7 @@ export function CurvesDesk({
           <button
             type="button"
             className="quiet"
-            onClick={() => chart.current && save('curves.png', chart.current.toBase64Image('image/png', 1))}
+            onClick={() => chart.current && saveFile('curves.png', chart.current.toBase64Image('image/png', 1))}
           >
             Picture
           </button>
@@ -220,6 +212,14 @@ export function CurvesDesk({
               </select>
             </label>
           </div>
+          <label className="row-flex">
+            <input
+              type="checkbox"
+              checked={inputs.leastFaultToEarth}
+              onChange={(event) => onInputs({ ...inputs, leastFaultToEarth: event.target.checked })}
+            />
+            <span>The lowest fault is one to earth</span>
+          </label>
         </section>
         <DeviceList devices={devices} nema={nema} chosen={chosen} onChoose={setPicked} onChange={onDevices} />
       </aside>

@@ -3,6 +3,7 @@
 import { useRef, useState } from 'react';
 import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/choice';
 import { MAX_CSV_CHARACTERS, readCurveCsv } from '@/core/curves/csv';
+import { groundFaultDefaults } from '@/core/curves/trip-unit';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { citeSource } from '@/core/standards/source';
 import { NumberBox } from '../forms/NumberBox';
@@ -122,6 +123,17 @@ export function DeviceList({
                     onValue={(value) => patch(choice.id, { interruptingAmps: value })}
                   />
                 )}
+                {!relay && (
+                  <NumberBox
+                    label="Lets through, A²s"
+                    unit="A²s"
+                    value={choice.letThroughA2s ?? null}
+                    min={1}
+                    max={1e12}
+                    empty
+                    onValue={(value) => patch(choice.id, { letThroughA2s: value })}
+                  />
+                )}
               </div>
             )}
             {model?.settings.map((setting) => (
@@ -146,6 +158,29 @@ export function DeviceList({
                 />
               </label>
             ))}
+            {choice.kind === 'trip-unit' && (
+              <>
+                <label className="row-flex">
+                  <input
+                    type="checkbox"
+                    checked={model?.earthBand !== undefined}
+                    onChange={(event) => {
+                      const rest = Object.fromEntries(Object.entries(choice.settings).filter(([name]) => !name.startsWith('groundFault')));
+                      patch(choice.id, { settings: event.target.checked ? { ...rest, ...groundFaultDefaults(choice.ratedAmps) } : rest });
+                    }}
+                  />
+                  <span>Earth-fault function (G)</span>
+                </label>
+                <label className="row-flex">
+                  <input
+                    type="checkbox"
+                    checked={choice.maintenance === true}
+                    onChange={(event) => patch(choice.id, { maintenance: event.target.checked })}
+                  />
+                  <span>Maintenance setting is on</span>
+                </label>
+              </>
+            )}
             {relay && (
               <label className="row-flex">
                 <input type="checkbox" checked={choice.hot} onChange={(event) => patch(choice.id, { hot: event.target.checked })} />

@@ -94,8 +94,10 @@ const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>
     )
     .join(', ');
 
-/** Reads rows written in one line; each figure goes to the column of its unit. */
+/** Reads rows written in one line; each figure goes to the first free column of its unit. */
 function readRows(field: EditField, text: string): Edited {
+  const first = field.rowFields!.find(({ kind }) => kind === 'number')!;
+  const example = first.unit === 'V' ? '240 V 22 kA, 480 V 14 kA' : '27 A 70 A, 14 A 35 A';
   const rows: Record<string, unknown>[] = [];
   for (const part of text.split(/[,;]/).filter((one) => one.trim() !== '')) {
     const row: Record<string, unknown> = {};
@@ -113,10 +115,14 @@ function readRows(field: EditField, text: string): Edited {
       if (!column) return { ok: false, fault: `${field.label}: '${figure} ${unit}' has no place in a row.` };
       row[column.name] = value;
     }
-    if (row.volts === undefined) return { ok: false, fault: `${field.label}: each row begins with its volts, such as 480 V 14 kA.` };
+    if (row[first.name] === undefined)
+      return {
+        ok: false,
+        fault: `${field.label}: each row begins with its ${first.unit === 'V' ? 'volts' : first.label.toLowerCase()}, such as ${example}.`,
+      };
     rows.push(row);
   }
-  return rows.length > 0 ? { ok: true, value: rows } : { ok: false, fault: `${field.label} is written such as 240 V 22 kA, 480 V 14 kA.` };
+  return rows.length > 0 ? { ok: true, value: rows } : { ok: false, fault: `${field.label} is written such as ${example}.` };
 }
 
 /** Several words at once, between slashes or commas. */

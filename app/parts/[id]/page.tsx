@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
 import { partView } from '@/services/parts';
+import { PartCurve } from '../../_client/PartCurve';
 import { Shell } from '../../_client/Shell';
 
 export const dynamic = 'force-dynamic';
@@ -25,6 +26,7 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
             ))}
           </tbody>
         </table>
+        {part.curve !== undefined && <PartCurve partId={part.id} name={part.name} curve={part.curve} />}
       </main>
     </Shell>
   );

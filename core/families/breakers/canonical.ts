@@ -34,9 +34,19 @@ const bandOf = (letter: string, standard: string, kind: 'ac' | 'dc') => {
   return [low, high * DC_SHIFT] as const;
 };
 
+/** Edges that the maker states stand before those of the letter. */
+function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: trips }: PartSpec): Canonical {
+  const plain = (mark: unknown) => (typeof mark === 'number' ? mark : null);
+  return {
+    ...(holds === undefined ? {} : { instantaneousHoldsAc: plain(holds) }),
+    ...(trips === undefined ? {} : { instantaneousTripsAc: plain(trips), fiveSecondEdgeAc: plain(trips) }),
+  };
+}
+
 function edges(spec: PartSpec): Canonical {
   const letter = letterOf(spec);
-  if (letter === undefined) return {};
+  const own = makersEdges(spec);
+  if (letter === undefined) return own;
   const amps = spec.ratedAmps;
   const out: Canonical = {};
   for (const kind of ['ac', 'dc'] as const) {
@@ -48,7 +58,7 @@ function edges(spec: PartSpec): Canonical {
     // Within 5 s the thermal part of a C or D may help; how far is the publication's or the maker's figure.
     out[`fiveSecondEdge${name}`] = ready ? (letter === 'B' ? band[1] : band[0]) * amps : null;
   }
-  return out;
+  return { ...out, ...own };
 }
 
 function capacities(spec: PartSpec): Canonical {
