@@ -122,15 +122,15 @@ test('the supply of a panel is walked node by node, saved, and taken by a positi
 test('a supply saved in two tabs is never written over unseen, and one typed without a connection is kept', async ({ page, context }) => {
   const metres = (one: Page) => one.getByRole('textbox', { name: 'Length' });
   const type = async (one: Page, value: string) => {
-    await one.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+    await one.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').filter({ hasText: 'feeder' }).click();
     await metres(one).fill(value);
     await metres(one).press('Enter');
   };
   const saveButton = (one: Page) => one.getByRole('button', { name: /^Save the supply/ });
   const said = (one: Page, words: string | RegExp) => expect(one.getByRole('status').filter({ hasText: words })).toBeVisible();
-  await page.goto('/supply/ferrow-cabin');
+  await page.goto('/supply/ferrow-pump');
   const second = await context.newPage();
-  await second.goto('/supply/ferrow-cabin');
+  await second.goto('/supply/ferrow-pump');
   await type(page, '31');
   await saveButton(page).click();
   await said(page, 'Saved');
@@ -139,7 +139,7 @@ test('a supply saved in two tabs is never written over unseen, and one typed wit
   await said(second, /Somebody saved this supply/);
   await expect(saveButton(second)).toBeDisabled();
   await second.getByRole('button', { name: 'Take theirs, drop mine' }).click();
-  await second.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await second.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').filter({ hasText: 'feeder' }).click();
   await expect(metres(second)).toHaveValue(/^31/);
   // Once more, and this time mine goes over theirs, knowingly.
   await type(page, '33');
@@ -160,12 +160,12 @@ test('a supply saved in two tabs is never written over unseen, and one typed wit
   await page.unroute('**/api/v1/panels/**');
   await page.reload();
   await said(page, /typed here before/);
-  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').filter({ hasText: 'feeder' }).click();
   await expect(metres(page)).toHaveValue(/^64/);
   await saveButton(page).click();
   await said(page, 'Saved');
   await page.reload();
-  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').last().click();
+  await page.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').filter({ hasText: 'feeder' }).click();
   await expect(metres(page)).toHaveValue(/^64/);
 });
 

@@ -9,9 +9,14 @@ const rowMark = (name: string, value: unknown): string => {
   if (name === 'volts') return formatValue(value, 'V');
   if (name === 'hertz') return formatValue(value, 'Hz');
   if (name === 'kind') return String(value);
-  const unit = name.endsWith('Amps') ? 'A' : '';
-  return `${name.replace(/Amps$/, '')} ${formatValue(value, unit)}`;
+  if (name === 'polesInSeries') return `${String(value)} poles`;
+  const unit = name.endsWith('Amps') || name === 'amps' ? 'A' : '';
+  const said = ['amps', 'interruptingAmps'].includes(name) ? '' : `${name.replace(/Amps$/, '')} `;
+  return `${said}${formatValue(value, unit)}`;
 };
+/** Volts first, as on a plate; the store keeps no order of its own. */
+const rowOrder = ['volts', 'kind', 'hertz', 'polesInSeries'];
+const placeOf = (name: string) => (rowOrder.indexOf(name) + rowOrder.length + 1) % (rowOrder.length + 1);
 
 const shown = (value: unknown, unit: string): string => {
   if (value === 'none' || value === false) return 'no such mark';
@@ -19,6 +24,7 @@ const shown = (value: unknown, unit: string): string => {
     return value
       .map((row) =>
         Object.entries(row as object)
+          .sort(([a], [b]) => placeOf(a) - placeOf(b))
           .map(([k, v]) => rowMark(k, v))
           .join(', '),
       )

@@ -3,7 +3,7 @@
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import { schoolChoices } from '@/core/loads/schools';
 import { familyWords } from '@/core/families/registry';
-import { formatValue } from '@/core/quantities/format-quantity';
+import { limitText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { citeSource } from '@/core/standards/source';
 import { stateMeaning } from '@/core/readings/reading';
@@ -127,7 +127,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
             : undefined;
   const school = schoolChoices.find((one) => one.id === start);
   return (
-    <Note title={`Why ${formatValue(need.ways[0].limit, need.ways[0].unit, 'up')}`}>
+    <Note title={`Why ${limitText(need.ways[0].limit, need.ways[0])}`}>
       <p>{need.because}</p>
       <p className="muted">
         {citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}
@@ -165,7 +165,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
 function breath({ derived, view }: Props): string {
   const limit = (id: string) => {
     const way = derived.needs.find((need) => need.id === id)?.ways[0];
-    return way ? `${formatValue(way.limit, way.unit, 'up')}` : undefined;
+    return way ? limitText(way.limit, way) : undefined;
   };
   const words = [
     limit('poles') && `${limit('poles')} poles`,

@@ -42,6 +42,9 @@ export type Branch = {
 export type BranchLine = { id: string; title: string; verdict: Verdict; because: string };
 
 const FIRST_PEAK_SECONDS = 0.02;
+/** A time that stands for a verdict: without end it is said so. */
+export const heldWords = (seconds: number): string => (seconds === Infinity ? 'holds without end' : `holds ${time(seconds)}`);
+export const openWords = (seconds: number): string => (seconds === Infinity ? 'no sure opening' : `open by ${time(seconds)}`);
 const time = (seconds: number) => (seconds === Infinity ? 'never' : seconds > 3600 ? `${Math.round(seconds / 60)} min` : q(seconds, 's'));
 const worst = (verdicts: Verdict[]): Verdict =>
   (['fails', 'not-known', 'check'] as const).find((verdict) => verdicts.includes(verdict)) ?? 'fits';
@@ -49,7 +52,7 @@ const worst = (verdicts: Verdict[]): Verdict =>
 /** A device against a current that stands for some time: holds, may open, opens. */
 function holding({ band, label }: CurveDevice, amps: number, seconds: number): { verdict: Verdict; words: string } {
   const { holdsUntil, openBy } = bandSeconds(band, amps);
-  const words = `${label} at ${q(amps, 'A')}: ${band.fast ? `holds ${time(holdsUntil)}` : 'no published holding time'}, open by ${time(openBy)}`;
+  const words = `${label} at ${q(amps, 'A')}: ${band.fast ? heldWords(holdsUntil) : 'no published holding time'}, ${openWords(openBy)}`;
   if (band.fast && holdsUntil >= seconds) return { verdict: 'fits', words };
   if (openBy <= seconds) return { verdict: 'fails', words };
   return { verdict: band.fast ? 'check' : 'not-known', words };

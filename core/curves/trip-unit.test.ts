@@ -40,6 +40,7 @@ describe('laws of any setting', () => {
           expect(holdsUntil).toBeLessThanOrEqual(openBy);
         }
       }),
+      { numRuns: 1000 },
     );
   });
   it('the maintenance setting never opens later', () => {
@@ -49,6 +50,10 @@ describe('laws of any setting', () => {
         expect(on!.openBy).toBeLessThanOrEqual(off!.openBy * (1 + 1e-9));
       }),
     );
+  });
+  it('a short-time delay as short as the breaker itself leaves no step', () => {
+    const { band } = tripUnitBreaker({ ...tripUnitDefaults(400), shortTimeSeconds: 0.05 / 1.2 }, 400);
+    expect(pointFault(band.slow!)).toBeUndefined();
   });
   it('every setting shown is one of the model and lies in its range as delivered', () => {
     for (const frame of [250, 800, 2500]) {

@@ -47,6 +47,10 @@ export const groundFaultDefaults = (frameAmps: number) => ({
 const low = { amps: 1 - TOLERANCE.amps, seconds: 1 - TOLERANCE.seconds };
 const high = { amps: 1 + TOLERANCE.amps, seconds: 1 + TOLERANCE.seconds };
 
+/** A delay that is no longer than the breaker itself leaves a step of no height: it is no point. */
+const distinct = (points: CurvePoint[]): CurvePoint[] =>
+  points.filter(({ amps, seconds }, i) => amps !== points[i - 1]?.amps || seconds !== points[i - 1]?.seconds);
+
 function edge(unit: TripUnit, frameAmps: number, by: typeof low, last: number): CurvePoint[] {
   const start = unit.longTimeAmps * 1.05 * (by.amps > 1 ? 1.15 : 1);
   const stated = unit.longTimeSeconds * by.seconds * (LONG_TIME_MULTIPLE * unit.longTimeAmps) ** 2;
@@ -54,9 +58,9 @@ function edge(unit: TripUnit, frameAmps: number, by: typeof low, last: number): 
   const instantFrom = Math.max(unit.instantaneousAmps * by.amps, start * 1.02);
   const points = alongI2t(at(start, stated / start ** 2), Math.min(shortFrom, instantFrom));
   // Instantaneous below the short-time pick-up: the delay is never reached.
-  if (instantFrom <= shortFrom) return drop(points, instantFrom, last, FARTHEST * frameAmps);
+  if (instantFrom <= shortFrom) return distinct(drop(points, instantFrom, last, FARTHEST * frameAmps));
   const delay = Math.min(Math.max(unit.shortTimeSeconds * by.seconds, last), points.at(-1)!.seconds);
-  return [...drop(points, shortFrom, delay, instantFrom), at(instantFrom, last), at(FARTHEST * frameAmps, last)];
+  return distinct([...drop(points, shortFrom, delay, instantFrom), at(instantFrom, last), at(FARTHEST * frameAmps, last)]);
 }
 
 function earthBandOf(

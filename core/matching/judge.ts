@@ -5,6 +5,7 @@
  */
 import type { LineValue, Need, Relation, Severity, Verdict, Way } from '../needs/need';
 import type { Practice } from '../case/case';
+import { haveText, limitText } from '../needs/line-text';
 import { formatValue } from '../quantities/format-quantity';
 import { termOf } from '../quantities/terms';
 import { citeSource } from '../standards/source';
@@ -79,12 +80,12 @@ const relationWords: Record<Relation, string> = {
 /** The verdict in a sentence with figures: subject, value seen, limit, next step. */
 export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
   const term = termOf(way.quantity, practice);
-  const limit = way.limit === null ? undefined : formatValue(way.limit, way.unit, way.relation === '<=' ? 'down' : 'up');
+  const limit = way.limit === null ? undefined : limitText(way.limit, way);
   const wanted = limit === undefined ? 'the need itself is not known' : `${relationWords[way.relation]} ${limit} needed`.trim();
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
-  const seen = formatValue(shown, way.unit, 'down');
+  const seen = haveText(shown, way);
   const margin = marginOf(way, have);
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
   if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;

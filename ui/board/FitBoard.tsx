@@ -4,7 +4,7 @@ import { Fragment, useRef, type KeyboardEvent } from 'react';
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { formatValue } from '@/core/quantities/format-quantity';
+import { haveText, limitText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from '../swap/derived';
@@ -20,8 +20,7 @@ const signs: Record<string, string> = {
   within: '',
   'one-of': '',
 };
-const figureOf = (line: JudgedLine) =>
-  line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : formatValue(line.have, line.unit, 'down');
+const figureOf = (line: JudgedLine) => (line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : haveText(line.have, line));
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {
   if (!line)
@@ -134,7 +133,7 @@ export function FitBoard({
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
                         <span className="limit">
-                          {way.limit === null ? 'not known' : `${signs[way.relation]}${formatValue(way.limit, way.unit, 'up')}`}
+                          {way.limit === null ? 'not known' : `${signs[way.relation]}${limitText(way.limit, way)}`}
                         </span>
                       </th>
                       {removed && (

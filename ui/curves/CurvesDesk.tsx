@@ -8,7 +8,7 @@ import { modelOf } from '@/core/curves/choice';
 import { bandSeconds } from '@/core/curves/band';
 import { branchOf, type BranchInputs } from '@/core/curves/branch-inputs';
 import { writeCurveCsv } from '@/core/curves/csv';
-import { judgeBranch } from '@/core/curves/judge-branch';
+import { heldWords, judgeBranch, openWords } from '@/core/curves/judge-branch';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Unit } from '@/core/quantities/units';
 import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards/conductors';
@@ -33,8 +33,6 @@ const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.
   ssr: false,
   loading: () => <div className="curve-chart" />,
 });
-
-const word = (seconds: number) => (seconds === Infinity ? 'never' : seconds === 0 ? 'not published' : formatQuantity(seconds, 's'));
 
 /** The curves desk: one log-log chart, and what it says of the branch; every figure and setting restates every judgement. */
 export function CurvesDesk({
@@ -159,7 +157,7 @@ export function CurvesDesk({
                       const { holdsUntil, openBy } = bandSeconds(device.band, amps);
                       return (
                         <td key={i} className="figure">
-                          holds {word(holdsUntil)}, open by {word(openBy)}
+                          {device.band.fast ? heldWords(holdsUntil) : 'holding not published'}, {openWords(openBy)}
                         </td>
                       );
                     })}

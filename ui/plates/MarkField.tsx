@@ -85,7 +85,9 @@ export function MarkField({
   return (
     <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
       <label htmlFor={id}>
-        <span style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{field.label}</span>
+        <span title={field.label} style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+          {field.label}
+        </span>
         <button
           type="button"
           className="state-button tag-state"

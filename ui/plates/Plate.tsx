@@ -6,7 +6,8 @@ import type { EditField } from './edit-field';
 import { MarkField, type FieldChange } from './MarkField';
 
 const LEAST_SHOWN = 4;
-const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts']);
+const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts', 'technology', 'loopImpedanceBasis']);
+const isWide = ({ id, rowFields }: EditField) => rowFields !== undefined || wideIds.has(id);
 
 /** A plate: stamped for load and removed part, a card for the supply. */
 export function Plate({
@@ -46,7 +47,7 @@ export function Plate({
             key={`${field.section}.${field.id}`}
             field={field}
             reading={readings[field.section]?.[field.id]}
-            wide={wideIds.has(field.id)}
+            wide={isWide(field)}
             onChange={onChange}
             onFocus={onFocus}
           />

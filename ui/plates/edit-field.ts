@@ -39,6 +39,26 @@ const shortLabels: Record<string, string> = {
   controlTransformerVA: 'Transformer',
   controlTransformerInrushVA: 'Its inrush',
   contactorPosition: 'Place',
+  voltsToGround: 'V to earth',
+  ratedVoltsLineToGround: 'V to earth',
+  ratedAmps: 'Rated amps',
+  interruptingRatings: 'Interrupting ratings',
+  loopImpedanceOhms: 'Loop, Zs',
+  loopImpedanceBasis: 'Zs is',
+  conductorAmpacityAmps: 'Conductor',
+  branchCircuitProtectionNeeded: 'Is branch',
+  smallConductorLimit: 'Small cond.',
+  controlVolts: 'Control V',
+  shortCircuitRatingAmps: 'SCCR',
+  maxOperationsPerHour: 'Most ops/h',
+  electricalLifeOperations: 'Elec. life',
+  settingAccessRestricted: 'Sealed',
+  longTimeSettingAmps: 'Long time',
+  groundFaultPickupAmps: 'Earth fault',
+  groundFaultSeconds: 'Its delay',
+  instantaneousHoldsAmps: 'Holds to',
+  instantaneousTripsAmps: 'Opens from',
+  hundredPercentRated: '100 % rated',
   polesToSwitch: 'Poles',
   polesThatMustOpen: 'Must open',
   auxNormallyOpenNeeded: 'Aux NO used',
@@ -81,7 +101,7 @@ export const cardsOf = ({ asks, fields }: DeviceFamily) => ({
 
 /** Fields of a plate as they are edited, in the order printed. */
 export const plateFieldsOf = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
-  plate.fields.map((field) => ({ ...field, section }));
+  plate.fields.map((field) => ({ ...field, label: shortLabels[field.id] ?? field.label, section }));
 
 /** Rows in one line: '240 V 22 kA, 480 V 14 kA'. */
 const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>

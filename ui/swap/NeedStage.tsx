@@ -3,6 +3,7 @@
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
+import { haveText, limitText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { termOf } from '@/core/quantities/terms';
 import { Scale } from '../needs/Scale';
@@ -39,10 +40,10 @@ function NeedRow({
 }) {
   const way = wayOf(need, line);
   const unit = way.unit === 'count' ? '' : way.unit;
-  const limit = formatValue(way.limit, unit, way.relation === '<=' ? 'down' : 'up');
+  const limit = limitText(way.limit, { unit, relation: way.relation });
   const markOf = (one: JudgedLine | undefined) =>
     one && typeof one.have === 'number' && one.verdict
-      ? { value: one.have, label: formatValue(one.have, unit, 'down'), verdict: one.verdict }
+      ? { value: one.have, label: haveText(one.have, { unit, relation: way.relation }), verdict: one.verdict }
       : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (

@@ -6,6 +6,7 @@ import { compileNeed } from '@/core/matching/evaluate';
 import { judgePart, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import type { Practice } from '@/core/case/case';
+import { haveText, limitText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { termOf } from '@/core/quantities/terms';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
@@ -49,11 +50,11 @@ export function removedSentence(removed: JudgedPart | null, practice: Practice):
   const fell = removed.lines.filter((line) => line.verdict === 'fails');
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
-    const needed = formatValue(first.limit, first.unit, 'up');
+    const needed = limitText(first.limit, first);
     const rest = fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '';
     if (typeof first.have === 'string' || (Array.isArray(first.have) && typeof first.have[0] === 'string'))
       return `The part that came out was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, needed is ${needed}.${rest}`;
-    return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : formatValue(first.have, first.unit, 'down')} against ${needed} needed.${rest}`;
+    return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : haveText(first.have, first)} against ${needed} ${first.relation === '<=' ? 'allowed' : 'needed'}.${rest}`;
   }
   if (removed.verdict === 'fits') return 'The part that came out was right: it holds on every line.';
   if (removed.verdict === 'check') return 'The part that came out holds on every must; some lines want a look.';

@@ -17,7 +17,7 @@ export function breakerCautions(context: NeedContext): string[] {
   cautions.unshift(...(waysOut(context)?.words ?? []));
   if (supply.currentKind === 'dc')
     cautions.push('DC: connect line, load and polarity as the maker’s diagram shows; reversed, a polarised breaker cannot open.');
-  if (isMotorLoad(load.kind))
+  if (isMotorLoad(load.kind) && load.kind !== 'motor-group')
     cautions.push('The branch device of a motor protects against short circuit; overload is the relay’s work, set to the plate amps.');
   if (isMotorLoad(load.kind) && practice === 'IEC')
     cautions.push(

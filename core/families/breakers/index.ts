@@ -45,7 +45,7 @@ export const breakers = {
     ],
     duty: [],
   },
-  example: '20 A 3 POLE 480Y/277 V 14 KA INTERRUPTING RATING HACR 40°C',
+  example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
   needs: (context: NeedContext) =>
     [...supplyNeeds(context), ...loadNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: breakerCautions,
