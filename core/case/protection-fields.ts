@@ -2,7 +2,7 @@
  * Fields of the devices that interrupt or watch current: breakers, fuses, overload relays.
  * Words, units and ranges are those of the open interface; `rowFields` are the columns of a list of rows.
  */
-import { currentKinds, flag, num, upTo, word, words, type Field } from './field';
+import { currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
 
 export const tripClasses = ['2', '3', '5', '10A', '10', '15', '20', '30', '40', '5E', '10E', '20E', '30E', '40E'] as const;
 export const breakerStandards = [
@@ -126,6 +126,8 @@ export const breakerFields: readonly Field[] = [
   word('itSystemMark', 'IT mark', ['suitable', 'crossed-out', 'none'], 'Mark for IT systems.'),
   num('calibratedAmbientC', 'Calibrated at', '°C', { min: 20, max: 60 }, 'Ambient at which the rated current holds.'),
   num('guaranteedTripAmps', 'Surely trips at', 'A', upTo(200000), 'Current that surely trips it within the time asked.'),
+  num('seriesRatedAmps', 'With upstream device', 'A', upTo(300000), 'Interrupting rating of a tested combination, at its rated volts.'),
+  text('seriesRatedWith', 'Upstream device named', 'The upstream device that the combination was tested with.'),
   num('instantaneousHoldsAmps', 'Holds at once to', 'A', upTo(200000), 'Maker’s lower edge of the instantaneous band, AC.'),
   num('instantaneousTripsAmps', 'Opens at once from', 'A', upTo(200000), 'Maker’s upper edge of the instantaneous band, AC.'),
   num('longTimeSettingAmps', 'Long-time setting', 'A', upTo(6300), 'Long-time pick-up as set, Ir; absent: at its rated current.'),

@@ -81,7 +81,10 @@ const relationWords: Record<Relation, string> = {
 export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
   const term = termOf(way.quantity, practice);
   const limit = way.limit === null ? undefined : limitText(way.limit, way);
-  const wanted = limit === undefined ? 'the need itself is not known' : `${relationWords[way.relation]} ${limit} needed`.trim();
+  const wanted =
+    limit === undefined
+      ? 'the need itself is not known'
+      : `${relationWords[way.relation]} ${limit} ${way.relation === '<=' ? 'allowed' : 'needed'}`.trim();
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;

@@ -25,6 +25,8 @@ function bimetal(): DemoPart[] {
     { maker: 'Tarnside', code: 'R', classes: ['10A', '10', '20', '30'] },
     { maker: 'Saltmarsh', code: 'SR', classes: ['10A', '10', '20', '30'] },
     { maker: 'Hartlebeck', code: 'HR', classes: ['10A', '10', '20', '30'] },
+    { maker: 'Quillfeather', code: 'QR', classes: ['10A', '10', '20', '30'] },
+    { maker: 'Harrowgate Forge', code: 'FR', classes: ['10A', '10', '20', '30'] },
   ].flatMap(({ maker, code, classes }) =>
     tops.flatMap((top) =>
       classes.flatMap((tripClass) =>
@@ -74,6 +76,7 @@ function electronic(): DemoPart[] {
     { maker: 'Ossel', code: 'OE', standard: 'IEC 60947-4-1', percent: 115 },
     { maker: 'Wexmoor', code: 'WE', standard: 'IEC 60947-4-1', percent: 115 },
     { maker: 'Tarnside', code: 'TE', standard: 'IEC 60947-4-1', percent: 110 },
+    { maker: 'Hartlebeck', code: 'HKE', standard: 'UL 60947-4-1', percent: 120 },
   ];
   return makers.flatMap(({ maker, code, standard, percent }) =>
     ranges.flatMap(([low, high]) =>
@@ -135,7 +138,7 @@ function nema(): DemoPart[] {
   const steps = Array.from({ length: 120 }, (_, i) => Number((0.3 * 1.06 ** i).toPrecision(3)));
   const elements = steps.slice(0, -1).flatMap((from, i) =>
     ['Nettlecombe', 'Harrowgate Forge'].flatMap((maker) =>
-      ['10', '20'].map((tripClass) =>
+      ['10', '20', '30'].map((tripClass) =>
         part(
           maker,
           `element ${i + 1} class ${tripClass}`,

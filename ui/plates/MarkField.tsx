@@ -81,7 +81,7 @@ export function MarkField({
     onFocus: () => onFocus(field),
   } as const;
   const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not looked at';
-  const place = state === 'unreadable' ? 'cannot be read' : state === 'absent' ? 'no such mark' : '';
+  const place = state === 'unreadable' ? 'worn' : state === 'absent' ? 'none' : '';
   return (
     <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
       <label htmlFor={id}>

@@ -237,6 +237,7 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
     ...volts(spec),
     ...settings(spec),
     ...largeDisconnect(spec),
+    ...(typeof spec.seriesRatedAmps === 'number' && typeof spec.seriesRatedWith === 'string' ? { seriesAmps: spec.seriesRatedAmps } : {}),
     deviceKind: 'breaker',
     ...(kindList === undefined ? {} : { currentKinds: kindList }),
     ...(list === undefined ? {} : { marks: Array.isArray(list) && list.length === 0 ? 'none' : list }),

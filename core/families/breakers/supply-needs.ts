@@ -8,6 +8,7 @@ import type { Figure, Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../../standards/breaker-gates';
 import type { NeedContext } from '../contract';
+import { isMotorLoad } from '../overcurrent/carry';
 
 export const isDc = ({ supply }: NeedContext): boolean => supply.currentKind === 'dc';
 const safety = { group: 'safety' as const, safety: true };
@@ -254,7 +255,12 @@ function acInterrupting(context: NeedContext): Need[] {
   const system = numberMark(supply, 'systemVolts') ?? null;
   const shown = fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} may flow here and must be broken.`;
   const byRule = practice === 'NFPA70' ? ` Unmarked, a branch breaker counts ${q(UNMARKED_BREAKER_AMPS, 'A')}.` : '';
-  const way = (quantity: string, figure: Figure) => ({ quantity, unit: 'A', relation: '>=' as const, figure, limit: fault });
+  // A tested combination serves where no motors add to the fault between the two devices (240.86(C)).
+  const series = isMotorLoad(context.load.kind) || context.load.kind === 'hermetic-compressor' ? {} : { orCheck: field('seriesAmps') };
+  const tested = series.orCheck
+    ? ' A part that is short by itself may serve in a combination tested with the device upstream: see that it is the one that the part names, and that the panel says so (NFPA 70 240.86; IEC back-up tables of the maker).'
+    : '';
+  const way = (quantity: string, figure: Figure) => ({ quantity, unit: 'A', relation: '>=' as const, figure, limit: fault, ...series });
   return [
     needLine({
       ...safety,
@@ -262,7 +268,8 @@ function acInterrupting(context: NeedContext): Need[] {
       quantity: 'interruptingAmps',
       figure: { kind: 'rating', column: 'acInterruptingAmps', minVolts: system, current: 'ac', factor: 1 },
       limit: fault,
-      because: `${shown}${byRule}`,
+      ...series,
+      because: `${shown}${byRule}${tested}`,
       source: practice === 'NFPA70' ? 'interruptingRating' : 'breakingCapacity',
       inputs: ['supply.prospectiveFaultAmps', 'supply.systemVolts'],
       otherWays: [

@@ -182,4 +182,33 @@ const feeders: WorkedCase[] = [
   },
 ];
 
-export const settingCases: readonly WorkedCase[] = [...adjustable, ...disconnects, ...feeders];
+const combinations: WorkedCase[] = (
+  [
+    ['a tested combination above the fault is a check', { seriesRatedAmps: 42000, seriesRatedWith: 'main MX 200' }, {}, 'check'],
+    ['a combination below the fault fails', { seriesRatedAmps: 22000, seriesRatedWith: 'main MX 200' }, {}, 'fails'],
+    ['a combination with no device named fails', { seriesRatedAmps: 42000 }, {}, 'fails'],
+    [
+      'a combination is no help where motors add to the fault',
+      { seriesRatedAmps: 42000, seriesRatedWith: 'x' },
+      { kind: 'motor-3ph' },
+      'fails',
+    ],
+    ['what holds by itself needs none', { seriesRatedAmps: 42000, seriesRatedWith: 'x', amps: 35000 }, {}, 'fits'],
+  ] as const
+).map(
+  ([name, { amps = 14000, ...more }, load, verdict]: readonly [
+    string,
+    Marks & { amps?: number },
+    Marks,
+    'check' | 'fails' | 'fits',
+  ]): WorkedCase => ({
+    name,
+    supply: { ...wye480, prospectiveFaultAmps: 30000 },
+    load: { kind: 'distribution-board', ...load },
+    spec: ul(100, { interruptingRatings: [{ volts: 480, kind: 'ac', amps }], ...more }),
+    lines: { interrupting: verdict },
+    source: 'NFPA 70 240.86',
+  }),
+);
+
+export const settingCases: readonly WorkedCase[] = [...adjustable, ...disconnects, ...feeders, ...combinations];
