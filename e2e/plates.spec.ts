@@ -54,7 +54,7 @@ for (const [type, tilt] of [
     await readPicture(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz', 'IEC 61009-1'], { tilt, type });
     const plate = page.getByRole('region', { name: 'Residual-current device' });
     await expect(mark(plate, 'Curve')).toHaveValue('C');
-    await expect(mark(plate, 'Rated current')).toHaveValue(/16/);
+    await expect(mark(plate, 'Rated amps')).toHaveValue(/16/);
     await page.getByLabel('It is a').selectOption('breaker');
     await expect(mark(page.getByRole('region', { name: 'Breaker', exact: true }), 'Curve')).toHaveValue('C');
   });
