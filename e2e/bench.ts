@@ -27,6 +27,7 @@ export async function confirmSafe(page: Page, name: string): Promise<void> {
 /** Proves everything with readings inside the limits that the screen shows. */
 export async function proveAll(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Prove it' })).toBeVisible();
+  await expect(page.locator('.proof').first()).toBeVisible();
   for (const row of await page.locator('.proof').all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if ((await yes.count()) > 0) {
