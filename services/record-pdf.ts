@@ -1,6 +1,7 @@
 /** The signed record and the label as PDF, by pdfkit, with the DejaVu fonts that ship with the application. */
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
+import { haveText, wantedText } from '../core/needs/line-text';
 import { formatValue } from '../core/quantities/format-quantity';
 import { fittedBrief, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
@@ -13,7 +14,6 @@ const words = {
   fails: 'FAILS',
   open: 'open',
 } as const;
-const signs: Record<string, string> = { '>=': '≥ ', '<=': '≤ ' };
 /** The shapes of the screen, in print: disc with tick, triangle, dashed ring, square with cross. */
 const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–' } as const;
 
@@ -50,8 +50,8 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
   doc
     .font('figures')
     .fontSize(8)
-    .text(`${signs[line.relation] ?? ''}${shown(line.limit, line.unit)}`, x + 226, y, { width: 130 });
-  doc.text(shown(line.have, line.unit), x + 360, y, { width: 140 });
+    .text(wantedText(line.limit, line), x + 226, y, { width: 130 });
+  doc.text(haveText(line.have, line), x + 360, y, { width: 140 });
   doc.y = Math.max(doc.y, y + 13);
   const remarks = [
     line.acknowledgedBy && `Looked at by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`,

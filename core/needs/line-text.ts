@@ -1,12 +1,16 @@
 /** Limits and figures of a line as text, rounded so that what is shown never looks better than it is. */
 import { formatValue } from '../quantities/format-quantity';
-import type { Way } from './need';
+import type { Relation, Way } from './need';
 
 type Shown = Pick<Way, 'unit' | 'relation'>;
 type Value = Parameters<typeof formatValue>[0];
 
 /** A limit: the least that is needed is rounded up, the most that is allowed down. */
 export const limitText = (value: Value, { unit, relation }: Shown): string => formatValue(value, unit, relation === '<=' ? 'down' : 'up');
+
+const signs: Partial<Record<Relation, string>> = { '>=': '≥ ', '<=': '≤ ' };
+/** The limit with its sign: '≥ 16.6 kA'. */
+export const wantedText = (value: Value, shown: Shown): string => `${signs[shown.relation] ?? ''}${limitText(value, shown)}`;
 
 /** A figure of the part: held against a most it is rounded up, else down. */
 export const haveText = (value: Value, { unit, relation }: Shown): string => formatValue(value, unit, relation === '<=' ? 'up' : 'down');

@@ -4,7 +4,7 @@ import { Fragment, useRef, type KeyboardEvent } from 'react';
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { haveText, limitText } from '@/core/needs/line-text';
+import { haveText, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from '../swap/derived';
@@ -12,14 +12,6 @@ import { groupOrder, groupWords } from '../swap/derived';
 export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart };
 export type Removed = { name: string; part: JudgedPart } | null;
 
-const signs: Record<string, string> = {
-  '>=': '≥ ',
-  '<=': '≤ ',
-  '=': '',
-  includes: '',
-  within: '',
-  'one-of': '',
-};
 const figureOf = (line: JudgedLine) => (line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : haveText(line.have, line));
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {
@@ -132,9 +124,7 @@ export function FitBoard({
                     <tr key={need.id}>
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
-                        <span className="limit">
-                          {way.limit === null ? 'not known' : `${signs[way.relation]}${limitText(way.limit, way)}`}
-                        </span>
+                        <span className="limit">{way.limit === null ? 'not known' : wantedText(way.limit, way)}</span>
                       </th>
                       {removed && (
                         <td className="came-out">

@@ -1,8 +1,7 @@
+import { haveText, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { fittedBrief, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
-
-const sign = (line: RecordLine) => (line.relation === '>=' ? '≥ ' : line.relation === '<=' ? '≤ ' : '');
 
 function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
   return (
@@ -22,11 +21,8 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
           {lines.map((line) => (
             <tr key={line.id}>
               <td>{line.term}</td>
-              <td className="figure">
-                {sign(line)}
-                {formatValue(line.limit, line.unit, 'up')}
-              </td>
-              <td className="figure">{formatValue(line.have, line.unit, 'down')}</td>
+              <td className="figure">{wantedText(line.limit, line)}</td>
+              <td className="figure">{haveText(line.have, line)}</td>
               <td>
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
                   <VerdictMark verdict={line.verdict!} size={15} /> {verdictWords[line.verdict!]}

@@ -6,7 +6,7 @@ import type { Obstacle } from '@/core/swap/gate';
 import type { Stage } from '../swap/StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
-import { formatValue } from '@/core/quantities/format-quantity';
+import { haveText, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
@@ -84,11 +84,8 @@ export function RecordStage({
                 return (
                   <tr key={line.need.id}>
                     <td>{termOf(line.quantity, practice)}</td>
-                    <td className="figure">
-                      {line.relation === '>=' ? '≥ ' : line.relation === '<=' ? '≤ ' : ''}
-                      {formatValue(line.limit, line.unit, 'up')}
-                    </td>
-                    <td className="figure">{formatValue(line.have, line.unit, 'down')}</td>
+                    <td className="figure">{wantedText(line.limit, line)}</td>
+                    <td className="figure">{haveText(line.have, line)}</td>
                     <td>
                       <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
                         <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}
