@@ -96,6 +96,9 @@ export const sources = {
   pointToPoint: { document: 'common practice', clause: 'point-to-point factor method', edition: '', fromMemory: false },
   adiabatic: memory('IEC 60364-4-43', '434.5.2, adiabatic equation', '2008'),
   voltageDrop: memory('NFPA 70', '210.19 informational note; BS 7671 appendix 4', '2023'),
+  timingRelays: memory('IEC 61812-1', 'functions of time relays', '2023'),
+  coilTemperature: memory('IEC 61810-1', 'coil resistance at temperature; copper by IEC 60034-1', '2015'),
+  unbalanceComponents: memory('IEC 61000-4-30', 'supply voltage unbalance', '2015'),
   batteryFault: memory('IEC 61660-1', 'short-circuit current of batteries, simplified', '1997'),
   commonPractice: { document: 'common practice', clause: '', edition: '', fromMemory: false },
 } as const satisfies Record<string, Source>;

@@ -1,6 +1,7 @@
 import { DefectError } from '../defect-error';
 import { capacitorFromRunning } from './capacitor-from-running';
 import { coilCurrent } from './coil-current';
+import { coilTemperature } from './coil-temperature';
 import { coilVoltsFromResistance } from './coil-volts-from-resistance';
 import { conductorAdiabatic } from './conductor-adiabatic';
 import { contactHeadroom } from './contact-headroom';
@@ -21,7 +22,9 @@ import { motorFullLoadCurrent } from './motor-full-load-current';
 import { overloadSetting } from './overload-setting';
 import { standardSize } from './standard-size';
 import { supplyUnbalance } from './supply-unbalance';
+import { timerRun } from './timer-run';
 import { tripTime } from './trip-time';
+import { unbalanceComponents } from './unbalance-components';
 import { voltageDrop } from './voltage-drop';
 import { zsMaximum } from './zs-maximum';
 
@@ -29,6 +32,7 @@ import { zsMaximum } from './zs-maximum';
 export const worksheets: readonly Worksheet[] = Object.freeze([
   capacitorFromRunning,
   coilCurrent,
+  coilTemperature,
   coilVoltsFromResistance,
   conductorAdiabatic,
   contactHeadroom,
@@ -48,7 +52,9 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   overloadSetting,
   standardSize,
   supplyUnbalance,
+  timerRun,
   tripTime,
+  unbalanceComponents,
   voltageDrop,
   zsMaximum,
 ]);
