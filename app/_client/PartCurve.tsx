@@ -3,9 +3,9 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { MAX_CSV_CHARACTERS } from '@/core/curves/csv';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { PartCurveView } from '@/services/part-curves';
+import { textOfCurveFile } from '@/ui/curves/curve-file';
 import { saveText } from '@/ui/forms/save-file';
 import { api, type ApiAnswer } from './api';
 
@@ -27,10 +27,10 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
   };
   const keep = async (picked: File | undefined) => {
     if (!picked) return;
-    if (picked.size > MAX_CSV_CHARACTERS * 4)
-      return setFault(`The file has ${Math.round(picked.size / 1e6)} MB; a curve needs a few kilobytes.`);
+    const read = await textOfCurveFile(picked);
+    if (!read.ok) return setFault(read.fault);
     setBusy(true);
-    settle(await api<PartCurveView>('PUT', path, { csv: await picked.text(), source }), setKept);
+    settle(await api<PartCurveView>('PUT', path, { csv: read.text, source }), setKept);
   };
   const remove = async () => {
     setBusy(true);

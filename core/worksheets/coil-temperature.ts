@@ -43,7 +43,7 @@ export const coilTemperature: Worksheet = {
       ],
       [
         `${q(cold, 'ohm')} x (234.5 + ${hotC}) / (234.5 + ${coldC}) = ${q(hot, 'ohm')}`,
-        `The same amps are needed: ${q(pick, 'V')} x ${ratio.toFixed(3)} = ${q(needed, 'V', 'up')}`,
+        `The same amps are needed: ${q(pick, 'V')} x ${ratio.toFixed(3)} = ${q(needed, 'V')}`,
       ],
       [
         ...(supply < needed ? ['It may not pull in again once it is warm: raise the volts, shorten the run, or take another coil.'] : []),

@@ -54,7 +54,7 @@ export const timerRun: Worksheet = {
       [
         { name: 'onAtSeconds', label: 'Contact closes at', value: at(1), unit: 's' },
         { name: 'offAtSeconds', label: 'Opens again at', value: at(0), unit: 's' },
-        { name: 'changes', label: 'Changes shown', value: trace.length, unit: '' },
+        { name: 'changes', label: 'Changes', value: trace.length, unit: '' },
       ],
       trace.length === 0
         ? [`Up to ${q(until, 's')} the contact never moves`]

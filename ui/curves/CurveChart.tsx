@@ -24,6 +24,7 @@ ChartJs.defaults.font.family = "'Archivo Variable', sans-serif";
 
 const TOP = 10_000;
 const BOTTOM = 0.01;
+const NARROW_PIXELS = 520;
 type Inks = { ink: string; muted: string; line: string; bands: string[]; start: string; cable: string; fault: string };
 
 /** Colours of the theme, read from the page so that night is night. */
@@ -172,7 +173,13 @@ export function CurveChart({
     ...branch.devices.flatMap(({ band }) => (band.slow ?? []).slice(0, 1).map((point) => point.amps * 40)),
     200,
   );
-  const decade = (value: number | string) => (/^[15]e/.test(Number(value).toExponential()) ? String(Number(value)) : '');
+  /** Decades and their fives; on a narrow chart the decades alone, and thousands as k. */
+  function decade(this: { chart: { width: number } }, value: number | string): string {
+    const narrow = this.chart.width < NARROW_PIXELS;
+    const figure = Number(value);
+    if (!(narrow ? /^1e/ : /^[15]e/).test(figure.toExponential())) return '';
+    return narrow && figure >= 1000 ? `${figure / 1000}k` : String(figure);
+  }
   const axis = {
     ticks: { color: inks.muted, font: { size: 11 }, callback: decade, maxRotation: 0, autoSkip: false },
     grid: { color: inks.line },

@@ -2,11 +2,12 @@
 
 import { useRef, useState } from 'react';
 import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/choice';
-import { MAX_CSV_CHARACTERS, readCurveCsv } from '@/core/curves/csv';
+import { readCurveCsv } from '@/core/curves/csv';
 import { groundFaultDefaults } from '@/core/curves/trip-unit';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { citeSource } from '@/core/standards/source';
 import { NumberBox } from '../forms/NumberBox';
+import { textOfCurveFile } from './curve-file';
 
 /** The devices on the chart: kind, rating, settings; a curve of one's own from a file. */
 export function DeviceList({
@@ -37,9 +38,9 @@ export function DeviceList({
   const readFile = async (picked: File | undefined) => {
     if (!picked) return;
     setFault(undefined);
-    if (picked.size > MAX_CSV_CHARACTERS * 4)
-      return setFault(`The file has ${Math.round(picked.size / 1e6)} MB; a curve needs a few kilobytes.`);
-    const read = readCurveCsv(await picked.text());
+    const file = await textOfCurveFile(picked);
+    if (!file.ok) return setFault(file.fault);
+    const read = readCurveCsv(file.text);
     if (!read.ok) return setFault(`${picked.name}: ${read.fault}`);
     const id = `file-${Date.now()}`;
     onChange([
