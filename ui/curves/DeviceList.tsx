@@ -38,9 +38,9 @@ export function DeviceList({
   const readFile = async (picked: File | undefined) => {
     if (!picked) return;
     setFault(undefined);
-    const file = await textOfCurveFile(picked);
-    if (!file.ok) return setFault(file.fault);
-    const read = readCurveCsv(file.text);
+    const given = await textOfCurveFile(picked);
+    if (!given.ok) return setFault(given.fault);
+    const read = readCurveCsv(given.text);
     if (!read.ok) return setFault(`${picked.name}: ${read.fault}`);
     const id = `file-${Date.now()}`;
     onChange([
