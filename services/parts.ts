@@ -20,6 +20,7 @@ const placeOf = (name: string) => (rowOrder.indexOf(name) + rowOrder.length + 1)
 
 const shown = (value: unknown, unit: string): string => {
   if (value === 'none' || value === false) return 'no such mark';
+  if (value === true) return 'yes';
   if (Array.isArray(value) && typeof value[0] === 'object')
     return value
       .map((row) =>

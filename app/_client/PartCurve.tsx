@@ -50,7 +50,11 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
             {edges!.length > 0 ? `: ${edges!.join(', ')}` : ''}. It stands before the gates of the standard.
           </p>
           <div className="row-flex">
-            <Link className="quiet" href={`/curves?part=${encodeURIComponent(partId)}`}>
+            <Link
+              className="quiet"
+              style={{ display: 'inline-flex', alignItems: 'center', textDecoration: 'none' }}
+              href={`/curves?part=${encodeURIComponent(partId)}`}
+            >
               See it on the curves desk
             </Link>
             <button type="button" className="quiet" onClick={() => saveText(`${name}.csv`, kept.csv)}>
