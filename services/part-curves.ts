@@ -44,12 +44,17 @@ const viewOf = ({ band, source, saved_at }: PartCurveRow): PartCurveView => {
   };
 };
 
+/** The curve of a part that is there, or null. */
+export async function keptCurve(knex: ReturnType<typeof database>, partId: string): Promise<PartCurveView | null> {
+  const row = await curveOfPart(knex, partId);
+  return row ? viewOf(row) : null;
+}
+
 /** Returns the curve of a part, or null. Throws 404 where there is no such part. */
 export async function partCurve(partId: string): Promise<PartCurveView | null> {
   const knex = database();
   if (!(await knex<PartRow>('parts').where({ id: partId }).first())) throw notFound('This part');
-  const row = await curveOfPart(knex, partId);
-  return row ? viewOf(row) : null;
+  return keptCurve(knex, partId);
 }
 
 const without = (spec: PartSpec): PartSpec =>

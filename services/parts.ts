@@ -2,7 +2,7 @@ import { familyOf } from '../core/families/registry';
 import { formatValue } from '../core/quantities/format-quantity';
 import { partById, stockOfPart } from '../data/catalogue';
 import { database } from '../data/connection';
-import { curveFamilies, partCurve } from './part-curves';
+import { curveFamilies, keptCurve } from './part-curves';
 
 /** One column of a row with its unit: 'hertz', 50 gives '50 Hz'; 'ac3Amps', 25 gives 'ac3 25 A'. */
 const rowMark = (name: string, value: unknown): string => {
@@ -45,7 +45,7 @@ export async function partView(id: string) {
     name: part.name,
     maker: part.maker,
     footprint: part.footprint,
-    curve: curveFamilies.has(part.family) ? await partCurve(part.id) : undefined,
+    curve: curveFamilies.has(part.family) ? await keptCurve(knex, part.id) : undefined,
     shelf: (await stockOfPart(knex, part.id)).map(({ place, quantity }) => ({ place, quantity })),
     fields: fields.map((field) => ({
       label: field.label,

@@ -76,5 +76,5 @@ export function useSupply(view: SupplyView) {
     keep(undefined);
     setSave({ words: 'This is what stands now; what you had typed is gone.' });
   };
-  return { path: draft.path, runs: draft.runs, version: draft.version, save, theirs, edit, send, takeTheirs };
+  return { path: draft.path, runs: draft.runs, save, theirs, edit, send, takeTheirs };
 }

@@ -133,9 +133,7 @@ export function tripUnitBreaker(
             setting('groundFaultAmps', 'Earth-fault pick-up', 'A', unit.groundFaultAmps, 0.2 * frameAmps, frameAmps),
             setting('groundFaultSeconds', 'Earth-fault delay', 's', unit.groundFaultSeconds ?? DEFAULT_GROUND_FAULT_SECONDS, 0.05, 1.5),
           ]),
-      ...(maintenance
-        ? [setting('maintenanceAmps', 'Maintenance pick-up', 'A', maintenanceAmps, 1.5 * frameAmps, Math.max(2 * frameAmps, 5 * frameAmps))]
-        : []),
+      ...(maintenance ? [setting('maintenanceAmps', 'Maintenance pick-up', 'A', maintenanceAmps, 1.5 * frameAmps, 5 * frameAmps)] : []),
     ],
     note: 'Settings with 10 % on current and 20 % on time; the maker’s own tolerances go before these.',
     remarks: remarksOf(acting, frameAmps, maintenance, nema),

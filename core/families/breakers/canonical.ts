@@ -189,7 +189,6 @@ function settings(spec: PartSpec): Canonical {
   if (rated === undefined) return {};
   const own = typeof set === 'number' && typeof rated === 'number' ? Math.min(set, rated) : set === null ? null : rated;
   return {
-    carriesAmps: own,
     setAmps: own,
     countsAsAmps: restricted === true ? own : restricted === null && set !== undefined ? null : rated,
   };
@@ -246,7 +245,7 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
       ? {}
       : { itMark: spec.itSystemMark === 'none' || spec.itSystemMark === false ? 'not marked' : spec.itSystemMark }),
     ...(corner === undefined ? {} : { cornerMark: corner }),
-    ...(spec.hundredPercentRated === true && counts.carriesAmps !== undefined ? { ratedAmps100: counts.carriesAmps } : {}),
+    ...(spec.hundredPercentRated === true && counts.setAmps !== undefined ? { ratedAmps100: counts.setAmps } : {}),
     ...(only || counts.countsAsAmps === undefined ? {} : { inverseTimeAmps: counts.countsAsAmps }),
     ...(spec.instantaneousOnly === null
       ? { instantaneousUse: null }

@@ -191,7 +191,7 @@ export function loadNeeds(context: NeedContext): Need[] {
   return [
     ...branchProtectionNeed(context, branchStandards, 'standard'),
     ...instantaneousOnlyNeed(context),
-    ...carryNeeds(context, 'carriesAmps'),
+    ...carryNeeds(context, 'setAmps'),
     ...conductorNeed(context, 'breaker'),
     ...feederNeeds(context, 'countsAsAmps'),
     ...motorBranchNeeds(context, [['inverse-time-breaker', 'inverseTimeAmps']]),

@@ -37,7 +37,7 @@ function loopProof({ need, part }: ProofContext): Proof[] {
 export function breakerProofs(context: ProofContext): Proof[] {
   const { need, part } = context;
   const poles = typeof part.poles === 'number' ? part.poles : 3;
-  const carry = carryNeeds(need, 'carriesAmps')[0]?.ways.at(-1)?.limit;
+  const carry = carryNeeds(need, 'setAmps')[0]?.ways.at(-1)?.limit;
   return [
     yesProof(
       'plate',
