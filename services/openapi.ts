@@ -14,6 +14,58 @@ import { openSchema, saveSchema } from './swaps';
 
 type Json = Record<string, unknown>;
 
+const wordsJson = (field: Field): Json => (field.words?.length ? { type: 'string', enum: [...field.words] } : { type: 'string' });
+const nullable = (value: Json): Json => ({ anyOf: [value, { type: 'null' }] });
+const listOf = (items: Json): Json => ({ type: 'array', items });
+const byWord = (field: Field, value: Json): Json => ({
+  type: 'object',
+  properties: Object.fromEntries(field.words!.map((name) => [name, value])),
+  additionalProperties: false,
+});
+const pairOf = (number: Json): Json => ({ type: 'array', items: number, minItems: 2, maxItems: 2 });
+const traceJson = nullable(listOf(pairOf({ type: 'number', minimum: 0 })));
+
+/** A value of the field, its states aside. */
+function valueJson(field: Field, number: Json): Json {
+  switch (field.kind) {
+    case 'number':
+      return number;
+    case 'flag':
+      return { type: 'boolean' };
+    case 'words':
+      return listOf(wordsJson(field));
+    case 'amps-by':
+      return byWord(field, nullable(number));
+    case 'counts':
+      return byWord(field, nullable({ type: 'integer', minimum: 0, maximum: 12 }));
+    case 'flags':
+      return byWord(field, { anyOf: [{ type: 'boolean' }, { type: 'null' }, { const: 'none' }] });
+    case 'hertz':
+      return listOf(number);
+    case 'volts-text':
+      return { anyOf: [number, { type: 'string' }] };
+    case 'times':
+      return { anyOf: [number, pairOf(number)] };
+    case 'bands':
+      return listOf(pairOf(number));
+    case 'trace':
+      return { type: 'object', properties: { supply: traceJson, signal: traceJson, output: traceJson }, additionalProperties: false };
+    case 'feed':
+      return {
+        anyOf: [
+          { const: 'self' },
+          {
+            type: 'object',
+            properties: { volts: nullable({ type: 'number', exclusiveMinimum: 0, maximum: 1500 }), kind: nullable({ type: 'string' }) },
+            required: ['volts'],
+          },
+        ],
+      };
+    default:
+      return wordsJson(field);
+  }
+}
+
 /** A mark is a value, null (worn) or "none" (no such mark). */
 function fieldJson(field: Field, mark: boolean): Json {
   const bounds = {
@@ -21,27 +73,7 @@ function fieldJson(field: Field, mark: boolean): Json {
     ...(field.min !== undefined ? { minimum: field.min } : {}),
     ...(field.max !== undefined ? { maximum: field.max } : {}),
   };
-  const number = { type: 'number', ...bounds };
-  const value: Json =
-    field.kind === 'number'
-      ? number
-      : field.kind === 'flag'
-        ? { type: 'boolean' }
-        : field.kind === 'words'
-          ? { type: 'array', items: { type: 'string', enum: [...field.words!] } }
-          : field.kind === 'amps-by'
-            ? {
-                type: 'object',
-                properties: Object.fromEntries(field.words!.map((name) => [name, { anyOf: [number, { type: 'null' }] }])),
-                additionalProperties: false,
-              }
-            : field.kind === 'hertz'
-              ? { type: 'array', items: number }
-              : field.kind === 'volts-text'
-                ? { anyOf: [number, { type: 'string' }] }
-                : field.words
-                  ? { type: 'string', enum: [...field.words] }
-                  : { type: 'string' };
+  const value = valueJson(field, { type: 'number', ...bounds });
   const description = `${field.meaning}${field.unit && field.unit !== 'count' ? ` Unit: ${field.unit}.` : ''}`;
   return mark ? { anyOf: [value, { type: 'null' }, { const: 'none' }], description } : { ...value, description };
 }

@@ -2,7 +2,28 @@
  * What is a field of a case: a name, a unit, a range, words, a meaning? And short makers for each kind.
  * `min` and `max` are what is physically accepted; a bound in `above` is itself refused.
  */
-export type FieldKind = 'number' | 'word' | 'words' | 'flag' | 'hertz' | 'volts-text' | 'rows' | 'coil-rows' | 'amps-by';
+export type FieldKind =
+  | 'number'
+  | 'word'
+  | 'words'
+  | 'flag'
+  | 'hertz'
+  | 'volts-text'
+  | 'rows'
+  | 'coil-rows'
+  | 'amps-by'
+  /** Counts by word: {"SPDT": 2}. */
+  | 'counts'
+  /** True, false or null by word. */
+  | 'flags'
+  /** Changes of state of supply, signal and output. */
+  | 'trace'
+  /** One time, or two. */
+  | 'times'
+  /** A list of [low, high]. */
+  | 'bands'
+  /** "self", or volts and kind. */
+  | 'feed';
 
 export type Field = {
   name: string;

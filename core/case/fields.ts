@@ -4,6 +4,14 @@
  */
 import { currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
 import { breakerMarks, fuseHolders, utilisationCategories } from './protection-fields';
+import {
+  controlRelayFields as relayFields,
+  monitoringLoadFields,
+  relayLoadFields,
+  relaySupplyFields,
+  timingLoadFields,
+  timingRelayFields as timerFields,
+} from './relay-fields';
 
 export { currentKinds, kindAliases, type Field, type FieldKind } from './field';
 
@@ -67,6 +75,7 @@ export const supplyFields: readonly Field[] = [
   num('controlTransformerInrushVA', 'Transformer inrush', 'VA', upTo(100000), 'Momentary capability of the control transformer.'),
   num('supplyVA', 'Control source', 'VA', upTo(100000), 'Capability of any other control source.'),
   num('driverMaxAmps', 'Driver current', 'A', upTo(10), 'Most that the output driving the coil can give.'),
+  ...relaySupplyFields,
 ];
 
 export const loadKinds = [
@@ -226,6 +235,9 @@ export const loadFields: readonly Field[] = [
   word('resetNeeded', 'Reset asked for', ['manual', 'automatic', 'remote'], 'Reset asked for.'),
   words('tripContactsNeeded', 'Trip contacts in use', ['NC', 'NO', 'CO'], 'Trip contacts in use.'),
   words('marksNeeded', 'Marks needed', breakerMarks, 'Duty marks that plate or use asks for.'),
+  ...relayLoadFields,
+  ...timingLoadFields,
+  ...monitoringLoadFields,
 ];
 
 export const dutyFields: readonly Field[] = [
@@ -338,3 +350,7 @@ export const contactorFields: readonly Field[] = [
   num('maxOperationsPerHour', 'Switching rate', 'count', { min: 1, max: 36000 }, 'Highest switching rate.'),
   num('electricalLifeOperations', 'Electrical life', 'count', { min: 1000, max: 1e8 }, 'Electrical endurance at the rated load.'),
 ];
+
+/** Relays with a coil carry the same coil marks as contactors. */
+export const controlRelayFields: readonly Field[] = [...coilFields, ...relayFields];
+export const timingRelayFields: readonly Field[] = [...coilFields, ...timerFields];

@@ -4,13 +4,20 @@
  * Every fault names the field, what was seen and what is accepted. Unknown names are collected, not dropped in silence.
  */
 import * as yup from 'yup';
+import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
 import { dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
 export function acceptedWords(field: Field): string {
+  if (field.kind === 'trace') return 'lists of [seconds, 0 or 1] under supply, signal and output';
+  if (field.kind === 'times') return 'seconds above 0, or two of them as [on, off]';
+  if (field.kind === 'bands') return 'a list of [low, high] in seconds';
+  if (field.kind === 'feed') return '"self", or {volts, kind}';
+  if (field.kind === 'counts') return `counts by form, such as {"${field.words![0]}": 2}`;
+  if (field.kind === 'flags') return `true, false or null by function: ${field.words!.join(', ')}`;
   if (field.kind === 'amps-by') return 'amps by utilisation category, such as {"gG": 35}';
-  if (field.words) return `${field.words.slice(0, 12).join(', ')}${field.words.length > 12 ? ' and more' : ''}`;
+  if (field.words?.length) return `${field.words.slice(0, 12).join(', ')}${field.words.length > 12 ? ' and more' : ''}`;
   if (field.kind === 'flag') return 'true or false';
   if (field.kind === 'rows' || field.kind === 'coil-rows') return 'a list of rows';
   if (field.kind === 'word') return 'text';
@@ -25,6 +32,17 @@ const inRange = (field: Field, value: number) =>
   (field.max === undefined || value <= field.max) &&
   (field.unit !== 'count' || field.max! > 1000 || Number.isInteger(value));
 
+const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isPair = (value: unknown): value is [number, number] =>
+  Array.isArray(value) && value.length === 2 && value.every((end) => typeof end === 'number' && Number.isFinite(end));
+const isTrace = (value: unknown): value is Trace => Array.isArray(value) && value.length <= 2000 && value.every(isPair);
+const byWord = (field: Field, value: unknown, accepted: (mark: unknown) => boolean) =>
+  isObject(value) && Object.entries(value).every(([name, mark]) => field.words!.includes(name) && (mark === null || accepted(mark)));
+const isFeed = (value: unknown) =>
+  isObject(value) &&
+  (value.volts === null || (typeof value.volts === 'number' && value.volts > 0 && value.volts <= 1500)) &&
+  (value.kind === undefined || value.kind === null || ['ac', 'dc', 'ac/dc', ...Object.keys(kindAliases)].includes(value.kind as string));
+
 const VOLTS_TEXT = /^\s*\d+(\.\d+)?\s*([/-]\s*\d+(\.\d+)?\s*)*V?\s*$/i;
 
 function holds(field: Field, value: unknown): boolean {
@@ -36,7 +54,10 @@ function holds(field: Field, value: unknown): boolean {
     case 'word':
       return typeof value === 'string' && value.length < 200 && (!field.words || field.words.includes(value));
     case 'words':
-      return Array.isArray(value) && value.every((v) => typeof v === 'string' && (!field.words || field.words.includes(v)));
+      return (
+        Array.isArray(value) &&
+        value.every((v) => typeof v === 'string' && v.length < 200 && (!field.words?.length || field.words.includes(v)))
+      );
     case 'flag':
       return typeof value === 'boolean';
     case 'hertz':
@@ -44,6 +65,28 @@ function holds(field: Field, value: unknown): boolean {
     case 'rows':
     case 'coil-rows':
       return Array.isArray(value);
+    case 'counts':
+      return byWord(field, value, (count) => Number.isInteger(count) && (count as number) >= 0 && (count as number) <= 12);
+    case 'flags':
+      return byWord(field, value, (mark) => typeof mark === 'boolean' || mark === 'none');
+    case 'feed':
+      return value === 'self' || isFeed(value);
+    case 'times':
+      return typeof value === 'number' ? inRange(field, value) : isPair(value) && value.every((seconds) => inRange(field, seconds));
+    case 'bands':
+      return (
+        Array.isArray(value) &&
+        value.length <= 60 &&
+        value.every((band) => isPair(band) && band[0] <= band[1] && band.every((end) => inRange(field, end)))
+      );
+    case 'trace':
+      return (
+        isObject(value) &&
+        Object.entries(value).every(
+          ([name, trace]) =>
+            ['supply', 'signal', 'output'].includes(name) && (trace === null || (isTrace(trace) && traceFault(trace) === undefined)),
+        )
+      );
     case 'amps-by':
       return (
         typeof value === 'object' &&

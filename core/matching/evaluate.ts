@@ -127,6 +127,8 @@ function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefi
       return (have) => (have as number) >= slackDown(low) && (have as number) <= slackUp(high);
     }
     case 'includes': {
+      if (Array.isArray(limit) && typeof limit[0] === 'string')
+        return (have) => (limit as readonly string[]).some((one) => (have as readonly unknown[]).includes(one));
       const [low, high] = (Array.isArray(limit) ? limit : [limit, limit]) as unknown as Band;
       return (have) => {
         const list = have as readonly unknown[];
@@ -150,15 +152,17 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
   if (limit === null) return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
   const holds = relationHolds(way, limit);
   const otherEdge = way.orCheck && compileFigure(way.orCheck);
-  const mayHold = (spec: Canonical): boolean => {
-    const edge = otherEdge?.(spec);
+  const otherReading = way.orNotKnown && compileFigure(way.orNotKnown);
+  const holdsBy = (figure: ((spec: Canonical) => Found) | undefined, spec: Canonical): boolean => {
+    const edge = figure?.(spec);
     return edge !== undefined && edge !== null && edge !== 'none' && holds(edge);
   };
   return (have, spec) => {
     if (have === undefined || have === null) return 'not-known';
     if (have === 'none') return whenNot;
     if (holds(have)) return whenHolds;
-    if (mayHold(spec)) return 'check';
+    if (holdsBy(otherEdge, spec)) return 'check';
+    if (holdsBy(otherReading, spec)) return 'not-known';
     return (typeof have === 'number' ? band(have) : undefined) ?? whenNot;
   };
 }

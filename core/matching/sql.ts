@@ -111,6 +111,11 @@ function holdsSql(way: Way): Sql {
       return sql`${isNumber} and ${number} >= ${slackDown(low)} and ${number} <= ${slackUp(high)}`;
     }
     case 'includes': {
+      if (Array.isArray(limit) && typeof limit[0] === 'string')
+        return sql`exists (select 1 from jsonb_array_elements_text(x) e where e in (${join(
+          (limit as readonly string[]).map((entry) => sql`${entry}`),
+          ', ',
+        )}))`;
       const [low, high] = Array.isArray(limit) ? limit : [limit, limit];
       if (typeof low === 'number' && (way.figure.kind === 'coil-bands' || way.figure.kind === 'bands'))
         return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(high as number)})`;
@@ -119,11 +124,11 @@ function holdsSql(way: Way): Sql {
   }
 }
 
-/** The other edge of a tolerance band holds where the first did not: a check. */
-function mayHoldSql(way: Way, edge: Figure): Sql {
+/** Another figure of the part holds where the first did not: the other edge of a band, or what its marks leave open. */
+function otherwiseSql(way: Way, edge: Figure, verdict: 'check' | 'not-known'): Sql {
   const holds = holdsSql(way);
   const found: Sql = { text: holds.text.replace(/\bx\b/g, 'o.x'), bindings: holds.bindings };
-  return sql`when (select jsonb_typeof(o.x) not in ('null') and o.x <> '"none"'::jsonb and ${found} from (select ${figureSql(edge)} as x offset 0) o) then 'check'`;
+  return sql`when (select jsonb_typeof(o.x) not in ('null') and o.x <> '"none"'::jsonb and ${found} from (select ${figureSql(edge)} as x offset 0) o) then ${verdict}`;
 }
 
 function wayVerdict(way: Way, need: Need): Sql {
@@ -135,7 +140,8 @@ function wayVerdict(way: Way, need: Need): Sql {
       sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`,
       sql`when ${isNumber} then ${whenNot}`,
     );
-  if (way.orCheck && way.limit !== null) bands.unshift(mayHoldSql(way, way.orCheck));
+  if (way.orNotKnown && way.limit !== null) bands.unshift(otherwiseSql(way, way.orNotKnown, 'not-known'));
+  if (way.orCheck && way.limit !== null) bands.unshift(otherwiseSql(way, way.orCheck, 'check'));
   const middle = bands.length ? join(bands, ' ') : raw('');
   if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
   const best = way.atBest || need.assumed ? 'check' : 'fits';

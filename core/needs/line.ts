@@ -31,8 +31,8 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
 /** Returns a need line: a must of the load unless said otherwise, '>=' unless said otherwise, unit amps unless said otherwise. */
 export function needLine(parts: LineParts): Need {
   const { id, quantity, limit, figure = field(quantity), group = 'load', severity = 'must', safety = false, otherWays = [] } = parts;
-  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, atBest } = parts;
-  const edges = { checkFrom, notKnownFrom, orCheck, atBest };
+  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, atBest } = parts;
+  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, atBest };
   const known = Object.fromEntries(Object.entries(edges).filter(([, value]) => value !== undefined));
   return {
     id,
@@ -53,6 +53,6 @@ export function needLine(parts: LineParts): Need {
 export const wordLine = (parts: Omit<LineParts, 'relation' | 'unit'> & { limit: readonly string[] | null }): Need =>
   needLine({ ...parts, unit: '', relation: 'one-of' });
 
-/** A list that must hold this entry. */
-export const listLine = (parts: Omit<LineParts, 'relation' | 'unit'> & { limit: string | null; relation?: Relation }): Need =>
+/** A list that must hold this entry, or one of these. */
+export const listLine = (parts: Omit<LineParts, 'relation' | 'unit'> & { limit: string | readonly string[] | null; relation?: Relation }): Need =>
   needLine({ ...parts, unit: '', relation: 'includes' });

@@ -44,6 +44,8 @@ export type Way = {
   notKnownFrom?: number;
   /** The favourable edge of a tolerance band: where `figure` does not hold but this does, it may go either way, a check. */
   orCheck?: Figure;
+  /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
+  orNotKnown?: Figure;
   /** A way that can never be more than a check, such as a rating of another kind of load. */
   atBest?: 'check';
 };

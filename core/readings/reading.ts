@@ -6,8 +6,9 @@
  */
 export type ReadingState = 'read' | 'measured' | 'worked-out' | 'assumed' | 'unreadable' | 'absent';
 
-/** Rows are the rating rows of a plate, as in the plain case. */
-export type ReadingValue = number | string | boolean | number[] | string[] | Record<string, unknown>[];
+/** Rows are the rating rows of a plate, objects and bands as in the plain case. */
+export type ReadingValue =
+  number | string | boolean | number[] | string[] | number[][] | Record<string, unknown>[] | Record<string, unknown>;
 
 export type Reading = {
   state: ReadingState;

@@ -1,3 +1,4 @@
+import { fieldText, hasText, readFieldText, type TextField } from '@/core/case/field-text';
 import { dutyFields, loadFields, supplyFields, type Field } from '@/core/case/fields';
 import type { DeviceFamily } from '@/core/families/contract';
 import type { PlateDefinition, PlateField, PlateFieldKind } from '@/core/plates/plate-field';
@@ -11,6 +12,8 @@ export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'wor
   section: 'load' | 'duty' | 'supply' | 'removed';
   /** Columns where it is a list of rows, written in one line. */
   rowFields?: readonly Field[];
+  /** The field of the case, where its value is more than one figure and is written in one line. */
+  asText?: TextField;
 };
 
 const kinds: Record<Field['kind'], PlateFieldKind> = {
@@ -23,6 +26,12 @@ const kinds: Record<Field['kind'], PlateFieldKind> = {
   rows: 'rows',
   'coil-rows': 'text',
   'amps-by': 'text',
+  counts: 'text',
+  flags: 'text',
+  trace: 'text',
+  times: 'text',
+  bands: 'text',
+  feed: 'text',
 };
 const recoveries: Record<string, string> = {
   prospectiveFaultAmps:
@@ -83,6 +92,7 @@ const fromField = (section: EditField['section'], all: readonly Field[], names: 
       max: field.max ?? Infinity,
       meaning: field.meaning,
       ...(field.rowFields ? { rowFields: field.rowFields } : {}),
+      ...(hasText(field) ? { asText: field } : {}),
       recovery: recoveries[name] ?? 'From the drawing, the panel schedule or the person who runs it.',
     };
   });
@@ -160,6 +170,7 @@ export function readingText(field: EditField, reading: Reading | undefined): str
   if (!reading || reading.value === undefined) return '';
   const { value } = reading;
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  if (field.asText && (typeof value !== 'string' || field.asText.kind === 'feed')) return fieldText(field.asText, value);
   if (field.id === 'coilMarks')
     return (value as { volts: number; kind?: string; hertz?: number[] }[])
       .map(({ volts, kind, hertz }) => `${volts}\u2009V ${hertz?.length ? `${hertz.join('/')}\u2009Hz` : (kind ?? '').toUpperCase()}`)
@@ -171,8 +182,11 @@ export function readingText(field: EditField, reading: Reading | undefined): str
       (field.unit && field.kind !== 'volts' ? `\u2009${field.unit}` : '')
     );
   if (typeof value === 'number') return formatQuantity(value, field.id === 'kilowatts' ? 'kW' : field.unit);
-  return field.kind === 'volts' ? `${value}\u2009V` : value;
+  return field.kind === 'volts' ? `${String(value)}\u2009V` : String(value);
 }
+
+/** Units that fields of the case are held in though they are no base units. */
+const scaledUnits: readonly string[] = ['mA', 'ms', 'us'];
 
 export type Edited = { ok: true; value: ReadingValue } | { ok: false; fault: string };
 
@@ -189,6 +203,10 @@ export function readEdited(field: EditField, text: string): Edited {
       : field.unit === 'count' && field.max <= 1000 && !Number.isInteger(value)
         ? { ok: false, fault: `${field.label} is ${value}; a whole number is needed.` }
         : { ok: true, value };
+  if (field.asText) {
+    const given = readFieldText(field.asText, clean);
+    return given.ok ? { ok: true, value: given.value as ReadingValue } : given;
+  }
   if (field.id === 'coilMarks') {
     const marks = [...clean.matchAll(/(\d+(?:\.\d+)?)\s*V?\s*(AC|DC)?\s*(?:(\d+(?:\/\d+)?)\s*Hz)?/gi)].map(([, volts, kind, hertz]) => ({
       volts: Number(volts),
@@ -228,8 +246,9 @@ export function readEdited(field: EditField, text: string): Edited {
       ? { ok: false, fault: `${field.label} is outside what is possible. Read it again.` }
       : { ok: true, value: values };
   }
-  if (field.id === 'kilowatts') {
-    const read = readQuantity(clean.replace(/\s*kW$/i, ''), 'count', field.label);
+  if (field.id === 'kilowatts' || scaledUnits.includes(field.unit)) {
+    const own = field.id === 'kilowatts' ? 'kW' : field.unit;
+    const read = readQuantity(clean.replace(new RegExp(`\\s*${own}$`, 'i'), ''), 'count', field.label);
     return read.ok ? range(read.value) : read;
   }
   const read = readQuantity(clean, field.unit === ('K' as Unit) ? '' : field.unit, field.label);

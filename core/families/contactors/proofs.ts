@@ -10,7 +10,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
 import { figureProof, yesProof } from '../proof-makers';
-import { coilSupplyOf } from './coil-needs';
+import { coilSupplyOf } from '../coils/needs';
 import { currentDemand, isMotor } from './load-needs';
 
 const CONTACT_CAUTION_OHMS = 0.1;

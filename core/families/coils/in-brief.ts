@@ -1,4 +1,4 @@
-/** The coil of a contactor in a few words. Example: '120 V AC 60 Hz'. */
+/** A coil in a few words. Example: '120 V AC 60 Hz'. */
 import type { PartSpec } from '../../case/case';
 
 const one = (volts: unknown, kind: unknown, hertz: unknown) =>

@@ -1,0 +1,252 @@
+/**
+ * A mark that is more than one figure as one line of text, and back: counts by form, lists, bands, traces, rows with words.
+ * Whole or not at all; what cannot be placed is a fault with an example. Round trip is kept by test.
+ */
+import { formatQuantity } from '../quantities/format-quantity';
+import { readQuantity } from '../quantities/read-quantity';
+import type { Unit } from '../quantities/units';
+import type { State } from '../timing/trace';
+import type { Field } from './field';
+
+export type FieldText = { ok: true; value: unknown } | { ok: false; fault: string };
+type Row = Record<string, unknown>;
+/** What the text forms need to know of a field. */
+export type TextField = Pick<Field, 'label' | 'kind' | 'unit' | 'words' | 'rowFields'>;
+
+const read = (value: unknown): FieldText => ({ ok: true, value });
+const fault = (field: TextField, example: string): FieldText => ({ ok: false, fault: `${field.label} is written such as ${example}.` });
+
+/** 'phaseLoss' as 'phase loss'. */
+export const spaced = (name: string) => name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+const key = (text: string) => text.toLowerCase().replace(/[\s,-]+/g, '');
+const wordOf = (words: readonly string[], text: string) => words.find((word) => key(word) === key(text));
+
+const poleWords: Record<string, [form: string, count: number]> = {
+  dpdt: ['SPDT', 2],
+  '3pdt': ['SPDT', 3],
+  '4pdt': ['SPDT', 4],
+  dpstno: ['SPST-NO', 2],
+  dpstnc: ['SPST-NC', 2],
+};
+const formWords: Record<string, string> = { co: 'SPDT', no: 'SPST-NO', nc: 'SPST-NC', dm: 'SPST-NO-DM' };
+
+function readCounts(field: TextField, text: string): FieldText {
+  const out: Record<string, number> = {};
+  for (const part of text.split(/[,;+]/).map((one) => one.trim())) {
+    const match = /^(?:(\d{1,2})\s*x?\s+|(\d{1,2})(?=[A-Z]{2}\b))?(.+)$/i.exec(part);
+    const counted = poleWords[key(match?.[3] ?? '')];
+    const form = counted?.[0] ?? wordOf(field.words!, match?.[3] ?? '') ?? formWords[key(match?.[3] ?? '')];
+    if (!form) return fault(field, '2 SPDT, 1 SPST-NO');
+    out[form] = (out[form] ?? 0) + Number(match?.[1] ?? match?.[2] ?? 1) * (counted?.[1] ?? 1);
+  }
+  return read(out);
+}
+
+function readFlags(field: TextField, text: string): FieldText {
+  const out: Record<string, boolean | null> = {};
+  for (const part of text.split(/[,;]/).map((one) => one.trim())) {
+    const match = /^(no\s+|\?\s*)?(.+)$/i.exec(part);
+    const word = wordOf(field.words!, match?.[2] ?? '');
+    if (!word)
+      return fault(
+        field,
+        `${field.words!.slice(0, 2).map(spaced).join(', ')}, no ${spaced(field.words!.at(-1)!)}, ? ${spaced(field.words![2]!)}`,
+      );
+    out[word] = match?.[1] ? (match[1].startsWith('?') ? null : false) : true;
+  }
+  return read(out);
+}
+
+const secondsUnits: Record<string, number> = { ms: 0.001, s: 1, sec: 1, min: 60, m: 60, h: 3600, d: 86400 };
+const TIME = String.raw`(\d+(?:[.,]\d+)?)\s*(ms|sec|s|min|m|h|d)?`;
+const timeOf = (figure: string, unit: string | undefined, other: string | undefined) =>
+  Number((Number(figure.replace(',', '.')) * secondsUnits[(unit ?? other ?? 's').toLowerCase()]!).toPrecision(12));
+
+function readTimes(field: TextField, text: string): FieldText {
+  const match = new RegExp(`^${TIME}(?:\\s*(?:/|,|on)\\s*${TIME}(?:\\s*off)?)?$`, 'i').exec(text);
+  if (!match) return fault(field, '5 s, or 2 s / 8 s for on and off');
+  const [, first, unit, other, otherUnit] = match;
+  const one = timeOf(first!, unit, otherUnit);
+  return read(other === undefined ? one : [one, timeOf(other, otherUnit, unit)]);
+}
+
+function readBands(field: TextField, text: string): FieldText {
+  const out: [number, number][] = [];
+  for (const part of text.split(/[,;]\s+|;/).filter((one) => one.trim() !== '')) {
+    const match = new RegExp(`^${TIME}\\s*(?:-|to)\\s*${TIME}$`, 'i').exec(part.trim());
+    if (!match) return fault(field, '0.1-10 s, 6-60 s, 1-10 h');
+    const [, low, lowUnit, high, highUnit] = match;
+    out.push([timeOf(low!, lowUnit, highUnit), timeOf(high!, highUnit, lowUnit)]);
+  }
+  return out.length > 0 && out.every(([low, high]) => low <= high) ? read(out) : fault(field, '0.1-10 s, 6-60 s, 1-10 h');
+}
+
+function readTrace(field: TextField, text: string): FieldText {
+  const example = 'supply 0 on; signal 3 on 7.5 off; output 3 on 16.5 off';
+  const out: Record<string, [number, State][]> = {};
+  for (const part of text.split(';').map((one) => one.trim())) {
+    const head = /^(supply|signal|output)\s+/i.exec(part);
+    const changes = [...part.slice(head?.[0].length ?? 0).matchAll(/(\d+(?:\.\d+)?)\s*s?\s+(on|off)/gi)];
+    if (!head || changes.length === 0) return fault(field, example);
+    out[head[1]!.toLowerCase()] = changes.map(([, at, state]) => [Number(at), state!.toLowerCase() === 'on' ? 1 : 0]);
+  }
+  return read(out);
+}
+
+function readFeed(field: TextField, text: string): FieldText {
+  if (/^self/i.test(text)) return read('self');
+  const match = /^(\d+(?:\.\d+)?)\s*V?\s*(AC\/DC|AC|DC)?$/i.exec(text);
+  return match ? read({ volts: Number(match[1]), kind: match[2]?.toLowerCase() ?? null }) : fault(field, 'self, or 24 V DC');
+}
+
+const BARE = new Set(['pole', 'volts', 'amps', 'horsepower']);
+/** Words before a figure of a row, where its unit does not tell what it is. */
+const prefixOf = (column: Field) => (column.kind === 'number' && !BARE.has(column.name) ? `${column.label.toLowerCase()} ` : '');
+
+function rowText(fields: readonly Field[], row: Row): string {
+  return fields
+    .filter(({ name }) => row[name] !== undefined && row[name] !== null)
+    .map((column) => {
+      const value = row[column.name];
+      if (column.name === 'pole') return `pole ${value as number}:`;
+      if (typeof value !== 'number') return column.name === 'kind' ? String(value).toUpperCase() : String(value);
+      return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
+    })
+    .join(' ');
+}
+
+function readRow(field: TextField, text: string): Row | undefined {
+  const fields = field.rowFields!;
+  const row: Row = {};
+  let rest = text.trim().replace(/\u2009/g, ' ');
+  const take = (pattern: RegExp, place: (match: RegExpExecArray) => boolean): boolean => {
+    const match = pattern.exec(rest);
+    if (!match || !place(match)) return false;
+    rest = rest.slice(match[0].length).trim();
+    return true;
+  };
+  const number = (column: Field, written: string): boolean => {
+    const figure =
+      column.unit === 'us' || column.unit === 'ms'
+        ? readQuantity(written.replace(/\s*(us|ms)$/, ''), '', column.label)
+        : readQuantity(written, (column.unit ?? '') as Unit, column.label);
+    if (!figure.ok || row[column.name] !== undefined) return false;
+    row[column.name] = figure.value;
+    return true;
+  };
+  take(/^pole\s+(\d{1,2}):?/i, (match) =>
+    number(
+      fields.find(({ name }) => name === 'pole')!,
+      match[1]!,
+    ),
+  );
+  while (rest !== '') {
+    const prefixed = fields.find((column) => {
+      const prefix = prefixOf(column);
+      return prefix !== '' && rest.toLowerCase().startsWith(prefix);
+    });
+    if (prefixed) {
+      rest = rest.slice(prefixOf(prefixed).length).trim();
+      if (!take(/^\d+(?:\.\d+)?\s*[A-Za-z]+/, ([written]) => number(prefixed, written))) return undefined;
+      continue;
+    }
+    const worded = fields
+      .filter((column) => column.words && row[column.name] === undefined)
+      .flatMap((column) => column.words!.map((word) => ({ column, word })))
+      .filter(({ word }) => rest.toLowerCase().startsWith(word) || rest.toLowerCase().startsWith(word.toLowerCase()))
+      .sort((a, b) => b.word.length - a.word.length)[0];
+    if (worded && !/^[\w/]/.test(rest.slice(worded.word.length))) {
+      row[worded.column.name] = worded.word;
+      rest = rest.slice(worded.word.length).trim();
+      continue;
+    }
+    const placed = take(/^\d+(?:\.\d+)?\s*[A-Za-z]+/, ([written]) =>
+      fields.some((column) => column.kind === 'number' && column.name !== 'pole' && prefixOf(column) === '' && number(column, written)),
+    );
+    if (!placed) return undefined;
+  }
+  return row;
+}
+
+function readRows(field: TextField, text: string): FieldText {
+  const rows = text
+    .split(/[,;]/)
+    .filter((one) => one.trim() !== '')
+    .map((one) => readRow(field, one));
+  return rows.length > 0 && rows.every((row) => row !== undefined)
+    ? read(rows)
+    : fault(field, 'AC-15 AC 230 V 0.4 A, pole 2: DC-13 DC 24 V 0.2 A');
+}
+
+/** True where the field has a text form here. */
+export const hasText = (field: TextField): boolean =>
+  ['counts', 'flags', 'times', 'bands', 'trace', 'feed'].includes(field.kind) ||
+  (field.kind === 'words' && !field.words?.length) ||
+  (field.kind === 'rows' && (field.rowFields ?? []).some(({ name }) => name === 'loadType'));
+
+/** The value as one line. */
+export function fieldText(field: TextField, value: unknown): string {
+  switch (field.kind) {
+    case 'counts':
+      return Object.entries(value as Record<string, number>)
+        .filter(([, count]) => count)
+        .map(([form, count]) => `${count} ${form}`)
+        .join(', ');
+    case 'flags':
+      return Object.entries(value as Record<string, boolean | null>)
+        .map(([word, has]) => `${has === true ? '' : has === null ? '? ' : 'no '}${spaced(word)}`)
+        .join(', ');
+    case 'times':
+      return typeof value === 'number' ? seconds(value) : (value as number[]).map(seconds).join(' / ');
+    case 'bands':
+      return (value as [number, number][]).map(([low, high]) => `${seconds(low)} - ${seconds(high)}`).join(', ');
+    case 'feed':
+      return value === 'self'
+        ? 'self'
+        : `${(value as { volts: number }).volts} V ${String((value as { kind?: string }).kind ?? '').toUpperCase()}`.trim();
+    case 'trace':
+      return Object.entries(value as Record<string, [number, State][] | null>)
+        .filter(([, changes]) => changes && changes.length > 0)
+        .map(([name, changes]) => `${name} ${changes!.map(([at, state]) => `${at} ${state ? 'on' : 'off'}`).join(' ')}`)
+        .join('; ');
+    case 'rows':
+      return (value as Row[]).map((row) => rowText(field.rowFields!, row)).join(', ');
+    default:
+      return (value as string[]).join(', ');
+  }
+}
+
+/** Seconds in the unit in which they are a whole figure, if there is one. */
+export function seconds(value: number): string {
+  const [factor, unit] = (
+    [
+      [86400, 'd'],
+      [3600, 'h'],
+      [60, 'min'],
+    ] as const
+  ).find(([one]) => value >= one && value % one === 0) ?? [1, 's'];
+  return formatQuantity(value / factor, unit);
+}
+
+/** Reads what was typed into such a field. */
+export function readFieldText(field: TextField, text: string): FieldText {
+  const clean = text.trim().replace(/\u2009/g, ' ');
+  switch (field.kind) {
+    case 'counts':
+      return readCounts(field, clean);
+    case 'flags':
+      return readFlags(field, clean);
+    case 'times':
+      return readTimes(field, clean);
+    case 'bands':
+      return readBands(field, clean);
+    case 'feed':
+      return readFeed(field, clean);
+    case 'trace':
+      return readTrace(field, clean);
+    case 'rows':
+      return readRows(field, clean);
+    default:
+      return read(clean.split(/\s*[,;]\s*/).filter(Boolean));
+  }
+}

@@ -1,0 +1,95 @@
+/**
+ * The coil of a part in one form for judging, whatever the family: bands by kind of supply, kinds, frequencies, power.
+ * Source: IEC 60947-4-1 and IEC 61810-1 coil limits, through core/standards.
+ */
+import type { PartSpec } from '../../case/case';
+import { kindAliases } from '../../case/fields';
+import type { Band, Canonical } from '../../matching/evaluate';
+import type { CoilSupply } from '../../needs/need';
+import { coilLimits, COIL_MARK_TOLERANCE } from '../../standards/contactor-limits';
+
+type Row = Record<string, unknown>;
+
+/** A kind of current with its aliases read; anything else as it is. */
+export const kindOf = (kind: unknown) => (typeof kind === 'string' ? (kindAliases[kind] ?? kind) : kind);
+
+type CoilMark = { low: number | null; high: number | null; kind: unknown; hertz: unknown };
+
+function coilMarks(spec: PartSpec): CoilMark[] | null | 'none' | undefined {
+  if (Array.isArray(spec.coilMarks))
+    return spec.coilMarks.map((mark: Row) => {
+      const volts = typeof mark.volts === 'number' ? mark.volts : null;
+      return { low: volts, high: volts, kind: kindOf(mark.kind), hertz: mark.hertz };
+    });
+  if (spec.coilMarks === null) return null;
+  const { coilVolts, coilVoltsMin, coilVoltsMax } = spec;
+  if ([coilVolts, coilVoltsMin, coilVoltsMax].every((mark) => mark === undefined) && spec.coilKind === undefined) return undefined;
+  const one = (mark: unknown) => (typeof mark === 'number' ? mark : null);
+  const low = one(coilVoltsMin) ?? one(coilVolts);
+  const high = one(coilVoltsMax) ?? one(coilVolts);
+  return [{ low: low ?? high, high: high ?? low, kind: kindOf(spec.coilKind), hertz: spec.coilHertz }];
+}
+
+const supplies: readonly { key: CoilSupply; kind: 'ac' | 'dc'; hertz?: number }[] = [
+  { key: 'ac50', kind: 'ac', hertz: 50 },
+  { key: 'ac60', kind: 'ac', hertz: 60 },
+  { key: 'ac', kind: 'ac' },
+  { key: 'dc', kind: 'dc' },
+];
+
+const serves = (mark: CoilMark, kind: string) =>
+  mark.kind === undefined || mark.kind === null || mark.kind === 'ac/dc' || mark.kind === kind;
+const hasHertz = (mark: CoilMark, hertz: number) => Array.isArray(mark.hertz) && mark.hertz.includes(hertz);
+
+/** Marks that speak for this supply: of its kind and frequency if there are such, else of its kind, else all. */
+function marksFor(marks: CoilMark[], supply: (typeof supplies)[number]): CoilMark[] {
+  const ofKind = marks.filter((mark) => serves(mark, supply.kind));
+  const pool = ofKind.length > 0 ? ofKind : marks;
+  const ofHertz = supply.hertz === undefined ? [] : pool.filter((mark) => hasHertz(mark, supply.hertz!));
+  return ofHertz.length > 0 ? ofHertz : pool;
+}
+
+/**
+ * Coil marks as bands by kind of supply: where it operates, what it is marked for. `pickUpDc` is the share of the mark at which a DC
+ * coil pulls in, where its standard says other than 0.85.
+ */
+export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp): Canonical {
+  const marks = coilMarks(spec);
+  if (marks === undefined) return {};
+  if (marks === null || marks === 'none')
+    return { coilOperating: null, coilMarked: null, coilRated: null, coilKinds: null, coilHertzAc: null };
+  const layout = (band: (low: number, high: number, kind: 'ac' | 'dc') => Band) =>
+    Object.fromEntries(
+      supplies.map((supply) => {
+        const chosen = marksFor(marks, supply).filter((mark) => mark.low !== null && mark.high !== null);
+        return [supply.key, chosen.length === 0 ? null : chosen.map((mark) => band(mark.low!, mark.high!, supply.kind))];
+      }),
+    );
+  const kinds = marks.flatMap((mark) => (mark.kind === 'ac/dc' ? ['ac', 'dc'] : [mark.kind]));
+  const known = kinds.filter((kind) => kind === 'ac' || kind === 'dc');
+  const acMarks = marks.filter((mark) => serves(mark, 'ac'));
+  const hertz = acMarks.flatMap((mark) => (Array.isArray(mark.hertz) ? mark.hertz : []));
+  const universal = acMarks.some((mark) => mark.kind === 'ac/dc');
+  const unread = acMarks.some((mark) => mark.hertz === null) || (universal && hertz.length === 0);
+  const carriesHertz = acMarks.some((mark) => mark.hertz !== undefined);
+  return {
+    coilOperating: layout((low, high, kind) => [
+      low * (kind === 'dc' ? pickUpDc : coilLimits.pickUp),
+      high * coilLimits.highest,
+    ]),
+    coilMarked: layout((low, high) => [low / (1 + COIL_MARK_TOLERANCE), high * (1 + COIL_MARK_TOLERANCE)]),
+    coilRated: layout((low, high) => [low, high]),
+    ...(kinds.some((kind) => kind !== undefined) ? { coilKinds: known.length > 0 ? [...new Set(known)] : null } : {}),
+    ...(carriesHertz ? { coilHertzAc: hertz.length > 0 ? [...new Set(hertz)] : unread ? null : 'none' } : {}),
+    ...(marks.length === 1 && marks[0]!.low !== null ? pullInDc(spec, marks[0]!.low) : pullInDc(spec, null)),
+  };
+}
+
+/** DC coil power while pulling in: its watts, or V²/R of the marked volts. */
+function pullInDc(spec: PartSpec, volts: number | null): Canonical {
+  if (spec.coilWatts !== undefined) return { coilPullInWattsDc: spec.coilWatts };
+  if (spec.coilOhms === undefined) return {};
+  return {
+    coilPullInWattsDc: typeof spec.coilOhms === 'number' && volts !== null ? (volts * volts) / spec.coilOhms : null,
+  };
+}
