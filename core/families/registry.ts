@@ -5,10 +5,12 @@ import { DefectError } from '../defect-error';
 import type { DeviceFamily } from './contract';
 import { breakers } from './breakers';
 import { contactors } from './contactors';
+import { controlRelays } from './control-relays';
 import { fuses } from './fuses';
 import { overloadRelays } from './overload-relays';
+import { timingRelays } from './timing-relays';
 
-export const families: readonly DeviceFamily[] = Object.freeze([breakers, contactors, fuses, overloadRelays]);
+export const families: readonly DeviceFamily[] = Object.freeze([breakers, contactors, controlRelays, fuses, overloadRelays, timingRelays]);
 
 for (const [i, family] of families.entries()) {
   const before = families[i - 1];

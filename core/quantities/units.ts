@@ -31,6 +31,9 @@ export type Unit =
   | 'psig'
   | 'µF'
   | 'A²s'
+  /** Held so in the case: inputs and pauses. */
+  | 'mA'
+  | 'ms'
   | 'ratio'
   | '';
 

@@ -100,6 +100,12 @@ export const sources = {
   coilTemperature: memory('IEC 61810-1', 'coil resistance at temperature; copper by IEC 60034-1', '2015'),
   unbalanceComponents: memory('IEC 61000-4-30', 'supply voltage unbalance', '2015'),
   batteryFault: memory('IEC 61660-1', 'short-circuit current of batteries, simplified', '1997'),
+  pilotDuty: memory('UL 508', 'contact rating designations; NEMA ICS 5 the same', '2018'),
+  contactCategories: memory('IEC 60947-5-1', 'utilisation categories AC-12 to DC-14 and annex A', '2016'),
+  relayCoils: memory('IEC 61810-1', 'operative range of coils, class 1 and 2', '2015'),
+  relayEnclosures: memory('IEC 61810-1', 'relay technology categories RT 0 to RT V', '2015'),
+  timingAccuracy: memory('IEC 61812-1', 'repeat accuracy and setting', '2023'),
+  motorVolts: memory('NEMA MG 1', '12.44, variation of volts and frequency; IEC 60034-1 zones A and B', '2021'),
   commonPractice: { document: 'common practice', clause: '', edition: '', fromMemory: false },
 } as const satisfies Record<string, Source>;
 

@@ -2,7 +2,7 @@
  * Which functions, at which settings, give the trace that a circuit shows? And do two functions do the same?
  * Times are taken from the trace itself: every time between a change of input or output and a later change of output.
  */
-import { timingFunctionIds, timingFunctions, type TimingFunction } from './functions';
+import { singleOutputIds, timingFunctions, type TimingFunction } from './functions';
 import { runTimer, type Stimulus, type Times } from './run';
 import { normalised, sameTrace, type Trace } from './trace';
 
@@ -22,7 +22,7 @@ export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds
   if (wanted.length === 0) return [];
   const lengths = lengthsOf({ supply: normalised(stimulus.supply), signal: normalised(stimulus.signal ?? []) }, wanted);
   const hasSignal = normalised(stimulus.signal ?? []).length > 0;
-  return timingFunctionIds.flatMap((fn): FoundFunction[] => {
+  return singleOutputIds.flatMap((fn): FoundFunction[] => {
     const { signal, times } = timingFunctions[fn];
     if (signal === 'needed' && !hasSignal) return [];
     const settings: Times[] =

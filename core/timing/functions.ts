@@ -29,6 +29,8 @@ export const timingFunctions = {
   'delayed pulse': { signal: 'none', times: 2, words: ['on-delay then interval'] },
   'accumulating on-delay': { signal: 'needed', times: 1, words: ['on-delay with memory'] },
   'step on signal': { signal: 'needed', times: 0, words: ['impulse relay'] },
+  /** Its trace is that of the star contact; `star-delta.ts` gives both. */
+  'star-delta': { signal: 'none', times: 2, words: ['wye-delta'] },
 } as const satisfies Record<string, { signal: 'none' | 'may' | 'needed'; times: 0 | 1 | 2; words: readonly string[] }>;
 
 export type TimingFunction = keyof typeof timingFunctions;
@@ -43,6 +45,9 @@ const byWord = new Map(
   timingFunctionIds.flatMap((id) => [id, ...timingFunctions[id].words].map((word): [string, TimingFunction] => [plain(word), id])),
 );
 
+/** Functions with one output, which alone can be found from a trace. */
+export const singleOutputIds = timingFunctionIds.filter((id) => id !== 'star-delta');
+
 /**
  * The functions that a printed word may stand for, in any letter case. `off-delay` and `delay on break` by themselves say
  * nothing of the signal: with a signal input they are one thing, without one another, unknown both. Empty: no such word.
@@ -55,4 +60,19 @@ export function functionsOfWord(word: string, signalInput: boolean | null | unde
   }
   const one = byWord.get(given);
   return one ? [one] : [];
+}
+
+const byLength = [...byWord.keys(), 'off delay', 'delay on break'].sort((a, b) => b.length - a.length);
+
+/** Functions that a sentence names by one of their words, the longest word first; [] where it names none, or more than one thing. */
+export function functionsOfSentence(sentence: string, signalInput: boolean | null | undefined): TimingFunction[] {
+  let rest = ` ${plain(sentence)} `;
+  const found: TimingFunction[][] = [];
+  for (const word of byLength) {
+    const at = rest.search(new RegExp(`(?<![a-z])${word.replace(/[()]/g, '\\$&')}(?![a-z])`));
+    if (at < 0) continue;
+    found.push(functionsOfWord(word, signalInput));
+    rest = rest.replace(word, ' ');
+  }
+  return found.length === 1 ? found[0]! : [];
 }

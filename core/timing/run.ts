@@ -111,6 +111,7 @@ const machines: Record<TimingFunction, Machine> = {
     ...turnsOn,
   },
   'step on signal': { signalOn: (clock) => set(clock, clock.out === 1 ? 0 : 1) },
+  'star-delta': { supplyOn: (clock, times) => pulse(clock, times[0]), ...turnsOff },
 };
 
 type Event = { seconds: number; of: 'supply' | 'signal'; state: State };

@@ -1,8 +1,11 @@
 /** Worked examples by family: tables that only tests read, worked out by hand. */
 import { breakerCases } from './breakers';
 import { contactorCases } from './contactors';
+import { baseCases } from './control-relays/base-and-coil';
+import { contactCases } from './control-relays/contacts';
 import { fuseCases } from './fuses';
 import { overloadCases } from './overload-relays';
+import { timingCases } from './timing-relays';
 import type { WorkedCase } from './worked-case';
 
 export const workedCases: Record<string, readonly WorkedCase[]> = {
@@ -10,4 +13,6 @@ export const workedCases: Record<string, readonly WorkedCase[]> = {
   breaker: breakerCases,
   fuse: fuseCases,
   'overload-relay': overloadCases,
+  'control-relay': [...contactCases, ...baseCases],
+  'timing-relay': timingCases,
 };

@@ -73,10 +73,7 @@ export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp)
   const unread = acMarks.some((mark) => mark.hertz === null) || (universal && hertz.length === 0);
   const carriesHertz = acMarks.some((mark) => mark.hertz !== undefined);
   return {
-    coilOperating: layout((low, high, kind) => [
-      low * (kind === 'dc' ? pickUpDc : coilLimits.pickUp),
-      high * coilLimits.highest,
-    ]),
+    coilOperating: layout((low, high, kind) => [low * (kind === 'dc' ? pickUpDc : coilLimits.pickUp), high * coilLimits.highest]),
     coilMarked: layout((low, high) => [low / (1 + COIL_MARK_TOLERANCE), high * (1 + COIL_MARK_TOLERANCE)]),
     coilRated: layout((low, high) => [low, high]),
     ...(kinds.some((kind) => kind !== undefined) ? { coilKinds: known.length > 0 ? [...new Set(known)] : null } : {}),

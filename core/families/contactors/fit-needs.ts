@@ -6,6 +6,7 @@ import { flagMark, numberMark } from '../../case/case';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
+import { ambientNeeds, lifeNeeds } from '../service-needs';
 import { isMotor } from './load-needs';
 
 const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: Way): Need => ({
@@ -81,33 +82,13 @@ function holdingNeed(context: NeedContext): Need | undefined {
 
 /** All lines of place and service, in the order shown. */
 export function fitNeeds(context: NeedContext): Need[] {
-  const { supply, duty } = context;
+  const { duty } = context;
   const needs: (Need | undefined)[] = [
     auxiliaryNeed(context, 'auxNormallyOpen'),
     auxiliaryNeed(context, 'auxNormallyClosed'),
     holdingNeed(context),
   ];
-  const ambient = numberMark(supply, 'ambientC');
-  if (ambient !== undefined)
-    needs.push(
-      fitLine(
-        {
-          id: 'ambient',
-          severity: 'must',
-          brief: 'around the device',
-          source: 'commonPractice',
-          because: ambient === null ? 'The ambient is not known.' : `The air around it reaches ${q(ambient, '°C')}.`,
-          inputs: ['supply.ambientC'],
-        },
-        {
-          quantity: 'maxAmbientC',
-          unit: '°C',
-          relation: '>=',
-          figure: { kind: 'field', name: 'maxAmbientC' },
-          limit: ambient,
-        },
-      ),
-    );
+  needs.push(...ambientNeeds(context));
   const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
   if (rates.length > 0) {
     const rate = rates.includes(null) ? null : Math.max(...(rates as number[]));
@@ -131,29 +112,6 @@ export function fitNeeds(context: NeedContext): Need[] {
       ),
     );
   }
-  const daily = numberMark(duty, 'operationsPerDay');
-  const years = numberMark(duty, 'lifeYearsWanted');
-  if (typeof daily === 'number' && typeof years === 'number' && daily > 0) {
-    const operations = daily * 365 * years;
-    needs.push(
-      fitLine(
-        {
-          id: 'electrical-life',
-          severity: 'should',
-          brief: `${daily} a day`,
-          source: 'commonPractice',
-          because: `${daily} operations a day x 365 x ${years} years = ${Math.round(operations)} operations at the rated load.`,
-          inputs: ['duty.operationsPerDay', 'duty.lifeYearsWanted'],
-        },
-        {
-          quantity: 'electricalLifeOperations',
-          unit: 'count',
-          relation: '>=',
-          figure: { kind: 'field', name: 'electricalLifeOperations' },
-          limit: operations,
-        },
-      ),
-    );
-  }
+  needs.push(...lifeNeeds(context));
   return needs.filter((need): need is Need => need !== undefined);
 }

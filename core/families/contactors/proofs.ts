@@ -11,41 +11,15 @@ import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
 import { figureProof, yesProof } from '../proof-makers';
 import { coilSupplyOf } from '../coils/needs';
+import { coilOhms } from '../coils/proofs';
 import { currentDemand, isMotor } from './load-needs';
 
 const CONTACT_CAUTION_OHMS = 0.1;
-const COIL_OHMS_TOLERANCE = 0.15; // winding and temperature spread, common practice
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1
 const RESISTIVE_TOLERANCE = 0.1;
 const OPEN_CONTACT_OHMS = 1e6;
 
 const practice = citeSource('commonPractice');
-
-function coilOhms({ need, part }: ProofContext): Proof {
-  const stated = typeof part.coilOhms === 'number' ? part.coilOhms : undefined;
-  const key = coilSupplyOf(need);
-  const marks = (part.coilRated as Record<string, readonly Band[] | null> | null | undefined)?.[key];
-  const volts = marks?.[0]?.[0];
-  const watts = part.coilPullInWattsDc;
-  const byPower = stated === undefined && key === 'dc' && typeof watts === 'number' && volts ? (volts * volts) / watts : undefined;
-  const expected = stated ?? byPower;
-  return figureProof({
-    id: 'coil-ohms',
-    when: 'bench',
-    title: 'Coil resistance',
-    unit: 'ohm',
-    leads: true,
-    severity: 'should',
-    how: 'Coil disconnected, ohmmeter across A1 and A2. Enter the resistance of the leads as well; it is taken off.',
-    low: expected === undefined ? 0.1 : expected * (1 - COIL_OHMS_TOLERANCE),
-    high: expected === undefined ? null : expected * (1 + COIL_OHMS_TOLERANCE),
-    because:
-      expected === undefined
-        ? 'The maker states no resistance. An open coil reads without end, a shorted one near nothing; on AC the resistance says nothing of the impedance.'
-        : `${stated !== undefined ? 'The maker states' : 'From the coil power'} ${q(expected, 'ohm')}, within 15 % for winding and temperature.`,
-    source: practice,
-  });
-}
 
 function bench(context: ProofContext): Proof[] {
   const poles = typeof context.part.poles === 'number' ? context.part.poles : 3;

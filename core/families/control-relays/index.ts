@@ -1,0 +1,53 @@
+/** Control relays: plug-in and rail-mounted, judged contact by contact. Wiring only; see README.md in this folder. */
+import { controlRelayFields } from '../../case/fields';
+import { coilInBrief } from '../coils/in-brief';
+import { coilNeeds } from '../coils/needs';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { restsOnAssumption } from '../../needs/need';
+import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
+import { contactNeeds } from '../relays/contact-needs';
+import { relayOfPlate } from '../relays/of-plate';
+import { relayTerminals } from '../relays/terminals';
+import { ambientNeeds, lifeNeeds } from '../service-needs';
+import { canonicalControlRelay } from './canonical';
+import { controlRelayCautions } from './cautions';
+import { controlRelayDrill } from './drill';
+import { controlRelayProofs } from './proofs';
+
+export const controlRelays = {
+  id: 'control-relay',
+  title: { iec: 'Control relay', nfpa: 'Control relay' },
+  loads: ['contactor-coil', 'solenoid', 'signal', 'resistive-heater', 'motor-1ph', 'filament-lamps', 'discharge-lamps', 'led-drivers'],
+  fields: controlRelayFields,
+  ratingColumns: [],
+  canonical: canonicalControlRelay,
+  ofPlate: relayOfPlate,
+  inBrief: (spec) =>
+    [coilInBrief(spec), typeof spec.base === 'string' ? spec.base : '', typeof spec.pilotDuty === 'string' ? spec.pilotDuty : '']
+      .filter(Boolean)
+      .join(', '),
+  asks: {
+    supply: [
+      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms', 'driverMaxAmps'],
+      ...['socket', 'coilPositivePin', 'ambientC'],
+    ],
+    load: ['contactForms', 'contacts', 'environment', 'enclosureNeeded', 'timeConstantMilliseconds'],
+    duty: ['operationsPerDay', 'lifeYearsWanted'],
+  },
+  example: 'DPDT COIL 24VDC 650 OHM 10A 250VAC B300 8 PIN',
+  needs: (context: NeedContext) =>
+    [
+      ...contactNeeds(context),
+      ...coilNeeds(context),
+      ...baseNeeds(context),
+      ...formNeeds(context),
+      ...enclosureNeeds(context),
+      ...ambientNeeds(context),
+      ...lifeNeeds(context),
+    ].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: controlRelayCautions,
+  proofs: controlRelayProofs,
+  terminals: (context, from, to) => relayTerminals(context, from, to),
+  drill: controlRelayDrill,
+  coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
+} satisfies DeviceFamily;

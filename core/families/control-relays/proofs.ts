@@ -1,0 +1,143 @@
+/** What is proved of a plug-in relay on the bench, while fitting and at first start? Common practice. */
+import { coilSupplyOf } from '../coils/needs';
+import { coilOhms, expectedCoilOhms } from '../coils/proofs';
+import type { Proof, ProofContext } from '../contract';
+import { figureProof, yesProof } from '../proof-makers';
+import { baseOf } from '../relays/bases';
+import { numberMark } from '../../case/case';
+import { formatQuantity as q } from '../../quantities/format-quantity';
+
+const CONTACT_CAUTION_OHMS = 0.1;
+const OPEN_CONTACT_OHMS = 1e6;
+const CURRENT_TOLERANCE = 0.15; // winding and temperature spread, common practice
+
+/** Current of a DC coil at the control volts, A; on AC its impedance decides, which a resistance does not tell. */
+function coilCurrent(context: ProofContext): Proof[] {
+  const volts = numberMark(context.need.supply, 'controlVolts');
+  const ohms = expectedCoilOhms(context);
+  if (coilSupplyOf(context.need) !== 'dc' || typeof volts !== 'number' || ohms === undefined) return [];
+  const amps = volts / ohms;
+  return [
+    figureProof({
+      id: 'coil-current',
+      when: 'bench',
+      title: 'Coil current',
+      unit: 'A',
+      low: amps * (1 - CURRENT_TOLERANCE),
+      high: amps * (1 + CURRENT_TOLERANCE),
+      severity: 'should',
+      how: 'From a bench supply at the nominal volts, meter in series.',
+      because: `${q(volts, 'V')} over ${q(ohms, 'ohm')} = ${q(amps, 'A')}, within 15 %.`,
+    }),
+  ];
+}
+
+/** Bench proofs of contacts and weld, shared by every relay with contacts. */
+export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
+  const base = baseOf(part.base);
+  const sets = (timer ? base?.timer?.contacts : base?.contacts) ?? [];
+  const used = typeof part.contactsInAll === 'number' ? sets.slice(0, part.contactsInAll) : sets;
+  const at = (name: 'normallyClosed' | 'normallyOpen') =>
+    used.map((one) => `${one.common}-${one[name]}`).join(', ') || 'by the diagram on the part';
+  const figure = (id: string, title: string, how: string, low: number, high: number | null, because: string) =>
+    figureProof({
+      id,
+      when: 'bench',
+      title,
+      unit: 'ohm',
+      leads: high !== null,
+      low,
+      high,
+      severity: high === null ? 'must' : 'should',
+      how,
+      because,
+    });
+  const limit = 'Above 0.1 Ω net of leads look closer, above 1 Ω reject.';
+  return [
+    figure(
+      'break-rest',
+      'Worst break contact at rest',
+      `Coil off, ohmmeter across ${at('normallyClosed')}; enter the worst and the leads.`,
+      0,
+      CONTACT_CAUTION_OHMS,
+      limit,
+    ),
+    figure(
+      'make-rest',
+      'Least make contact at rest',
+      `Coil off, ohmmeter across ${at('normallyOpen')}.`,
+      OPEN_CONTACT_OHMS,
+      null,
+      'A make contact that is closed at rest is welded.',
+    ),
+    figure(
+      'make-pulled',
+      'Worst make contact, energised',
+      `Coil on a bench supply, ohmmeter across ${at('normallyOpen')}; enter the worst and the leads.`,
+      0,
+      CONTACT_CAUTION_OHMS,
+      limit,
+    ),
+    figure(
+      'break-pulled',
+      'Least break contact, energised',
+      `Coil on, ohmmeter across ${at('normallyClosed')}.`,
+      OPEN_CONTACT_OHMS,
+      null,
+      'A break contact that stays closed is welded: a tap that frees it proves it; replace the part.',
+    ),
+  ];
+}
+
+/** Returns the proofs in the order of the work. */
+export function controlRelayProofs(context: ProofContext): Proof[] {
+  const { need, part } = context;
+  const base = baseOf(part.base);
+  const polarised = part.polarity !== undefined && part.polarity !== 'not polarised';
+  return [
+    yesProof(
+      'plate',
+      'bench',
+      'Its own plate',
+      'Read coil volts, kind and contacts on the relay itself.',
+      'AC and DC bodies look alike and fit the same socket.',
+    ),
+    coilOhms(context, base ? `pins ${base.coil.join(' and ')}` : 'the coil pins'),
+    ...coilCurrent(context),
+    ...contactProofs(context),
+    yesProof(
+      'look',
+      'bench',
+      'Contacts looked at',
+      'Through the cover: no carbon, no pitting, nothing loose.',
+      'Pitted or welded contacts are replaced, not filed.',
+    ),
+    ...(polarised
+      ? [
+          yesProof(
+            'polarity',
+            'fitting',
+            'Plus on its pin',
+            'Socket unplugged, circuit dead and proved dead: continuity from plus to the pin that the diagram marks.',
+            'A reversed diode shorts the driver; a reversed lamp stays dark.',
+          ),
+        ]
+      : []),
+    yesProof(
+      'seated',
+      'fitting',
+      'Seated and held',
+      'Key lined up, pushed home, spring or clip closed.',
+      'A relay that walks out of its socket fails warm.',
+    ),
+    yesProof(
+      'works',
+      'first-start',
+      'Works what it must',
+      'Commanded once on and off with people clear; every load on its contacts follows, nothing else does.',
+      need.supply.controlKind === 'dc'
+        ? 'Drop-out is later with a diode across the coil.'
+        : 'A lamp alone tells of volts at the coil, not of contacts.',
+    ),
+  ];
+}

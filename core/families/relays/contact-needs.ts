@@ -1,0 +1,295 @@
+/**
+ * Need lines of what each contact switches: current for its kind of load, making current, peak, least load, horsepower.
+ * One figure never stands for another kind of load: a motor needs horsepower, a coil needs AC-15, DC-13 or pilot duty.
+ * Sources: IEC 60947-5-1, UL 508, NFPA 70 430.83, common practice.
+ */
+import { numberMark } from '../../case/case';
+import { field, needLine } from '../../needs/line';
+import type { Need, Way } from '../../needs/need';
+import { formatQuantity as q } from '../../quantities/format-quantity';
+import { makingMultiple } from '../../standards/pilot-duty';
+import type { SourceId } from '../../standards/source';
+import type { NeedContext } from '../contract';
+import { carriedBy, column, horsepowerColumn } from './layout';
+
+/** One contact and what it switches; figures null where the drawing or plate does not tell. */
+export type Switched = {
+  pole?: number;
+  loadType: string | null;
+  kind: 'ac' | 'dc';
+  volts: number | null;
+  amps: number | null | undefined;
+  horsepower?: number | null;
+  inrushPeakAmps?: number | null;
+  inrushVA?: number | null;
+  sealedVA?: number | null;
+};
+
+const pilotLoads = new Set(['AC-14', 'AC-15', 'pilot-duty-ac', 'DC-13', 'pilot-duty-dc']);
+
+const number = (mark: unknown) => (typeof mark === 'number' ? mark : mark === null ? null : undefined);
+
+const coilLoad = (kind: string) => (kind === 'dc' ? 'DC-13' : 'AC-15');
+/** What one contact switches where the position has a load but no list of contacts. */
+function ofLoad({ supply, load }: NeedContext): Switched[] {
+  const kind = supply.currentKind === 'dc' ? 'dc' : 'ac';
+  const volts = number(supply.systemVolts) ?? null;
+  const base = { kind, volts } as const;
+  const watts = number(load.watts);
+  const byWatts = typeof watts === 'number' && volts !== null ? watts / volts : watts === null ? null : undefined;
+  const amps = number(load.loadAmps) ?? byWatts;
+  switch (load.kind) {
+    case 'motor-1ph':
+    case 'motor-3ph':
+    case 'motor-dc':
+      return [
+        {
+          ...base,
+          loadType: 'motor',
+          amps: number(load.fullLoadAmps) ?? number(load.tableFullLoadAmps),
+          horsepower: number(load.horsepower),
+        },
+      ];
+    case 'resistive-heater':
+      return [{ ...base, loadType: 'resistive', amps: number(load.resistiveAmps) ?? amps }];
+    case 'filament-lamps':
+      return [{ ...base, loadType: 'tungsten', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.coldInrushAmps) }];
+    case 'discharge-lamps':
+      return [{ ...base, loadType: 'ballast', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+    case 'led-drivers':
+      return [{ ...base, loadType: 'led', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+    case 'transformer':
+    case 'electronic-supply':
+      return [
+        {
+          ...base,
+          loadType: load.kind === 'transformer' ? 'transformer' : 'capacitive',
+          amps,
+          inrushPeakAmps: number(load.inrushPeakAmps),
+        },
+      ];
+    case 'contactor-coil':
+    case 'solenoid':
+      return [{ ...base, loadType: coilLoad(kind), amps }];
+    case 'signal': {
+      const milliamps = numberMark(load, 'loadMilliamps');
+      return [{ ...base, loadType: 'signal', amps: typeof milliamps === 'number' ? milliamps / 1000 : (milliamps ?? amps) }];
+    }
+    default:
+      return [];
+  }
+}
+
+/** What the contacts of the position switch; [] where it does not say, null where the list is worn. */
+export function switchedOf(context: NeedContext): Switched[] | null {
+  const { contacts } = context.load;
+  if (contacts === null) return null;
+  if (!Array.isArray(contacts)) return ofLoad(context).filter(({ amps, horsepower }) => amps !== undefined || horsepower !== undefined);
+  return (contacts as Record<string, unknown>[]).map((row) => {
+    const load = typeof row.loadType === 'string' ? row.loadType : null;
+    const own = row.kind === 'dc' || row.kind === 'DC' || /^(DC-|pilot-duty-dc)/.test(load ?? '') ? 'dc' : 'ac';
+    const volts = number(row.volts) ?? null;
+    const sealed = number(row.sealedVA);
+    const bySealed = typeof sealed === 'number' && volts !== null ? sealed / volts : sealed;
+    return {
+      ...(typeof row.pole === 'number' ? { pole: row.pole } : {}),
+      loadType: load,
+      kind: own,
+      volts,
+      amps: number(row.amps) ?? bySealed,
+      horsepower: number(row.horsepower),
+      inrushPeakAmps: number(row.inrushPeakAmps),
+      inrushVA: number(row.inrushVA),
+      sealedVA: sealed,
+    };
+  });
+}
+
+const AC_AMPS_RULE_VOLTS = 120;
+const DC_AMPS_RULE_VOLTS = 125;
+
+type Ask = { one: Switched; volts: number | null };
+const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefined, factor = 1): Way['figure'] => ({
+  kind: 'rating',
+  column: column(one.kind, what, pole),
+  minVolts: volts,
+  current: one.kind,
+  factor,
+});
+/** Of the pole where it is named, then of every contact; of any pole where none is asked for. */
+const places = ({ one }: Ask) => [one.pole, one.pole === undefined ? ('any' as const) : undefined];
+
+const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null, more: Partial<Way> = {}, factor = 1): Way[] =>
+  places(ask).map((pole) => ({ quantity, unit: 'A', relation: '>=', figure: rating(ask, what, pole, factor), limit, ...more }));
+
+function pilotWay(ask: Ask, what: 'break' | 'make', amps: number | null): Way {
+  const { one, volts } = ask;
+  if (one.kind === 'dc' && volts !== null && volts > 300)
+    return { quantity: 'contactAmps', unit: 'A', relation: '>=', figure: rating(ask, 'pilot amps above 300 V', undefined), limit: amps };
+  const from = one.kind === 'dc' ? DC_AMPS_RULE_VOLTS : AC_AMPS_RULE_VOLTS;
+  return {
+    quantity: what === 'break' ? 'contactBreakVA' : 'contactMakeVA',
+    unit: 'VA',
+    relation: '>=',
+    figure: rating(ask, `pilot ${what} VA`, undefined),
+    limit: amps === null || volts === null ? null : amps * Math.max(volts, from),
+  };
+}
+
+const sourceOf = (load: string | null): SourceId =>
+  load === 'motor'
+    ? 'controllerRating'
+    : load !== null && pilotLoads.has(load)
+      ? load.startsWith('pilot')
+        ? 'pilotDuty'
+        : 'contactCategories'
+      : 'commonPractice';
+
+function currentNeed(ask: Ask, id: string, name: string): Need | undefined {
+  const { one } = ask;
+  const load = one.loadType;
+  const limit = one.amps ?? null;
+  const from = load === null ? [] : (carriedBy[load] ?? [load]);
+  const ways = from.flatMap((way): Way[] =>
+    way === 'pilot' ? [pilotWay(ask, 'break', limit)] : ampWays(ask, `${way} amps`, 'contactAmps', limit),
+  );
+  const [first, ...others] = ways.length > 0 ? ways : ampWays(ask, 'resistive amps', 'contactAmps', null);
+  const need = needLine({
+    id: `${id}-load`,
+    quantity: first!.quantity,
+    limit,
+    brief: name,
+    because:
+      load === null
+        ? `${name}: what it switches is not known.`
+        : `${name} switches ${limit === null ? 'an unknown current' : q(limit, 'A')} at ${one.volts === null ? 'unknown volts' : `${q(one.volts, 'V')} ${one.kind.toUpperCase()}`}, ${load}; only a figure for that kind of load and current counts.`,
+    source: sourceOf(load),
+    inputs: ['load.contacts'],
+  });
+  return { ...need, ways: [first!, ...others], ...(load === 'signal' ? { onlyWhereCarried: true } : {}) };
+}
+
+function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Need {
+  const { one, volts } = ask;
+  const hp = one.horsepower;
+  const amps = one.amps ?? null;
+  const inHorsepower: Way[] =
+    typeof hp === 'number' && volts !== null
+      ? places(ask).map((pole) => ({
+          quantity: 'contactHorsepower',
+          unit: 'hp',
+          relation: '>=',
+          figure: rating(ask, horsepowerColumn(volts), pole),
+          limit: hp,
+        }))
+      : [];
+  const given = context.practice === 'NFPA70' ? { atBest: 'check' as const } : {};
+  const ways = [
+    ...inHorsepower,
+    ...ampWays(ask, 'motor hp amps', 'contactMotorAmps', amps),
+    ...ampWays(ask, 'motor amps', 'contactMotorAmps', amps, given),
+  ];
+  const need = needLine({
+    id: `${id}-motor`,
+    quantity: 'contactMotorAmps',
+    limit: amps,
+    brief: name,
+    because: `${name} switches a motor of ${typeof hp === 'number' ? q(hp, 'hp') : 'unknown power'}${amps === null ? '' : `, ${q(amps, 'A')}`}: horsepower or motor amps at these volts, never the resistive figure.`,
+    source: 'controllerRating',
+    inputs: ['load.contacts'],
+  });
+  return { ...need, ways: ways as [Way, ...Way[]] };
+}
+
+/** A coil takes several times its current while it pulls in; the contact must make it. */
+function makingNeed(ask: Ask, id: string, name: string): Need[] {
+  const { one, volts } = ask;
+  const inrush = one.inrushVA;
+  if (inrush === undefined || one.loadType === null || !pilotLoads.has(one.loadType)) return [];
+  const amps = inrush === null || volts === null ? null : inrush / volts;
+  const from = carriedBy[one.loadType]!;
+  const ways = from.flatMap((way): Way[] =>
+    way === 'pilot' ? [pilotWay(ask, 'make', amps)] : ampWays(ask, `${way} amps`, 'contactMakingAmps', amps, {}, makingMultiple[way] ?? 1),
+  );
+  const need = needLine({
+    id: `${id}-making`,
+    quantity: ways[0]!.quantity,
+    limit: amps,
+    brief: name,
+    because: `${name} makes the coil’s inrush of ${inrush === null ? 'unknown VA' : q(inrush, 'VA')}; AC-15 makes ten times its figure.`,
+    source: sourceOf(one.loadType),
+    inputs: ['load.contacts'],
+  });
+  return [{ ...need, ways: ways as [Way, ...Way[]] }];
+}
+
+function peakNeed(ask: Ask, id: string, name: string): Need[] {
+  const peak = ask.one.inrushPeakAmps;
+  if (peak === undefined || ask.one.loadType === null) return [];
+  const [first, ...others] = ampWays(ask, `${ask.one.loadType} peak`, 'contactPeakAmps', peak);
+  const need = needLine({
+    id: `${id}-peak`,
+    quantity: 'contactPeakAmps',
+    limit: peak,
+    brief: name,
+    because: `${name} sees a peak of ${peak === null ? 'unknown height' : q(peak, 'A')} when it closes: peaks weld.`,
+    source: 'commonPractice',
+    inputs: ['load.contacts'],
+  });
+  return [{ ...need, ways: [first!, ...others] }];
+}
+
+function leastNeed(ask: Ask, id: string, name: string): Need[] {
+  const { one } = ask;
+  const amps = one.amps;
+  const signal = one.loadType === 'signal';
+  if (amps === undefined || (amps === null && !signal)) return [];
+  const way = (pole: number | undefined): Way => ({
+    quantity: 'contactLeastAmps',
+    unit: 'A',
+    relation: '<=',
+    figure: field(column(one.kind, 'least', pole)),
+    limit: amps,
+  });
+  const need = needLine({
+    id: `${id}-least`,
+    quantity: 'contactLeastAmps',
+    limit: amps,
+    severity: signal ? 'must' : 'should',
+    brief: name,
+    because: `${name} carries ${amps === null ? 'an unknown current' : `only ${q(amps, 'A')}`}: below the least load of a contact its film is not broken, and it fails to make now and then.`,
+    source: 'commonPractice',
+    inputs: ['load.contacts'],
+  });
+  return [
+    {
+      ...need,
+      ways: one.pole === undefined ? [way(undefined)] : [way(one.pole), way(undefined)],
+      ...(signal ? {} : { onlyWhereCarried: true }),
+    },
+  ];
+}
+
+/** Lines of every contact in use, contact by contact. */
+export function contactNeeds(context: NeedContext): Need[] {
+  const list = switchedOf(context);
+  if (list === null)
+    return [
+      needLine({
+        id: 'contacts',
+        quantity: 'contactAmps',
+        limit: null,
+        figure: { kind: 'rating', column: 'resistive amps', minVolts: null, current: 'ac', factor: 1 },
+        because: 'What the contacts switch is not known.',
+        source: 'commonPractice',
+        inputs: ['load.contacts'],
+      }),
+    ];
+  return list.flatMap((one, i): Need[] => {
+    const id = `contact-${i + 1}`;
+    const name = one.pole === undefined ? (list.length === 1 ? 'The contact' : `Contact ${i + 1} of the list`) : `Pole ${one.pole}`;
+    const ask = { one, volts: one.volts };
+    const current = one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
+    return [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
+  });
+}

@@ -1,0 +1,56 @@
+/** Need lines of service that any device may have: the air around it, and operations in the years wanted. Source: common practice. */
+import { numberMark } from '../case/case';
+import { needLine } from '../needs/line';
+import type { Need } from '../needs/need';
+import { formatQuantity as q } from '../quantities/format-quantity';
+import type { NeedContext } from './contract';
+
+export function ambientNeeds({ supply }: NeedContext): Need[] {
+  const ambient = numberMark(supply, 'ambientC');
+  if (ambient === undefined) return [];
+  const because = ambient === null ? 'The ambient is not known.' : `The air around it reaches ${q(ambient, '°C')}.`;
+  const line = (id: string, quantity: string, relation: '>=' | '<=', words: string) =>
+    needLine({
+      id,
+      quantity,
+      unit: '°C',
+      relation,
+      limit: ambient,
+      group: 'fit',
+      brief: 'around the device',
+      because: words,
+      source: 'commonPractice',
+      inputs: ['supply.ambientC'],
+    });
+  const lowest = line('ambient-low', 'minAmbientC', '<=', because);
+  return [
+    line('ambient', 'maxAmbientC', '>=', because),
+    ...(ambient === null || ambient < 0 ? [{ ...lowest, onlyWhereCarried: true }] : []),
+  ];
+}
+
+const DAYS = 365;
+/** Operations in the years wanted: counted by the day, or by the hour and the hours of service. */
+export function lifeNeeds({ duty }: NeedContext): Need[] {
+  const years = numberMark(duty, 'lifeYearsWanted');
+  const hourly = numberMark(duty, 'operationsPerHour');
+  const hours = numberMark(duty, 'hoursPerDay');
+  const byHour = typeof hourly === 'number' && typeof hours === 'number' ? hourly * hours : undefined;
+  const daily = numberMark(duty, 'operationsPerDay') ?? byHour;
+  if (typeof daily !== 'number' || typeof years !== 'number' || daily <= 0) return [];
+  const operations = daily * DAYS * years;
+  return [
+    needLine({
+      id: 'electrical-life',
+      quantity: 'electricalLifeOperations',
+      unit: 'count',
+      limit: operations,
+      group: 'fit',
+      severity: 'should',
+      brief: `${daily} a day`,
+      because: `${daily} operations a day x ${DAYS} x ${years} years = ${Math.round(operations)} operations at the rated load.`,
+      source: 'commonPractice',
+      inputs: ['duty.operationsPerDay', 'duty.lifeYearsWanted'],
+    }),
+  ];
+}

@@ -1,0 +1,66 @@
+/** Timing relays: single function and multifunction, matched by what they do. Wiring only; see README.md in this folder. */
+import { timingRelayFields } from '../../case/fields';
+import { restsOnAssumption } from '../../needs/need';
+import { coilInBrief } from '../coils/in-brief';
+import { coilNeeds } from '../coils/needs';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { baseNeeds, formNeeds } from '../relays/base-needs';
+import { contactNeeds } from '../relays/contact-needs';
+import { relayTerminals } from '../relays/terminals';
+import { ambientNeeds } from '../service-needs';
+import { canonicalTimingRelay } from './canonical';
+import { timingCautions } from './cautions';
+import { timingDrill } from './drill';
+import { timingNeeds } from './needs';
+import { timingOfPlate } from './of-plate';
+import { timingProofs } from './proofs';
+
+/** Contacts only where they are listed: the load of the panel is not what a timer switches. */
+const listed = (context: NeedContext) => (context.load.contacts === undefined ? [] : contactNeeds(context));
+
+export const timingRelays = {
+  id: 'timing-relay',
+  title: { iec: 'Time relay', nfpa: 'Timing relay' },
+  loads: ['contactor-coil', 'solenoid', 'signal'],
+  fields: timingRelayFields,
+  ratingColumns: [],
+  canonical: canonicalTimingRelay,
+  ofPlate: timingOfPlate,
+  inBrief: (spec) =>
+    [
+      coilInBrief(spec),
+      typeof spec.base === 'string' ? spec.base : '',
+      Array.isArray(spec.functionWords) ? `${spec.functionWords.length} functions` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  asks: {
+    supply: [
+      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'],
+      ...['permanentSupply', 'ambientC'],
+    ],
+    load: [
+      ...['requiredTrace', 'requiredFunctionPlain', 'settingSeconds', 'repeatPercentNeeded', 'controlSignal', 'signalKind'],
+      ...['contactForms', 'contactAmpsNeeded', 'contacts', 'deadTimeMillisecondsMin', 'loadMilliamps', 'loadReleaseMilliamps'],
+    ],
+    duty: [],
+  },
+  example: 'MULTIFUNCTION TIMER 24-240V AC/DC 0.1 S - 10 H A ON-DELAY B INTERVAL 2 C/O 8A 250VAC 11 PIN',
+  needs: (context: NeedContext) =>
+    [
+      ...timingNeeds(context),
+      ...listed(context),
+      ...coilNeeds(context),
+      ...baseNeeds(context),
+      ...formNeeds(context),
+      ...ambientNeeds(context),
+    ].map((need) => ({
+      ...need,
+      assumed: restsOnAssumption(need, context.assumed),
+    })),
+  cautions: timingCautions,
+  proofs: timingProofs,
+  terminals: (context, from, to) => relayTerminals(context, from, to, true),
+  drill: timingDrill,
+  coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
+} satisfies DeviceFamily;
