@@ -7,10 +7,19 @@ import { breakers } from './breakers';
 import { contactors } from './contactors';
 import { controlRelays } from './control-relays';
 import { fuses } from './fuses';
+import { monitoringRelays } from './monitoring-relays';
 import { overloadRelays } from './overload-relays';
 import { timingRelays } from './timing-relays';
 
-export const families: readonly DeviceFamily[] = Object.freeze([breakers, contactors, controlRelays, fuses, overloadRelays, timingRelays]);
+export const families: readonly DeviceFamily[] = Object.freeze([
+  breakers,
+  contactors,
+  controlRelays,
+  fuses,
+  monitoringRelays,
+  overloadRelays,
+  timingRelays,
+]);
 
 for (const [i, family] of families.entries()) {
   const before = families[i - 1];

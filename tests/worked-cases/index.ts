@@ -4,6 +4,7 @@ import { contactorCases } from './contactors';
 import { baseCases } from './control-relays/base-and-coil';
 import { contactCases } from './control-relays/contacts';
 import { fuseCases } from './fuses';
+import { monitoringCases } from './monitoring-relays';
 import { overloadCases } from './overload-relays';
 import { timingCases } from './timing-relays';
 import type { WorkedCase } from './worked-case';
@@ -14,5 +15,6 @@ export const workedCases: Record<string, readonly WorkedCase[]> = {
   fuse: fuseCases,
   'overload-relay': overloadCases,
   'control-relay': [...contactCases, ...baseCases],
+  'monitoring-relay': monitoringCases,
   'timing-relay': timingCases,
 };

@@ -1,0 +1,65 @@
+/** Monitoring relays of three-phase and single-phase supplies. Wiring only; see README.md in this folder. */
+import { monitoringRelayFields } from '../../case/relay-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { contactNeeds } from '../relays/contact-needs';
+import { ambientNeeds } from '../service-needs';
+import { canonicalMonitoringRelay } from './canonical';
+import { monitoringCautions } from './cautions';
+import { monitoringDrill } from './drill';
+import { monitoringNeeds } from './needs';
+import { monitoringOfPlate } from './of-plate';
+import { monitoringProofs } from './proofs';
+import { monitoringTerminals } from './terminals';
+
+export const monitoringRelays = {
+  id: 'monitoring-relay',
+  title: { iec: 'Measuring and monitoring relay', nfpa: 'Phase monitor relay' },
+  loads: ['motor-3ph', 'motor-group', 'hermetic-compressor', 'distribution-board'],
+  fields: monitoringRelayFields,
+  ratingColumns: [],
+  canonical: canonicalMonitoringRelay,
+  ofPlate: monitoringOfPlate,
+  inBrief: (spec) =>
+    [
+      spec.nominalVoltsMin
+        ? `${spec.nominalVoltsMin}${spec.nominalVoltsMax && spec.nominalVoltsMax !== spec.nominalVoltsMin ? `-${spec.nominalVoltsMax}` : ''} V`
+        : '',
+      spec.wires ? `${spec.wires} wires` : '',
+      spec.changeovers ? `${spec.changeovers} CO` : '',
+    ]
+      .filter(Boolean)
+      .join(', '),
+  asks: {
+    supply: [
+      'systemVolts',
+      'voltsToGround',
+      'phases',
+      'wires',
+      'hertz',
+      'currentKind',
+      'controlVolts',
+      'controlKind',
+      'controlHertz',
+      'ambientC',
+    ],
+    load: [
+      ...['functionsNeeded', 'underVoltsSettingNeeded', 'regeneratedPercent', 'rideThroughSeconds', 'startDipPercent', 'startSeconds'],
+      ...['changeoversNeeded', 'failSafeNeeded', 'latchNeeded', 'supplyKindNeeded', 'contacts'],
+    ],
+    duty: [],
+  },
+  example: '3-PHASE MONITORING UN 380-415V 3-WIRE U< 75-95% ASYM 5-15% DELAY 0.1-10S 1 C/O',
+  needs: (context: NeedContext) =>
+    [...monitoringNeeds(context), ...(context.load.contacts === undefined ? [] : contactNeeds(context)), ...ambientNeeds(context)].map(
+      (need) => ({
+        ...need,
+        assumed: restsOnAssumption(need, context.assumed),
+      }),
+    ),
+  cautions: monitoringCautions,
+  proofs: monitoringProofs,
+  terminals: monitoringTerminals,
+  drill: monitoringDrill,
+  coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
+} satisfies DeviceFamily;
