@@ -117,7 +117,51 @@ const gatePanel: DemoPanel = {
       fittedYearsAgo: 3,
       events: [fault(2, 'sensor cable chafed, supply dropped, nothing tripped')],
     }),
-    tile('T2', 'gate delay', 'timing-relay', '0.5-10 s', 2, 'Quillfeather TS'),
+    placed('timing-relay', 'T2', 'gate settle', '0.5-10 s', 2, {
+      loadKind: 'contactor-coil',
+      load: {
+        requiredTrace: read({
+          supply: [[0, 1]],
+          signal: [
+            [2, 1],
+            [6, 0],
+          ],
+          output: [
+            [0, 0],
+            [2, 1],
+            [10.5, 0],
+          ],
+        }),
+        settingSeconds: read(4.5),
+        controlSignal: read(true),
+        signalKind: read('volt-free'),
+        contactForms: read({ SPDT: 1 }),
+        contacts: read([{ pole: 1, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.3 }]),
+        repeatPercentNeeded: read(5),
+      },
+      supply: { socket: read('11-pin'), coilPositivePin: read(2), permanentSupply: read(true) },
+      device: 'ossel-timer-r-p112-24d-s',
+      wear: { functionWords: worn, rangesSeconds: worn },
+      fittedYearsAgo: 11,
+      events: [fault(0.3, 'gate restarts at once after a stop; timer warm, label gone')],
+    }),
+    placed('control-relay', 'KA1', 'gate clear', '24 V', 2, {
+      loadKind: 'contactor-coil',
+      load: {
+        contactForms: read({ SPDT: 3 }),
+        contacts: read([
+          { pole: 1, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.35 },
+          { pole: 2, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.35 },
+          { pole: 3, loadType: 'signal', kind: 'dc', volts: 24, amps: 0.006 },
+        ]),
+        environment: read('damp'),
+      },
+      supply: { socket: read('14-blade'), coilPositivePin: read(14), driverMaxAmps: read(0.5) },
+      duty: allRead({ operationsPerDay: 60, lifeYearsWanted: 8 }),
+      device: 'ossel-relay-b14-s-l-24-dc',
+      fittedYearsAgo: 5,
+      events: [fault(0.2, 'clear signal comes and goes, contact 3 black'), fault(3, 'clear signal missing')],
+    }),
   ],
 };
 
@@ -128,6 +172,23 @@ const pumpPanel: DemoPanel = {
   supply: { ...system400, ...control110dc, prospectiveFaultAmps: worn, ambientC: read(35) },
   path: { system: 'three-phase', volts: 400, voltsToGround: 230, elements: [...network, cable('Pump house feeder', '95 mm²', 120)] },
   positions: [
+    placed('monitoring-relay', 'K10', 'supply watch', '400 V', 0, {
+      loadKind: 'motor-3ph',
+      load: {
+        ...kw(22, 41, 6.8),
+        functionsNeeded: read(['undervoltage', 'phaseLoss', 'phaseSequence', 'asymmetry']),
+        underVoltsSettingNeeded: read(348),
+        regeneratedPercent: read(88),
+        rideThroughSeconds: read(1.5),
+        startDipPercent: read(91),
+        startSeconds: read(6),
+        changeoversNeeded: read(1),
+        failSafeNeeded: read(true),
+      },
+      device: 'ossel-monitor-s-400-3-1-a',
+      fittedYearsAgo: 9,
+      events: [fault(0.5, 'drainage pump A burnt on two phases, monitor did not drop out'), fault(2, 'drops out at every start of pump B')],
+    }),
     placed('breaker', 'Q0', 'incomer', '160 A', 0, {
       loadKind: 'distribution-board',
       load: { loadAmps: read(120), conductorAmpacityAmps: read(168), polesToSwitch: read(3), disconnectSeconds: read(5) },

@@ -81,8 +81,53 @@ const rampPanel: DemoPanel = {
       ],
     }),
     tile('T1', 'control', 'transformer', '500 VA', 0, 'Pellow & Stane C500'),
-    tile('K0', 'monitor', 'monitoring-relay', '480 V', 0, 'Quillfeather PM'),
-    tile('K9', 'on-delay', 'timing-relay', '0-30 s', 0, 'Quillfeather TD'),
+    placed('monitoring-relay', 'K0', 'monitor', '480 V', 0, {
+      loadKind: 'motor-group',
+      load: {
+        functionsNeeded: read(['undervoltage', 'phaseLoss', 'phaseSequence', 'asymmetry']),
+        underVoltsSettingNeeded: read(418),
+        regeneratedPercent: read(84),
+        rideThroughSeconds: read(3),
+        changeoversNeeded: read(1),
+        failSafeNeeded: read(true),
+      },
+      device: 'quillfeather-monitor-a-480-3-1-a',
+      fittedYearsAgo: 4,
+    }),
+    placed('timing-relay', 'K9', 'second fan', '0-30 s', 0, {
+      loadKind: 'contactor-coil',
+      load: {
+        requiredTrace: read({
+          supply: [[0, 1]],
+          output: [
+            [0, 0],
+            [12, 1],
+          ],
+        }),
+        settingSeconds: read(12),
+        contactForms: read({ SPDT: 1 }),
+        contacts: read([{ pole: 1, loadType: 'pilot-duty-ac', kind: 'ac', volts: 120, amps: 0.3, inrushVA: 190 }]),
+      },
+      supply: { socket: read('octal-8') },
+      device: 'wexmoor-timer-e-p82-120a-l',
+      wear: { functionWords: worn },
+      fittedYearsAgo: 13,
+    }),
+    placed('control-relay', 'CR1', 'ramp level', '120 V', 0, {
+      loadKind: 'contactor-coil',
+      load: {
+        contactForms: read({ SPDT: 2 }),
+        contacts: read([
+          { pole: 1, loadType: 'pilot-duty-ac', kind: 'ac', volts: 120, amps: 0.4, inrushVA: 240 },
+          { pole: 2, loadType: 'motor', kind: 'ac', volts: 120, horsepower: 0.25, amps: 5.8 },
+        ]),
+      },
+      supply: { socket: read('octal-8') },
+      duty: allRead({ operationsPerDay: 40, lifeYearsWanted: 5 }),
+      device: 'nettlecombe-relay-p8-g-n-120-ac',
+      fittedYearsAgo: 3,
+      events: [fault(0.4, 'vent fan runs on, contact 2 welded'), fault(7, 'contact 2 welded')],
+    }),
     placed('breaker', 'Q4', 'hoist', '70 A', 1, {
       loadKind: 'motor-3ph',
       load: { ...nema(30, 37, 'G'), polesToSwitch: read(3), branchCircuitProtectionNeeded: read(true) },
