@@ -10,6 +10,7 @@ import '@/ui/styles/panels.css';
 import '@/ui/styles/swap.css';
 import '@/ui/styles/photo.css';
 import '@/ui/styles/curves.css';
+import '@/ui/styles/relays.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },

@@ -117,6 +117,21 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
       .text(proof.limits, 408, y, { width: 140 });
     doc.y = Math.max(doc.y, y + 13);
   }
+  if (body.settings && body.settings.length > 0) {
+    heading(doc, 'Settings');
+    for (const { name, value, asLeft } of body.settings) {
+      if (doc.y > doc.page.height - 60) doc.addPage();
+      const y = doc.y;
+      doc
+        .font('plain')
+        .fontSize(8.5)
+        .text(name, 48, y, { width: 170 })
+        .font('figures')
+        .text(value, 222, y, { width: 170 })
+        .text(`as left: ${asLeft || '.......'}`, 396, y, { width: 150 });
+      doc.y = Math.max(doc.y, y + 13);
+    }
+  }
   heading(doc, 'Terminal map, old to new');
   doc
     .font('figures')

@@ -66,6 +66,8 @@ export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
     judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
+    settings: family.settings({ need: context, part: spec }),
+    bases: [context.supply.socket ?? removed?.base ?? null, spec.base ?? null] as const,
   };
 }
 
@@ -208,6 +210,7 @@ function recordBody(
     },
     causes: settledCauses(state),
     terminals: choice.terminals,
+    settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
     proofs: choice.proofs.map((proof): RecordProof => {
       const entry = state.proofs[proof.id];
       return {
@@ -243,5 +246,6 @@ export async function choiceDetail(id: string) {
   const chosen = swap.state.choice.part;
   const choice = await judgeChoice(swap, chosen ? await partById(database(), chosen.partId) : undefined);
   if (!choice) throw notFound('A chosen part');
-  return { judged: choice.judged, proofs: choice.proofs, terminals: choice.terminals };
+  const { judged, proofs, terminals, settings, bases } = choice;
+  return { judged, proofs, terminals, settings, bases };
 }

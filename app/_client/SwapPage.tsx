@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
-import type { Proof, TerminalMove } from '@/core/families/contract';
+import type { Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
 import { signObstacles } from '@/core/swap/gate';
 import { chooseChanges } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -228,6 +228,8 @@ export function SwapPage({ view }: { view: SwapView }) {
               <ProveStage
                 proofs={proofs}
                 terminals={detail.terminals}
+                settings={detail.settings}
+                bases={detail.bases}
                 state={state}
                 title={title}
                 openSteps={derived.openSteps}
@@ -284,6 +286,8 @@ type Detail = {
   judged: NonNullable<ReturnType<typeof derive>['removed']>;
   proofs: Proof[];
   terminals: TerminalMove[];
+  settings: SettingSheet;
+  bases: readonly [unknown, unknown];
 };
 
 /** The chosen part judged with its proofs and terminal map, worked out by the server from the catalogue. */

@@ -108,6 +108,7 @@ function rowText(fields: readonly Field[], row: Row): string {
     .filter(({ name }) => row[name] !== undefined && row[name] !== null)
     .map((column) => {
       const value = row[column.name];
+      if (column.name === 'letter') return `${String(value)}:`;
       if (column.name === 'pole') return `pole ${value as number}:`;
       if (typeof value !== 'number') return column.name === 'kind' ? String(value).toUpperCase() : String(value);
       return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
@@ -117,6 +118,10 @@ function rowText(fields: readonly Field[], row: Row): string {
 
 function readRow(field: TextField, text: string): Row | undefined {
   const fields = field.rowFields!;
+  if (fields[0]!.name === 'letter') {
+    const match = /^([A-Za-z]\w?):?\s+(.+)$/.exec(text.trim());
+    return match ? { letter: match[1], word: match[2] } : undefined;
+  }
   const row: Row = {};
   let rest = text.trim().replace(/\u2009/g, ' ');
   const take = (pattern: RegExp, place: (match: RegExpExecArray) => boolean): boolean => {
@@ -182,7 +187,7 @@ function readRows(field: TextField, text: string): FieldText {
 export const hasText = (field: TextField): boolean =>
   ['counts', 'flags', 'times', 'bands', 'trace', 'feed'].includes(field.kind) ||
   (field.kind === 'words' && !field.words?.length) ||
-  (field.kind === 'rows' && (field.rowFields ?? []).some(({ name }) => name === 'loadType'));
+  (field.kind === 'rows' && (field.rowFields ?? []).some(({ name }) => name === 'loadType' || name === 'letter'));
 
 /** The value as one line. */
 export function fieldText(field: TextField, value: unknown): string {
@@ -205,7 +210,8 @@ export function fieldText(field: TextField, value: unknown): string {
         ? 'self'
         : `${(value as { volts: number }).volts} V ${String((value as { kind?: string }).kind ?? '').toUpperCase()}`.trim();
     case 'trace':
-      return Object.entries(value as Record<string, [number, State][] | null>)
+      return ['supply', 'signal', 'output']
+        .map((name) => [name, (value as Record<string, [number, State][] | null>)[name]] as const)
         .filter(([, changes]) => changes && changes.length > 0)
         .map(([name, changes]) => `${name} ${changes!.map(([at, state]) => `${at} ${state ? 'on' : 'off'}`).join(' ')}`)
         .join('; ');

@@ -45,6 +45,11 @@ export type ProofContext = { need: NeedContext; part: Canonical };
 /** One conductor moved from the old part to the new. */
 export type TerminalMove = { circuit: 'main' | 'coil' | 'auxiliary'; from: string; to: string; note: string };
 
+/** One setting in the order of entry: what is set to what, and why. */
+export type SettingRow = { id: string; name: string; value: string; reason: string; source: string };
+/** What is set on a part; conflicts are refused, not warned of. */
+export type SettingSheet = { rows: readonly SettingRow[]; conflicts: readonly string[] };
+
 export type DrillSeed = { id: string; question: string; answer: string };
 
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
@@ -75,6 +80,8 @@ export type DeviceFamily = {
   cautions: (context: NeedContext) => string[];
   proofs: (context: ProofContext) => Proof[];
   terminals: (context: NeedContext, from: Canonical | null, to: Canonical) => TerminalMove[];
+  /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
+  settings: (context: ProofContext) => SettingSheet;
   drill: readonly DrillSeed[];
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;

@@ -43,6 +43,11 @@ function shownFigure(have: Found): LineValue | null {
 
 /** A coil is shown by its marks, though it is judged by the band in which they operate. */
 function shownOf(way: Way, have: Found, spec: Canonical): LineValue | null {
+  // Of a list that holds one of several words, those are shown that were asked for.
+  if (way.relation === 'includes' && Array.isArray(way.limit) && typeof way.limit[0] === 'string' && Array.isArray(have)) {
+    const asked = (have as string[]).filter((word) => (way.limit as readonly string[]).includes(word));
+    if (asked.length > 0) return asked;
+  }
   if (way.figure.kind !== 'coil-bands' || !Array.isArray(have)) return shownFigure(have);
   const rated = (spec.coilRated as Record<string, readonly Band[]>)[way.figure.supply] ?? [];
   const marks = [...new Set(rated.flat())];

@@ -15,6 +15,10 @@ export type PlanInput = {
   hertz: number;
   /** 3 or 4 conductors watched. */
   wires: 3 | 4;
+  /** Its volts are set between phase and neutral; absent: where it has four wires. */
+  toNeutral?: boolean;
+  /** Undervoltage that the position asks for, V as set; absent: worked out. */
+  underVolts?: number;
   /** Volts on the motor's plate between lines; the system's where it has none. */
   motorVolts: number;
   /** Usual band of the supply, ± % of nominal. */
@@ -101,10 +105,11 @@ function asymmetry(input: PlanInput): { percent: number; words: string } {
 
 /** Works the settings out. Volts of a 4-wire relay are to neutral. Conflicts are refused by the caller. */
 export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan {
-  const toNeutral = input.wires === 4;
+  const toNeutral = input.toNeutral ?? input.wires === 4;
   const share = toNeutral ? 1 / Math.sqrt(3) : 1;
   const nominal = round(input.systemVolts * share, 1);
-  const volts = voltage(input, nominal, share);
+  const worked = voltage(input, nominal, share);
+  const volts = input.underVolts === undefined ? worked : { ...worked, under: input.underVolts, underWords: 'what the position asks for' };
   const hysteresis = Math.max(1, round(nominal * HYSTERESIS_SHARE, 1));
   const asym = asymmetry(input);
   const dips = [
@@ -135,7 +140,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
     hysteresisPercent: Math.min(1, round(asym.percent / 4, 0.1)),
     phaseLossPercent: LOSS_PERCENT,
     phaseSequence: true,
-    neutralShiftVolts: toNeutral ? round(nominal * NEUTRAL_SHARE, 1) : null,
+    neutralShiftVolts: input.wires === 4 ? round((input.systemVolts / Math.sqrt(3)) * NEUTRAL_SHARE, 1) : null,
     tripDelaySeconds: trip,
     lossDelaySeconds: lossDelay,
     returnDelaySeconds: back,
@@ -179,7 +184,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
       'A phase that is gone for good; one that a motor holds up is seen by asymmetry.',
     ),
     row('phaseSequence', 'Phase sequence', 'on', 'A pump or fan that turns backwards does harm.'),
-    ...(toNeutral
+    ...(input.wires === 4
       ? [
           row(
             'neutralShiftVolts',

@@ -50,6 +50,8 @@ export type RecordBody = {
     /** What tells it from its neighbours; absent in older records. */ brief?: string;
   };
   terminals: TerminalMove[];
+  /** Settings and what each was left at; absent in older records. */
+  settings?: { name: string; value: string; asLeft: string }[];
   proofs: RecordProof[];
   madeSafe: { step: string; by: string }[];
   stock: { place: string; before: number; after: number } | null;

@@ -36,6 +36,8 @@ export type SwapState = {
   proofs: Record<string, ProofEntry>;
   /** What a cause hunt found, by id of the cause; absent in older swaps. */
   causes?: Record<string, Finding>;
+  /** What each setting was left at, by id of its row; absent in older swaps. */
+  asLeft?: Record<string, string>;
 };
 
 export const emptySwap = (family: string, loadKind: string): SwapState => ({
@@ -69,6 +71,7 @@ const sections = [
   'overrides',
   'proofs',
   'causes',
+  'asLeft',
 ] as const;
 export type Section = (typeof sections)[number];
 
@@ -125,4 +128,5 @@ export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
   ...(['acknowledged', 'overrides', 'proofs'] as const).flatMap((section) =>
     Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null })),
   ),
+  ...Object.keys(state.asLeft ?? {}).map((key) => ({ path: `asLeft.${key}`, value: null })),
 ];

@@ -12,7 +12,14 @@ import { groupOrder, groupWords } from '../swap/derived';
 export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart };
 export type Removed = { name: string; part: JudgedPart } | null;
 
-const figureOf = (line: JudgedLine) => (line.have === null ? (line.verdict === 'fails' ? 'none' : 'not known') : haveText(line.have, line));
+const MOST_WORDS = 2;
+/** The figure in a cell; of a long list of words the first ones, the sentence beside the board has them all. */
+function figureOf(line: JudgedLine): string {
+  if (line.have === null) return line.verdict === 'fails' ? 'none' : 'not known';
+  if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MOST_WORDS)
+    return `${(line.have as string[]).slice(0, MOST_WORDS).join(', ')} and ${line.have.length - MOST_WORDS} more`;
+  return haveText(line.have, line);
+}
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {
   if (!line)
@@ -124,6 +131,9 @@ export function FitBoard({
                     <tr key={need.id}>
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
+                        {own.some((other) => other !== need && other.ways[0].quantity === way.quantity) && (
+                          <small className="muted"> {need.brief}</small>
+                        )}
                         <span className="limit">{way.limit === null ? 'not known' : wantedText(way.limit, way)}</span>
                       </th>
                       {removed && (

@@ -1,13 +1,15 @@
 'use client';
 
 import { useState } from 'react';
-import type { Proof, TerminalMove } from '@/core/families/contract';
+import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
+import { BaseMap } from '../relays/BaseMap';
+import { SettingSheet } from '../relays/SettingSheet';
 
 const whenWords: Record<Proof['when'], string> = {
   bench: 'On the bench, before fitting',
@@ -134,6 +136,8 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
 export function ProveStage({
   proofs,
   terminals,
+  settings,
+  bases,
   state,
   title,
   openSteps,
@@ -141,6 +145,9 @@ export function ProveStage({
 }: {
   proofs: Proof[];
   terminals: TerminalMove[];
+  settings: Sheet;
+  /** Old and new base, where they have one. */
+  bases: readonly [unknown, unknown];
   state: SwapState;
   title: string;
   openSteps: number;
@@ -167,9 +174,10 @@ export function ProveStage({
           {when === 'fitting' && (
             <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
               <b>Terminal map, old to new</b>
+              <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={state.family === 'timing-relay'} />
               <div className="map">
-                {terminals.map((move) => (
-                  <div key={`${move.from}${move.to}${move.note}`}>
+                {terminals.map((move, i) => (
+                  <div key={`${move.from}${move.to}${move.note}${i}`}>
                     <span className="figure">{move.from}</span>
                     <span aria-label="to">→</span>
                     <span className="figure">{move.to}</span>
@@ -178,6 +186,13 @@ export function ProveStage({
                 ))}
               </div>
             </div>
+          )}
+          {when === 'fitting' && (settings.rows.length > 0 || settings.conflicts.length > 0) && (
+            <SettingSheet
+              sheet={settings}
+              asLeft={state.asLeft}
+              onLeft={(id, value) => onChange([{ path: `asLeft.${id}`, value: value === '' ? null : value }])}
+            />
           )}
           <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
             {proofs

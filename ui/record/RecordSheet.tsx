@@ -130,6 +130,29 @@ export function RecordSheet({
       )}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
+      {body.settings && body.settings.length > 0 && (
+        <div className="sheet" style={{ overflowX: 'auto' }}>
+          <table className="plain">
+            <caption className="over">Settings</caption>
+            <thead>
+              <tr>
+                <th scope="col">Setting</th>
+                <th scope="col">Set to</th>
+                <th scope="col">As left</th>
+              </tr>
+            </thead>
+            <tbody>
+              {body.settings.map(({ name, value, asLeft }) => (
+                <tr key={name}>
+                  <td>{name}</td>
+                  <td className="figure">{value}</td>
+                  <td className="figure">{asLeft || <span className="blank-left" />}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
       <div className="sheet" style={{ overflowX: 'auto' }}>
         <table className="plain">
           <caption className="over">Proofs</caption>

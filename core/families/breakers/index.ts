@@ -2,6 +2,7 @@
 import { breakerFields } from '../../case/protection-fields';
 import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
 import { canonicalBreaker } from './canonical';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
@@ -51,6 +52,7 @@ export const breakers = {
   cautions: breakerCautions,
   proofs: breakerProofs,
   terminals: breakerTerminals,
+  settings: noSettings,
   drill: breakerDrill,
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
 } satisfies DeviceFamily;

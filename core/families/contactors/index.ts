@@ -3,6 +3,7 @@
  */
 import { contactorFields } from '../../case/fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
 import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
 import { coilNeeds } from '../coils/needs';
@@ -56,6 +57,7 @@ export const contactors = {
   cautions: contactorCautions,
   proofs: contactorProofs,
   terminals: contactorTerminals,
+  settings: noSettings,
   drill: contactorDrill,
   coilSwap: { scheme: 'always' },
 } satisfies DeviceFamily;

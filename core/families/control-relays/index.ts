@@ -3,6 +3,7 @@ import { controlRelayFields } from '../../case/fields';
 import { coilInBrief } from '../coils/in-brief';
 import { coilNeeds } from '../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
 import { restsOnAssumption } from '../../needs/need';
 import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
 import { contactNeeds } from '../relays/contact-needs';
@@ -48,6 +49,7 @@ export const controlRelays = {
   cautions: controlRelayCautions,
   proofs: controlRelayProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to),
+  settings: noSettings,
   drill: controlRelayDrill,
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
 } satisfies DeviceFamily;

@@ -2,6 +2,7 @@
 import { fuseFields } from '../../case/protection-fields';
 import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
 import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
 import { fuseDrill } from './drill';
@@ -48,6 +49,7 @@ export const fuses = {
   cautions: fuseCautions,
   proofs: fuseProofs,
   terminals: () => [],
+  settings: noSettings,
   drill: fuseDrill,
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
 } satisfies DeviceFamily;

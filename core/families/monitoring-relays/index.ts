@@ -11,6 +11,7 @@ import { monitoringNeeds } from './needs';
 import { monitoringOfPlate } from './of-plate';
 import { monitoringProofs } from './proofs';
 import { monitoringTerminals } from './terminals';
+import { monitoringSettings } from './settings';
 
 export const monitoringRelays = {
   id: 'monitoring-relay',
@@ -60,6 +61,7 @@ export const monitoringRelays = {
   cautions: monitoringCautions,
   proofs: monitoringProofs,
   terminals: monitoringTerminals,
+  settings: monitoringSettings,
   drill: monitoringDrill,
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

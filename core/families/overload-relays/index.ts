@@ -2,6 +2,7 @@
 import { overloadRelayFields } from '../../case/protection-fields';
 import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
 import { canonicalOverloadRelay } from './canonical';
 import { overloadCautions } from './cautions';
 import { overloadDrill } from './drill';
@@ -32,6 +33,7 @@ export const overloadRelays = {
   cautions: overloadCautions,
   proofs: overloadProofs,
   terminals: overloadTerminals,
+  settings: noSettings,
   drill: overloadDrill,
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
 } satisfies DeviceFamily;

@@ -14,6 +14,7 @@ import { timingDrill } from './drill';
 import { timingNeeds } from './needs';
 import { timingOfPlate } from './of-plate';
 import { timingProofs } from './proofs';
+import { timingSettings } from './settings';
 
 /** Contacts only where they are listed: the load of the panel is not what a timer switches. */
 const listed = (context: NeedContext) => (context.load.contacts === undefined ? [] : contactNeeds(context));
@@ -61,6 +62,7 @@ export const timingRelays = {
   cautions: timingCautions,
   proofs: timingProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to, true),
+  settings: timingSettings,
   drill: timingDrill,
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

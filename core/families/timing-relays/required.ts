@@ -24,13 +24,22 @@ const runSeconds = (stimulus: Stimulus, output: Trace) => {
   return 3 * last + 1;
 };
 
-function ofTrace(trace: RequiredTrace): Required {
+/** Within this share two times are one. */
+const SAME_TIME = 0.02;
+const isTime = (found: readonly (number | undefined)[], wanted: readonly number[]) =>
+  wanted.every((one) => found.some((time) => time !== undefined && Math.abs(time - one) <= SAME_TIME * one));
+
+function ofTrace(trace: RequiredTrace, setting: unknown): Required {
   const { supply, signal, output } = trace;
   if (supply === null || signal === null || !output)
     return { functions: null, times: undefined, because: 'Part of the trace is not known.' };
   const stimulus: Stimulus = { supply: supply ?? [[0, 1]], ...(signal ? { signal } : {}) };
   if (normalised(output).length === 0) return { functions: null, times: undefined, because: 'The trace shows no change of the output.' };
-  const found = functionsOfTrace(stimulus, output, runSeconds(stimulus, output));
+  const all = functionsOfTrace(stimulus, output, runSeconds(stimulus, output));
+  // The time to be set tells apart what one trace alone does not: a delay after the signal, or a pulse from its start.
+  const wanted = typeof setting === 'number' ? [setting] : Array.isArray(setting) ? (setting as number[]) : [];
+  const timed = all.filter(({ times }) => isTime(times, wanted));
+  const found = timed.length > 0 ? timed : all;
   if (found.length === 0)
     return {
       functions: null,
@@ -47,7 +56,7 @@ function ofTrace(trace: RequiredTrace): Required {
 /** Undefined where the position does not ask for a function. */
 export function requiredFunction({ load }: NeedContext): Required | undefined {
   const { requiredTrace: trace, requiredFunctionPlain: plain, controlSignal } = load;
-  if (trace !== undefined && trace !== null && trace !== 'none') return ofTrace(trace as RequiredTrace);
+  if (trace !== undefined && trace !== null && trace !== 'none') return ofTrace(trace as RequiredTrace, load.settingSeconds);
   if (typeof plain === 'string' && plain !== 'none') {
     const named = functionsOfSentence(plain, controlSignal === true ? true : controlSignal === false ? false : undefined);
     return named.length === 1

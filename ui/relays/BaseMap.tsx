@@ -1,0 +1,113 @@
+'use client';
+
+import { useState } from 'react';
+import type { TerminalMove } from '@/core/families/contract';
+import { baseOf, pinPlaces, pinUses, type Base, type BaseView, type PinUse } from '@/core/families/relays/bases';
+
+const SIZE = 200;
+const GAP = 120;
+const TOP = 30;
+const useWords: Record<PinUse['use'], string> = {
+  coil: 'coil or supply',
+  common: 'common',
+  break: 'break (NC)',
+  make: 'make (NO)',
+  signal: 'control signal',
+  free: 'free',
+};
+const useClass = (use: PinUse['use']) => `pin ${use}`;
+
+type Spot = { x: number; y: number };
+
+function spots(base: Base, view: BaseView, left: number): Map<string, Spot> {
+  return new Map(pinPlaces(base, view).map(({ pin, x, y }) => [pin, { x: left + 12 + x * (SIZE - 24), y: TOP + 12 + y * (SIZE - 24) }]));
+}
+
+function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: number; timer: boolean }) {
+  const at = spots(base, view, left);
+  return (
+    <g>
+      {base.arrangement === 'circle' ? (
+        <>
+          <circle cx={left + SIZE / 2} cy={TOP + SIZE / 2} r={SIZE / 2 - 4} className="base-body" />
+          <path d={`M${left + SIZE / 2 - 8} ${TOP + SIZE / 2 + 22} h16 v-14 a8 8 0 0 0 -16 0 z`} className="base-key" />
+        </>
+      ) : (
+        <rect x={left + 4} y={TOP + 4} width={SIZE - 8} height={SIZE - 8} rx={12} className="base-body" />
+      )}
+      {pinUses(base, timer).map(({ pin, use }) => {
+        const spot = at.get(pin)!;
+        return (
+          <g key={pin} className={useClass(use)}>
+            <circle cx={spot.x} cy={spot.y} r={13} />
+            <text x={spot.x} y={spot.y + 4} textAnchor="middle">
+              {pin}
+            </text>
+          </g>
+        );
+      })}
+      <text x={left + SIZE / 2} y={18} textAnchor="middle" className="base-name">
+        {base.title}
+      </text>
+    </g>
+  );
+}
+
+/** Two bases with every wire from the old to the new; the list beside it says the same in words. */
+export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown; moves: readonly TerminalMove[]; timer: boolean }) {
+  const [view, setView] = useState<BaseView>('socket');
+  const [old, fresh] = [baseOf(from), baseOf(to)];
+  if (!old && !fresh) return null;
+  const same = old !== undefined && old === fresh;
+  const right = SIZE + GAP;
+  const [a, b] = [old && spots(old, view, 0), fresh && spots(fresh, view, right)];
+  const wires = same ? [] : moves.filter((move) => a?.has(move.from) && b?.has(move.to));
+  const rail = [old, fresh].every((base) => !base || base.arrangement === 'rail');
+  return (
+    <figure className="base-map">
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <figcaption>
+          <b>{same ? 'The base stays' : 'The base changes: every wire moves'}</b>{' '}
+          <small className="muted">Pins are common practice; the diagram on the part has the last word.</small>
+        </figcaption>
+        {!rail && (
+          <button type="button" className="pill" onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
+            {view === 'socket' ? 'Seen into the socket' : 'Seen from below the relay'}
+          </button>
+        )}
+      </div>
+      <svg
+        viewBox={`0 0 ${same ? SIZE : right + SIZE} ${SIZE + TOP + 6}`}
+        role="img"
+        aria-label={`${old?.title ?? 'unknown base'}${same ? '' : ` to ${fresh?.title ?? 'unknown base'}, ${wires.length} wires drawn; the list gives each of them`}`}
+        style={{ maxHeight: 300, width: '100%' }}
+      >
+        {old && <Drawn base={old} view={view} left={0} timer={timer} />}
+        {!same && fresh && <Drawn base={fresh} view={view} left={right} timer={timer} />}
+        {wires.map((move, i) => {
+          const [p, q] = [a!.get(move.from)!, b!.get(move.to)!];
+          const bend = (q.x - p.x) / 2;
+          return (
+            <path
+              key={`${move.from}-${move.to}-${i}`}
+              className={`wire ${move.circuit}`}
+              d={`M${p.x + 13} ${p.y} C${p.x + bend} ${p.y}, ${q.x - bend} ${q.y}, ${q.x - 13} ${q.y}`}
+            >
+              <title>{`${move.from} to ${move.to}, ${move.note}`}</title>
+            </path>
+          );
+        })}
+      </svg>
+      <p className="base-legend">
+        {(['coil', 'common', 'break', 'make', ...(timer ? (['signal'] as const) : [])] as const).map((use) => (
+          <span key={use} className={useClass(use)}>
+            <svg width="16" height="16" aria-hidden="true">
+              <circle cx="8" cy="8" r="6" />
+            </svg>
+            {useWords[use]}
+          </span>
+        ))}
+      </p>
+    </figure>
+  );
+}
