@@ -4,17 +4,20 @@ import { coilCurrent } from './coil-current';
 import { coilTemperature } from './coil-temperature';
 import { coilVoltsFromResistance } from './coil-volts-from-resistance';
 import { conductorAdiabatic } from './conductor-adiabatic';
+import { contactDerating } from './contact-derating';
 import { contactHeadroom } from './contact-headroom';
 import { continuousLoad } from './continuous-load';
 import type { Worksheet } from './contract';
 import { controlRun } from './control-run';
 import { dcBatteryFault } from './dc-battery-fault';
+import { driverCurrent } from './driver-current';
 import { electricalLife } from './electrical-life';
 import { farEndShort } from './far-end-short';
 import { faultCurrentAtEnd } from './fault-current-at-end';
 import { faultCurrentAtTransformer } from './fault-current-at-transformer';
 import { lockedRotorAmpsSheet } from './locked-rotor-amps';
 import { lockedRotorFromRatio } from './locked-rotor-from-ratio';
+import { lostPhase } from './lost-phase';
 import { motorAmpsFromPower } from './motor-amps-from-power';
 import { motorBranchDevice } from './motor-branch-device';
 import { motorFeeder } from './motor-feeder';
@@ -22,7 +25,9 @@ import { motorFullLoadCurrent } from './motor-full-load-current';
 import { overloadSetting } from './overload-setting';
 import { standardSize } from './standard-size';
 import { supplyUnbalance } from './supply-unbalance';
+import { suppressionDropOut } from './suppression-drop-out';
 import { timerRun } from './timer-run';
+import { timerSetting } from './timer-setting';
 import { tripTime } from './trip-time';
 import { unbalanceComponents } from './unbalance-components';
 import { voltageDrop } from './voltage-drop';
@@ -35,16 +40,19 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   coilTemperature,
   coilVoltsFromResistance,
   conductorAdiabatic,
+  contactDerating,
   contactHeadroom,
   continuousLoad,
   controlRun,
   dcBatteryFault,
+  driverCurrent,
   electricalLife,
   farEndShort,
   faultCurrentAtEnd,
   faultCurrentAtTransformer,
   lockedRotorAmpsSheet,
   lockedRotorFromRatio,
+  lostPhase,
   motorAmpsFromPower,
   motorBranchDevice,
   motorFeeder,
@@ -52,7 +60,9 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   overloadSetting,
   standardSize,
   supplyUnbalance,
+  suppressionDropOut,
   timerRun,
+  timerSetting,
   tripTime,
   unbalanceComponents,
   voltageDrop,
