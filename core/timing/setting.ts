@@ -35,12 +35,16 @@ const steps: readonly [seconds: number, unit: string][] = [
   [360, '0.1 h'],
   [3600, 'h'],
 ];
+/** Units as one would choose them, where several set the time exactly. */
+const preferred = ['s', '0.1 s', '0.01 s', 'min', '0.1 min', 'h', '0.1 h'];
 const MOST_DIGITS = 999;
 
 /** Three digits and the finest unit that reaches the time; where it is not a whole step, the next below or above is told by `seconds`. */
 export function digitSetting(seconds: number): DigitSetting | undefined {
   const able = steps.filter(([step]) => seconds / step <= MOST_DIGITS + 1e-9);
-  const exactly = able.find(([step]) => Math.abs(seconds / step - Math.round(seconds / step)) < 1e-9);
+  const exactly = [...able]
+    .sort((a, b) => preferred.indexOf(a[1]) - preferred.indexOf(b[1]))
+    .find(([step]) => Math.abs(seconds / step - Math.round(seconds / step)) < 1e-9);
   const chosen = exactly ?? able[0];
   if (!chosen || !(seconds > 0)) return undefined;
   const count = Math.max(1, Math.round(seconds / chosen[0]));
