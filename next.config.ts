@@ -3,7 +3,7 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   // Two builds may stand side by side: the demo's and the tests'.
   distDir: process.env.LOYAL_COIL_DIST ?? '.next',
-  serverExternalPackages: ['knex', 'pg', 'pdfkit', 'sharp', 'tesseract.js'],
+  serverExternalPackages: ['jsmodbus', 'knex', 'pg', 'pdfkit', 'sharp', 'tesseract.js'],
   poweredByHeader: false,
   devIndicators: false,
   // Types and lint are checked by their own commands; building twice as long gains nothing.

@@ -1,7 +1,8 @@
 // npm run demo: everything that is missing, the private database, the demo data once, one build, the application.
 // npm run dev is the same with the development server.
+import { spawn } from 'node:child_process';
 import path from 'node:path';
-import { build, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
+import { build, freePort, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
 import { fail, say } from './lib/say.mjs';
 import { answers, endLeftover, notePid, startServer } from './lib/server.mjs';
@@ -26,6 +27,10 @@ else {
   say(`PostgreSQL answers on 127.0.0.1:${pgPort}`);
 }
 const env = { ...process.env, DATABASE_URL: databaseUrl };
+// The panel meter of the demo is a stand-in on loopback; a real one is entered by its address in the lab.
+const meterPort = await freePort();
+const meter = spawn('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore', detached: true });
+process.env.LOYAL_COIL_METER = `127.0.0.1:${meterPort}`;
 run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
 if (!dev) build();
 
@@ -53,6 +58,12 @@ async function stop() {
   say('stopping');
   clearInterval(watch);
   child.kill('SIGTERM');
+  // npx starts the meter in a group of its own: all of it ends.
+  try {
+    process.kill(-meter.pid, 'SIGTERM');
+  } catch {
+    // It has ended already.
+  }
   pg?.stop();
   process.exit(0);
 }

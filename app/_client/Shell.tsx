@@ -23,6 +23,13 @@ const fixed: PaletteItem[] = [
   { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
   { id: '/plates/glossary', group: 'Go to', title: 'Glossary of marks', detail: '', words: 'glossary marks meaning' },
   { id: '/curves', group: 'Go to', title: 'Curves', detail: '', words: 'curves time current trip fuse breaker chart' },
+  {
+    id: '/lab',
+    group: 'Go to',
+    title: 'Relay lab',
+    detail: '',
+    words: 'lab timer timing trace monitoring supply events sweep settings bases pins meter modbus',
+  },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
   { id: '/interface', group: 'Go to', title: 'Interface, try it', detail: '', words: 'interface http try' },
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },

@@ -7,7 +7,8 @@ import { MarkField, type FieldChange } from './MarkField';
 
 const LEAST_SHOWN = 4;
 const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts', 'technology', 'loopImpedanceBasis']);
-const isWide = ({ id, rowFields, asText }: EditField) => rowFields !== undefined || (asText !== undefined && !['counts', 'times', 'feed'].includes(asText.kind)) || wideIds.has(id);
+const isWide = ({ id, rowFields, asText }: EditField) =>
+  rowFields !== undefined || (asText !== undefined && !['counts', 'times', 'feed'].includes(asText.kind)) || wideIds.has(id);
 
 /** A plate: stamped for load and removed part, a card for the supply. */
 export function Plate({

@@ -53,6 +53,18 @@ function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: 
   );
 }
 
+/** One base by itself. */
+export const DrawnBase = ({ base, view, timer }: { base: Base; view: BaseView; timer: boolean }) => (
+  <svg
+    viewBox={`0 0 ${SIZE} ${SIZE + TOP + 6}`}
+    role="img"
+    aria-label={`${base.title}, ${base.pins.length} pins`}
+    style={{ width: '100%', maxHeight: 240 }}
+  >
+    <Drawn base={base} view={view} left={0} timer={timer} />
+  </svg>
+);
+
 /** Two bases with every wire from the old to the new; the list beside it says the same in words. */
 export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown; moves: readonly TerminalMove[]; timer: boolean }) {
   const [view, setView] = useState<BaseView>('socket');

@@ -11,13 +11,14 @@ const desks = [
   ['/', 'Panels'],
   ['/plates', 'Plates'],
   ['/curves', 'Curves'],
+  ['/lab', 'Lab'],
   ['/worksheets', 'Worksheets'],
   ['/logbook', 'Logbook'],
   ['/interface', 'Interface'],
 ] as const;
 
 /** Desks that bring a library of their own: fetched when they are asked for. */
-const heavy = new Set<string>(['/plates', '/curves']);
+const heavy = new Set<string>(['/plates', '/curves', '/lab']);
 
 function CoilSign() {
   return (

@@ -4,7 +4,6 @@
  */
 import { flagMark, numberMark } from '../../case/case';
 import type { Need, Way } from '../../needs/need';
-import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { ambientNeeds, lifeNeeds } from '../service-needs';
 import { isMotor } from './load-needs';

@@ -1,0 +1,81 @@
+'use client';
+
+import Link from 'next/link';
+import { useState } from 'react';
+import type { TimerPart } from '@/core/timing/match';
+import { BaseGallery } from '@/ui/lab/BaseGallery';
+import { SupplyWatch } from '@/ui/lab/SupplyWatch';
+import { TimerBench } from '@/ui/lab/TimerBench';
+import { MeterPanel } from './MeterPanel';
+import { Shell } from './Shell';
+import { useLabWorker } from './use-lab-worker';
+
+const benches = [
+  ['timer', 'Timers'],
+  ['supply', 'Supply watch'],
+  ['bases', 'Bases and pins'],
+] as const;
+type Bench = (typeof benches)[number][0];
+const MOST_NAMES = 5;
+
+/** The relay lab: what a relay will do, before it is fitted. */
+export function LabPage({ bench, meter }: { bench: Bench; meter: string }) {
+  const { busy, share, answer, fault, ask, cancel } = useLabWorker();
+  const [timers, setTimers] = useState<TimerPart[]>();
+  const [timerFault, setTimerFault] = useState<string>();
+  const match = async (need: Parameters<Parameters<typeof TimerBench>[0]['onMatch']>[0]) => {
+    setTimerFault(undefined);
+    try {
+      const parts = timers ?? ((await (await fetch('/api/v1/timers')).json()) as { timers: TimerPart[] }).timers;
+      setTimers(parts);
+      ask({ kind: 'match', need: { stimulus: need.stimulus, output: need.output, untilSeconds: need.until }, parts });
+    } catch {
+      setTimerFault('The catalogue of timers could not be fetched. Try again when the connection is back.');
+    }
+  };
+  const matching =
+    answer?.kind === 'match'
+      ? { count: answer.matches.length, names: answer.matches.slice(0, MOST_NAMES).map(({ name }) => name), millis: answer.millis }
+      : undefined;
+  const watched = answer?.kind === 'run' || answer?.kind === 'sweep' ? answer : undefined;
+  return (
+    <Shell here="/lab">
+      <main id="main" className="desk">
+        <div className="row-flex" style={{ justifyContent: 'space-between', marginBottom: 12 }}>
+          <div>
+            <h1>Relay lab</h1>
+            <p className="muted">What a timer or a monitoring relay will do, before it is fitted. Nothing here is wired to a machine.</p>
+          </div>
+          <nav className="row-flex" aria-label="Benches of the lab">
+            {benches.map(([id, title]) => (
+              <Link key={id} className="pill" aria-current={id === bench ? 'page' : undefined} href={`/lab?bench=${id}`}>
+                {title}
+              </Link>
+            ))}
+          </nav>
+        </div>
+        {timerFault && (
+          <p className="say fails" role="alert">
+            {timerFault}
+          </p>
+        )}
+        {bench === 'timer' && <TimerBench onMatch={(need) => void match(need)} matching={busy ? 'busy' : matching} />}
+        {bench === 'supply' && (
+          <SupplyWatch
+            work={{
+              busy,
+              share,
+              answer: watched,
+              fault,
+              onRun: (source, settings) => ask({ kind: 'run', source, settings }),
+              onSweep: (source, settings, x, y) => ask({ kind: 'sweep', source, settings, x, y }),
+              onCancel: cancel,
+            }}
+            meter={(onRecording) => <MeterPanel address={meter} onRecording={onRecording} />}
+          />
+        )}
+        {bench === 'bases' && <BaseGallery />}
+      </main>
+    </Shell>
+  );
+}

@@ -1,0 +1,19 @@
+import { database } from '../data/connection';
+import type { TimerPart } from '../core/timing/match';
+import { catalogueOf } from './catalogue';
+
+const flag = (mark: unknown): boolean | null => (mark === true ? true : mark === null || mark === undefined ? null : false);
+
+/** The timers of the catalogue as the lab matches them. */
+export async function timerParts(): Promise<TimerPart[]> {
+  const { parts } = await catalogueOf(database(), 'timing-relay');
+  return parts.map(({ id, name, raw }) => ({
+    id,
+    name,
+    words: Array.isArray(raw.functionWords) ? (raw.functionWords as string[]) : [],
+    signalInput: flag(raw.signalInput),
+    ranges: Array.isArray(raw.rangesSeconds) ? (raw.rangesSeconds as [number, number][]) : [],
+    twoTimes: flag(raw.twoTimes),
+    repeatPercent: typeof raw.repeatAccuracyPercent === 'number' ? raw.repeatAccuracyPercent : null,
+  }));
+}

@@ -1,0 +1,441 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useMemo, useState } from 'react';
+import { conflictsOf, type MonitoringSettings } from '@/core/monitoring/settings';
+import { planSettings, type PlanInput } from '@/core/monitoring/plan';
+import { bestPoint, sweepable, type Axis, type Sweepable, type SweepResult } from '@/core/monitoring/sweep';
+import { makeRecording, type Scenario, type SupplyShape } from '@/core/monitoring/scenarios';
+import { readSamples, writeSamples, type Recording } from '@/core/monitoring/samples';
+import type { Outcome } from '@/core/monitoring/run';
+import type { Unit } from '@/core/quantities/units';
+import { saveText } from '../forms/save-file';
+import { NumberBox } from '../forms/NumberBox';
+import { SettingSheet } from '../relays/SettingSheet';
+import { EventList } from './EventList';
+import { faultWords, OutcomeTable } from './OutcomeTable';
+import { SweepMap } from './SweepMap';
+
+const SupplyChart = dynamic(() => import('./SupplyChart').then((module) => module.SupplyChart), {
+  ssr: false,
+  loading: () => <div className="supply-chart" />,
+});
+
+export type WatchSource =
+  { kind: 'made-up'; shape: SupplyShape; scenarios: Scenario[] } | { kind: 'recorded'; recording: Recording; name: string };
+/** What came of a run or a sweep; anything else of the worker is not for this bench. */
+export type WatchAnswer = { kind: 'run'; outcome: Outcome; recording: Recording } | { kind: 'sweep'; result: SweepResult; millis: number };
+export type WatchWork = {
+  busy: boolean;
+  share: number;
+  answer?: WatchAnswer;
+  fault?: string;
+  onRun: (source: WatchSource, settings: MonitoringSettings) => void;
+  onSweep: (source: WatchSource, settings: MonitoringSettings, x: Axis, y: Axis) => void;
+  onCancel: () => void;
+};
+
+const sample: PlanInput = {
+  systemVolts: 400,
+  hertz: 50,
+  wires: 3,
+  motorVolts: 400,
+  supplyBandPercent: 6,
+  usualUnbalancePercent: 1,
+  heldPercent: 84,
+  startDip: { leftPercent: 86, seconds: 5 },
+  rideThroughSeconds: 0.6,
+  changeoverSeconds: 12,
+  restSeconds: null,
+  asymmetryBy: 'spread',
+  latch: false,
+};
+const scenariosToBeginWith: Scenario[] = [
+  { kind: 'sag', atSeconds: 20, seconds: 5, leftPercent: 86, phases: 3, mustTrip: false },
+  { kind: 'lost-phase', atSeconds: 60, seconds: 30, heldPercent: 84, mustTrip: true },
+  { kind: 'flicker', atSeconds: 120, seconds: 30, depthPercent: 9, hertz: 3, mustTrip: false },
+  { kind: 'reversal', atSeconds: 190, seconds: 10, mustTrip: true },
+  { kind: 'drift', atSeconds: 230, seconds: 60, toPercent: 84, mustTrip: true },
+];
+
+type Box = [keyof PlanInput, string, Unit, number, number, boolean?];
+const planBoxes: Box[] = [
+  ['systemVolts', 'System', 'V', 50, 1000],
+  ['motorVolts', 'Motor plate', 'V', 50, 1000],
+  ['supplyBandPercent', 'Supply band ±', '%', 0, 20],
+  ['usualUnbalancePercent', 'Usual unbalance', '%', 0, 5],
+  ['heldPercent', 'Back-EMF holds', '%', 0, 99, true],
+  ['rideThroughSeconds', 'Ride through', 's', 0, 60],
+  ['changeoverSeconds', 'Changeover', 's', 0, 300, true],
+  ['restSeconds', 'Rest before start', 's', 0, 999, true],
+];
+type SettingBox = [keyof MonitoringSettings, string, Unit, number, number, boolean?];
+const settingBoxes: SettingBox[] = [
+  ['underVolts', 'Undervoltage', 'V', 1, 1000, true],
+  ['overVolts', 'Overvoltage', 'V', 1, 1500, true],
+  ['hysteresisVolts', 'Hysteresis', 'V', 0, 200],
+  ['asymmetryPercent', 'Asymmetry', '%', 0.5, 60, true],
+  ['phaseLossPercent', 'Lost below', '%', 1, 99, true],
+  ['tripDelaySeconds', 'Off delay', 's', 0, 999],
+  ['lossDelaySeconds', 'Loss delay', 's', 0, 999],
+  ['returnDelaySeconds', 'On delay', 's', 0, 999],
+  ['powerOnDelaySeconds', 'Power-on delay', 's', 0, 999],
+  ['underHertz', 'Underfrequency', 'Hz', 1, 400, true],
+  ['overHertz', 'Overfrequency', 'Hz', 1, 400, true],
+];
+export const sweepWords: Record<Sweepable, [string, string]> = {
+  underVolts: ['Undervoltage', 'V'],
+  overVolts: ['Overvoltage', 'V'],
+  asymmetryPercent: ['Asymmetry', '%'],
+  phaseLossPercent: ['Lost below', '%'],
+  tripDelaySeconds: ['Off delay', 's'],
+  returnDelaySeconds: ['On delay', 's'],
+  lossDelaySeconds: ['Loss delay', 's'],
+};
+const sweepRange = (setting: Sweepable, nominal: number): readonly [number, number] =>
+  setting === 'underVolts'
+    ? [nominal * 0.7, nominal * 0.98]
+    : setting === 'overVolts'
+      ? [nominal * 1.02, nominal * 1.25]
+      : setting === 'asymmetryPercent'
+        ? [1.5, 20]
+        : setting === 'phaseLossPercent'
+          ? [10, 95]
+          : [0.1, 12];
+const SWEEP_STEPS = 50;
+
+/** A monitoring relay against a supply: settings worked out or one's own, events made up, recorded or from a meter, and a sweep. */
+export function SupplyWatch({
+  work,
+  meter,
+}: {
+  work: WatchWork;
+  meter: (onRecording: (recording: Recording, name: string) => void) => React.ReactNode;
+}) {
+  const [input, setInput] = useState(sample);
+  const plan = useMemo(() => planSettings(input), [input]);
+  const [own, setOwn] = useState<MonitoringSettings>();
+  const settings = own ?? plan.settings;
+  const conflicts = useMemo(() => conflictsOf(settings), [settings]);
+  const [scenarios, setScenarios] = useState(scenariosToBeginWith);
+  const [recorded, setRecorded] = useState<{ recording: Recording; name: string }>();
+  const [fault, setFault] = useState<string>();
+  const [axes, setAxes] = useState<[Sweepable, Sweepable]>(['underVolts', 'tripDelaySeconds']);
+  const [part, setPart] = useState<'settings' | 'sheet'>('settings');
+  const toNeutral = input.wires === 4;
+  const seconds = Math.max(
+    60,
+    ...scenarios.map((one) => one.atSeconds + (one.kind === 'changeover' ? one.deadSeconds + one.settleSeconds : one.seconds) + 15),
+  );
+  const shape: SupplyShape = {
+    lineVolts: input.systemVolts,
+    hertz: input.hertz,
+    between: toNeutral ? 'line-to-neutral' : 'line-to-line',
+    stepSeconds: 0.01,
+    seconds,
+  };
+  const source: WatchSource = recorded ? { kind: 'recorded', ...recorded } : { kind: 'made-up', shape, scenarios };
+  const refused = conflicts.length > 0;
+  const set = (change: Partial<MonitoringSettings>) => setOwn({ ...settings, ...change });
+  const run = work.answer?.kind === 'run' ? work.answer : undefined;
+  const swept = work.answer?.kind === 'sweep' ? work.answer : undefined;
+  const take = async (file: File) => {
+    if (file.size > 60e6) return setFault(`The file has ${Math.round(file.size / 1e6)} MB; at most 60 MB are read.`);
+    const read = readSamples(await file.text(), shape.between);
+    setFault(read.ok ? undefined : read.fault);
+    if (read.ok) setRecorded({ recording: { samples: read.samples, events: [] }, name: file.name });
+  };
+  const axis = (setting: Sweepable): Axis => {
+    const [low, high] = sweepRange(setting, settings.nominalVolts);
+    return { setting, low, high, steps: SWEEP_STEPS };
+  };
+  return (
+    <div className="lab-watch">
+      <div className="stack">
+        <section className="sheet lab-block" aria-label="What it guards">
+          <p className="label">What it guards</p>
+          <div className="lab-boxes">
+            {planBoxes.map(([name, label, unit, min, max, empty]) => (
+              <NumberBox
+                key={name}
+                label={label}
+                unit={unit}
+                value={input[name] as number | null}
+                min={min}
+                max={max}
+                empty={empty}
+                placeholder="none"
+                onValue={(value) => {
+                  setInput({ ...input, [name]: value });
+                  setOwn(undefined);
+                }}
+              />
+            ))}
+            <NumberBox
+              label="Start leaves"
+              unit="%"
+              value={input.startDip?.leftPercent ?? null}
+              min={10}
+              max={100}
+              empty
+              placeholder="no dip"
+              onValue={(value) => {
+                setInput({ ...input, startDip: value === null ? null : { leftPercent: value, seconds: input.startDip?.seconds ?? 3 } });
+                setOwn(undefined);
+              }}
+            />
+            <NumberBox
+              label="for"
+              name="Start lasts"
+              unit="s"
+              value={input.startDip?.seconds ?? null}
+              min={0.1}
+              max={120}
+              empty
+              placeholder="no dip"
+              onValue={(value) => {
+                setInput({
+                  ...input,
+                  startDip: value === null ? null : { leftPercent: input.startDip?.leftPercent ?? 85, seconds: value },
+                });
+                setOwn(undefined);
+              }}
+            />
+            <label>
+              Wires
+              <select
+                className="text-in"
+                value={input.wires}
+                onChange={(event) => {
+                  setInput({ ...input, wires: Number(event.target.value) === 4 ? 4 : 3 });
+                  setOwn(undefined);
+                }}
+              >
+                <option value={3}>3, between lines</option>
+                <option value={4}>4, to neutral</option>
+              </select>
+            </label>
+            <label>
+              Asymmetry is
+              <select
+                className="text-in"
+                value={input.asymmetryBy}
+                onChange={(event) => {
+                  setInput({ ...input, asymmetryBy: event.target.value as PlanInput['asymmetryBy'] });
+                  setOwn(undefined);
+                }}
+              >
+                <option value="spread">spread, % of nominal</option>
+                <option value="deviation">deviation from the mean</option>
+              </select>
+            </label>
+          </div>
+        </section>
+        <section className="sheet lab-block" aria-label="Settings">
+          <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+            <div className="row-flex" role="group" aria-label="Settings shown as">
+              <button type="button" className="pill" aria-pressed={part === 'settings'} onClick={() => setPart('settings')}>
+                Settings
+              </button>
+              <button type="button" className="pill" aria-pressed={part === 'sheet'} onClick={() => setPart('sheet')}>
+                Sheet with reasons
+              </button>
+            </div>
+            {own && (
+              <button type="button" className="quiet" onClick={() => setOwn(undefined)}>
+                As worked out
+              </button>
+            )}
+          </div>
+          {part === 'sheet' && !own ? (
+            <>
+              <SettingSheet sheet={{ rows: plan.sheet, conflicts: plan.conflicts.map(({ words }) => words) }} />
+              <button type="button" className="quiet" onClick={() => print()}>
+                Print
+              </button>
+            </>
+          ) : (
+            <div className="lab-boxes">
+              {settingBoxes.map(([name, label, unit, min, max, empty]) => (
+                <NumberBox
+                  key={name}
+                  label={label}
+                  unit={unit}
+                  value={settings[name] as number | null}
+                  min={min}
+                  max={max}
+                  empty={empty}
+                  placeholder="off"
+                  onValue={(value) => set({ [name]: value } as Partial<MonitoringSettings>)}
+                />
+              ))}
+              <label className="row-flex">
+                <input
+                  type="checkbox"
+                  checked={settings.phaseSequence}
+                  onChange={(event) => set({ phaseSequence: event.target.checked })}
+                />{' '}
+                Sequence
+              </label>
+              <label className="row-flex">
+                <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Fault memory
+              </label>
+            </div>
+          )}
+          {part === 'sheet' && own && (
+            <p className="muted">Settings of one’s own have no reasons; go back to those worked out to see them.</p>
+          )}
+          {conflicts.map(({ words }) => (
+            <p key={words} className="say fails" role="alert">
+              Refused: {words}
+            </p>
+          ))}
+        </section>
+        <section className="sheet lab-block" aria-label="What the supply does">
+          <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+            <p className="label">{recorded ? `Recorded: ${recorded.name}` : 'What the supply does'}</p>
+            <div className="row-flex">
+              <label className="quiet file-button">
+                Recording (CSV)
+                <input
+                  type="file"
+                  accept=".csv,text/csv,text/plain"
+                  className="visually-hidden"
+                  onChange={(event) => {
+                    const file = event.target.files?.[0];
+                    event.target.value = '';
+                    if (file) void take(file);
+                  }}
+                />
+              </label>
+              {!recorded && (
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() =>
+                    saveText('supply-events.csv', writeSamples(makeRecording({ ...shape, stepSeconds: 0.1 }, scenarios).samples))
+                  }
+                >
+                  Save as CSV
+                </button>
+              )}
+              {recorded && (
+                <button type="button" className="quiet" onClick={() => setRecorded(undefined)}>
+                  Back to made-up events
+                </button>
+              )}
+            </div>
+          </div>
+          {fault && (
+            <p className="say fails" role="alert">
+              {fault}
+            </p>
+          )}
+          {!recorded && <EventList scenarios={scenarios} onScenarios={setScenarios} />}
+          {meter((recording, name) => setRecorded({ recording, name }))}
+        </section>
+      </div>
+      <div className="stack">
+        <div className="row-flex">
+          <button
+            type="button"
+            className="go"
+            style={{ width: 'auto' }}
+            disabled={work.busy || refused}
+            onClick={() => work.onRun(source, settings)}
+          >
+            Run the relay
+          </button>
+          <AxisPick axes={axes} onAxes={setAxes} />
+          <button
+            type="button"
+            className="quiet"
+            disabled={work.busy || refused || source.kind === 'recorded'}
+            onClick={() => work.onSweep(source, settings, axis(axes[0]), axis(axes[1]))}
+          >
+            Sweep
+          </button>
+        </div>
+        {work.busy && (
+          <div className="row-flex" role="status">
+            <progress value={work.share} max={1} aria-label="Progress" />
+            <span className="figure">{Math.round(work.share * 100)} %</span>
+            <button type="button" className="quiet" onClick={work.onCancel}>
+              Cancel
+            </button>
+          </div>
+        )}
+        {work.fault && (
+          <p className="say fails" role="alert">
+            {work.fault}
+          </p>
+        )}
+        {!run && !swept && !work.busy && (
+          <p className="muted">
+            Run the relay over the events, or sweep two settings to see where nothing is missed and nothing trips falsely.
+          </p>
+        )}
+        {run && <RunResult outcome={run.outcome} recording={run.recording} />}
+        {swept && (
+          <SweepMap
+            result={swept.result}
+            x={sweepWords[axes[0]]}
+            y={sweepWords[axes[1]]}
+            now={[settings[axes[0]], settings[axes[1]]]}
+            best={bestPoint(swept.result)}
+            millis={swept.millis}
+            onTake={(x, y) =>
+              set({ [axes[0]]: Number(x.toPrecision(3)), [axes[1]]: Number(y.toPrecision(3)) } as Partial<MonitoringSettings>)
+            }
+          />
+        )}
+      </div>
+    </div>
+  );
+}
+
+function AxisPick({ axes, onAxes }: { axes: [Sweepable, Sweepable]; onAxes: (axes: [Sweepable, Sweepable]) => void }) {
+  const pick = (i: 0 | 1) => (
+    <select
+      className="text-in"
+      style={{ width: 150 }}
+      aria-label={i === 0 ? 'Swept across' : 'Swept upwards'}
+      value={axes[i]}
+      onChange={(event) => {
+        const next = event.target.value as Sweepable;
+        const other = axes[1 - i]!;
+        onAxes(i === 0 ? [next, other === next ? axes[0] : other] : [other === next ? axes[1] : other, next]);
+      }}
+    >
+      {(Object.keys(sweepable) as Sweepable[]).map((one) => (
+        <option key={one} value={one}>
+          {sweepWords[one][0]}
+        </option>
+      ))}
+    </select>
+  );
+  return (
+    <>
+      {pick(0)}
+      {pick(1)}
+    </>
+  );
+}
+
+function RunResult({ outcome, recording }: { outcome: Outcome; recording: Recording }) {
+  const { trips, missed, nuisance, chatter } = outcome;
+  const good = recording.events.length > 0 && missed.length === 0 && nuisance.length === 0;
+  return (
+    <>
+      <p className={`say ${recording.events.length === 0 ? 'note' : good ? 'fits' : 'fails'}`} role="status">
+        {trips.length === 0
+          ? 'It never trips.'
+          : `It trips ${trips.length} time${trips.length > 1 ? 's' : ''}, first by ${faultWords[trips[0]!.by]}.`}{' '}
+        {recording.events.length > 0 && `${missed.length} missed, ${nuisance.length} without need.`}{' '}
+        {chatter > 2 && `It chatters: ${chatter} trips within a minute.`}
+      </p>
+      <SupplyChart recording={recording} trips={trips} />
+      <OutcomeTable outcome={outcome} events={recording.events} />
+    </>
+  );
+}
