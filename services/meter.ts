@@ -56,9 +56,8 @@ const exceptions: Record<number, string> = {
 
 const fail = (status: 502 | 504, reason: string): ServiceError => new ServiceError(status, [{ field: 'meter', reason }]);
 
-function connected(host: string, port: number, timeoutMs: number): Promise<Socket> {
+function connected(socket: Socket, host: string, port: number, timeoutMs: number): Promise<void> {
   return new Promise((resolve, reject) => {
-    const socket = new Socket();
     const give = (reason: string) => {
       socket.destroy();
       reject(fail(502, reason));
@@ -66,19 +65,19 @@ function connected(host: string, port: number, timeoutMs: number): Promise<Socke
     socket.setTimeout(timeoutMs, () =>
       give(`The meter at ${host}:${port} did not take the connection within ${timeoutMs} ms. Check address, cable and that it is on.`),
     );
-    socket.once('error', (error: NodeJS.ErrnoException) =>
+    const refused = (error: NodeJS.ErrnoException) =>
       give(
         error.code === 'ECONNREFUSED'
           ? `Nothing listens at ${host}:${port}. Check the port; 502 is usual.`
           : error.code === 'ENOTFOUND' || error.code === 'EAI_AGAIN'
             ? `'${host}' is not found on this network.`
             : `The meter at ${host}:${port} cannot be reached (${error.code ?? 'no reason given'}).`,
-      ),
-    );
+      );
+    socket.once('error', refused);
     socket.connect({ host, port }, () => {
       socket.setTimeout(0);
-      socket.removeAllListeners('error');
-      resolve(socket);
+      socket.removeListener('error', refused);
+      resolve();
     });
   });
 }
@@ -86,14 +85,14 @@ function connected(host: string, port: number, timeoutMs: number): Promise<Socke
 type Asked = { response: { body: { valuesAsArray: ArrayLike<number> } } };
 
 /** Reads one block; rejects on an exception of the meter, a dropped connection, or silence. */
-function readBlock(socket: Socket, ask: Promise<unknown>, timeoutMs: number): Promise<number[]> {
+function readBlock(socket: Socket, ask: Promise<unknown>, leftMs: number, timeoutMs: number): Promise<number[]> {
   return new Promise((resolve, reject) => {
     const clock = setTimeout(
       () =>
         reject(
           fail(504, `The meter did not answer whole within ${timeoutMs} ms. It may be slow: allow it more time, or check the unit number.`),
         ),
-      timeoutMs,
+      leftMs,
     );
     const gone = () =>
       reject(
@@ -124,23 +123,26 @@ function readBlock(socket: Socket, ask: Promise<unknown>, timeoutMs: number): Pr
 export async function readMeter(body: unknown): Promise<{ reading: MeterReading; millis: number }> {
   const { host, port, unitId, timeoutMs, map } = (await validate(meterSchema, body)) as MeterAddress;
   const began = performance.now();
-  const socket = await connected(host, port, timeoutMs);
+  const socket = new Socket();
+  // The client follows the socket from before it connects.
+  const client = new modbusClient.TCP(socket, unitId, timeoutMs * 2);
   try {
-    const client = new modbusClient.TCP(socket, unitId, timeoutMs);
+    await connected(socket, host, port, timeoutMs);
     const blocks = blocksOf(map);
     const read: number[][] = [];
     for (const { table, start, count } of blocks) {
       const left = timeoutMs - (performance.now() - began);
       if (left <= 0) throw fail(504, `The meter did not answer whole within ${timeoutMs} ms. It may be slow: allow it more time.`);
       const ask = table === 'input' ? client.readInputRegisters(start, count) : client.readHoldingRegisters(start, count);
-      read.push(await readBlock(socket, ask, left));
+      read.push(await readBlock(socket, ask, left, timeoutMs));
     }
     const figure = ({ table, address, form, factor, lowWordFirst }: RegisterEntry): number | undefined => {
       const i = blocks.findIndex(
         (block) => block.table === table && address >= block.start && address + widthOf(form) <= block.start + block.count,
       );
       const registers = read[i]?.slice(address - blocks[i]!.start);
-      if (!registers || registers.length < widthOf(form)) throw fail(502, 'The meter gave fewer registers than were asked for.');
+      if (!registers || registers.length < widthOf(form))
+        throw fail(502, 'The meter gave fewer registers than were asked for: the address lies beyond its last one.');
       const value = decode(registers, { form, factor, lowWordFirst });
       return Number.isFinite(value) ? value : undefined;
     };

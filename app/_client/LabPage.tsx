@@ -40,7 +40,7 @@ export function LabPage({ bench, meter }: { bench: Bench; meter: string }) {
   const watched = answer?.kind === 'run' || answer?.kind === 'sweep' ? answer : undefined;
   return (
     <Shell here="/lab">
-      <main id="main" className="desk">
+      <main className="middle" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>
         <div className="row-flex" style={{ justifyContent: 'space-between', marginBottom: 12 }}>
           <div>
             <h1>Relay lab</h1>

@@ -70,21 +70,14 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
     <details className="meter-panel">
       <summary>Panel meter (Modbus TCP)</summary>
       <div className="lab-boxes">
-        <label>
+        <label className="span2">
           Address and port
-          <input
-            className="text-in"
-            style={{ width: 190 }}
-            value={at}
-            disabled={recording}
-            onChange={(event) => setAt(event.target.value)}
-          />
+          <input className="text-in" value={at} disabled={recording} onChange={(event) => setAt(event.target.value)} />
         </label>
         <label>
           Unit
           <input
             className="text-in"
-            style={{ width: 70 }}
             inputMode="numeric"
             value={unitId}
             disabled={recording}

@@ -16,13 +16,10 @@ function lengthsOf({ supply, signal = [] }: Stimulus, output: Trace): number[] {
   return [...new Set(lengths.map((length) => Number(length.toPrecision(6))))].sort((a, b) => a - b);
 }
 
-/** Returns every function that gives this output, with its times, in the order of the list. A trace without any change tells nothing: empty. */
-export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds: number): FoundFunction[] {
-  const wanted = normalised(output);
-  if (wanted.length === 0) return [];
-  const lengths = lengthsOf({ supply: normalised(stimulus.supply), signal: normalised(stimulus.signal ?? []) }, wanted);
+/** Functions of a list that give the output up to `untilSeconds`, with the first times that do. */
+function giving(fns: readonly TimingFunction[], stimulus: Stimulus, wanted: Trace, lengths: readonly number[], untilSeconds: number): FoundFunction[] {
   const hasSignal = normalised(stimulus.signal ?? []).length > 0;
-  return singleOutputIds.flatMap((fn): FoundFunction[] => {
+  return fns.flatMap((fn): FoundFunction[] => {
     const { signal, times } = timingFunctions[fn];
     if (signal === 'needed' && !hasSignal) return [];
     const settings: Times[] =
@@ -30,6 +27,23 @@ export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds
     const found = settings.find((setting) => sameTrace(runTimer(fn, setting, stimulus, untilSeconds), wanted));
     return found ? [{ fn, times: found }] : [];
   });
+}
+
+const cycles: readonly TimingFunction[] = ['recycle starting on', 'recycle starting off'];
+const LEAST_CHANGES_OF_A_CYCLE = 3;
+
+/**
+ * Returns every function that gives this output, with its times, in the order of the list. A cycle has no end, so a trace that
+ * stops in the middle of one is held up to its last change. A trace without any change tells nothing: empty.
+ */
+export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds: number): FoundFunction[] {
+  const wanted = normalised(output);
+  if (wanted.length === 0) return [];
+  const lengths = lengthsOf({ supply: normalised(stimulus.supply), signal: normalised(stimulus.signal ?? []) }, wanted);
+  const found = giving(singleOutputIds, stimulus, wanted, lengths, untilSeconds);
+  if (found.length > 0 || wanted.length < LEAST_CHANGES_OF_A_CYCLE) return found;
+  const shown = wanted.at(-1)![0] + Math.min(...lengths) / 2;
+  return giving(cycles, stimulus, wanted, lengths, shown);
 }
 
 /**

@@ -201,7 +201,7 @@ export function SupplyWatch({
                 setOwn(undefined);
               }}
             />
-            <label>
+            <label className="span2">
               Wires
               <select
                 className="text-in"
@@ -215,7 +215,7 @@ export function SupplyWatch({
                 <option value={4}>4, to neutral</option>
               </select>
             </label>
-            <label>
+            <label className="span2">
               Asymmetry is
               <select
                 className="text-in"

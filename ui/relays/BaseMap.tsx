@@ -39,7 +39,7 @@ function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: 
         const spot = at.get(pin)!;
         return (
           <g key={pin} className={useClass(use)}>
-            <circle cx={spot.x} cy={spot.y} r={13} />
+            <circle cx={spot.x} cy={spot.y} r={base.arrangement === 'rail' ? 11 : 13} />
             <text x={spot.x} y={spot.y + 4} textAnchor="middle">
               {pin}
             </text>

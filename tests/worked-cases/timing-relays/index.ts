@@ -155,7 +155,24 @@ export const timingCases: WorkedCase[] = [
       settingSeconds: [2, 8],
     }),
     spec: { ...words('flasher starting with pause'), rangesSeconds: [[1, 10]], twoTimes: true },
-    lines: { setting: 'fits', 'second-setting': 'fits', 'two-times': 'fits' },
+    lines: { function: 'fails', setting: 'fits', 'second-setting': 'fits', 'two-times': 'fits' },
+    source: functions,
+  },
+  {
+    name: 'a cycle that the trace cuts off is a cycle all the same',
+    load: load({
+      requiredTrace: {
+        supply: [[0, 1]],
+        output: [
+          [0, 1],
+          [3, 0],
+          [7, 1],
+          [10, 0],
+        ],
+      },
+    }),
+    spec: words('repeat cycle starting on'),
+    lines: { function: 'fits' },
     source: functions,
   },
   {
