@@ -5,6 +5,9 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
 import type { Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
+import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
+import { RelayDrives } from '@/ui/relays/RelayDrives';
+import { WantedTrace } from '@/ui/relays/WantedTrace';
 import { signObstacles } from '@/core/swap/gate';
 import { chooseChanges } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -20,6 +23,7 @@ import { SafeStage } from '@/ui/swap/SafeStage';
 import { StageRail, stages, type Stage } from '@/ui/swap/StageRail';
 import { api } from './api';
 import { MatchStage } from './MatchStage';
+import { ProveMeter } from './ProveMeter';
 import { Shell } from './Shell';
 import { SwapCard } from './SwapCard';
 import { SwapPhoto } from './SwapPhoto';
@@ -39,7 +43,7 @@ const YEAR_MS = 365 * 24 * 3600 * 1000;
 const columnKey = (partId: string, coil: unknown) => `${partId}${coil ? '+coil' : ''}`;
 
 /** The swap bench: six stages around one swap. */
-export function SwapPage({ view }: { view: SwapView }) {
+export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string }) {
   const router = useRouter();
   const params = useSearchParams();
   const asked = params.get('stage') as Stage | null;
@@ -195,6 +199,10 @@ export function SwapPage({ view }: { view: SwapView }) {
               onPick={setPickedNeed}
             />
           )}
+          {stage === 'need' && state.family === 'timing-relay' && <WantedTrace context={derived.context} />}
+          {stage === 'match' && state.family === 'control-relay' && board && board.holding === 0 && (
+            <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
+          )}
           {stage === 'match' && (
             <MatchStage
               board={board}
@@ -233,6 +241,11 @@ export function SwapPage({ view }: { view: SwapView }) {
                 state={state}
                 title={title}
                 openSteps={derived.openSteps}
+                firstStart={
+                  state.family === 'monitoring-relay' ? (
+                    <ProveMeter address={meter} disabled={derived.openSteps > 0} onChange={change} />
+                  ) : undefined
+                }
                 onChange={change}
               />
             ) : (

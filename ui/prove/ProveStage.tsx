@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
@@ -141,6 +141,7 @@ export function ProveStage({
   state,
   title,
   openSteps,
+  firstStart,
   onChange,
 }: {
   proofs: Proof[];
@@ -151,6 +152,8 @@ export function ProveStage({
   state: SwapState;
   title: string;
   openSteps: number;
+  /** What reads the proofs of the first start by itself. */
+  firstStart?: ReactNode;
   onChange: (changes: Change[]) => void;
 }) {
   return (
@@ -194,6 +197,7 @@ export function ProveStage({
               onLeft={(id, value) => onChange([{ path: `asLeft.${id}`, value: value === '' ? null : value }])}
             />
           )}
+          {when === 'first-start' && firstStart}
           <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
             {proofs
               .filter((proof) => proof.when === when)

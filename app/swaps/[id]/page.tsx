@@ -11,5 +11,5 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     if (error instanceof ServiceError && error.status === 404) notFound();
     throw error;
   });
-  return <SwapPage view={JSON.parse(JSON.stringify(view))} />;
+  return <SwapPage view={JSON.parse(JSON.stringify(view))} meter={process.env.LOYAL_COIL_METER ?? ''} />;
 }

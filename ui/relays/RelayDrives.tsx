@@ -1,0 +1,43 @@
+import type { Practice } from '@/core/case/case';
+import type { RelayAndContactor } from '@/core/families/control-relays/ways-out';
+import type { Need } from '@/core/needs/need';
+import { wantedText } from '@/core/needs/line-text';
+import { termOf } from '@/core/quantities/terms';
+
+function Lines({ title, needs, practice }: { title: string; needs: readonly Need[]; practice: Practice }) {
+  return (
+    <div style={{ overflowX: 'auto' }}>
+      <table className="plain">
+        <caption className="over">{title}</caption>
+        <tbody>
+          {needs.map(({ id, ways: [way], because }) => (
+            <tr key={id}>
+              <th scope="row">{termOf(way.quantity, practice)}</th>
+              <td className="figure">{way.limit === null ? 'by the contactor chosen' : wantedText(way.limit, way)}</td>
+              <td>
+                <small className="muted">{because}</small>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+/** What to do when no relay carries a load: a relay that drives a contactor, with both needs. */
+export function RelayDrives({ ways, practice }: { ways: readonly RelayAndContactor[]; practice: Practice }) {
+  if (ways.length === 0) return null;
+  return (
+    <section className="sheet" style={{ padding: 14 }} aria-label="A relay that drives a contactor">
+      <b>No relay carries it: let a relay drive a contactor</b>
+      <p className="muted">Two parts, two needs. Give the contactor a position of its own on the panel and swap it there.</p>
+      {ways.map(({ contact, contactor, relay }) => (
+        <div key={contact} className="relay-drives">
+          <Lines title={`Contactor for ${contact}`} needs={contactor} practice={practice} />
+          <Lines title={`The relay, ${contact}: the contactor’s coil`} needs={relay} practice={practice} />
+        </div>
+      ))}
+    </section>
+  );
+}
