@@ -4,7 +4,17 @@ import { type Page } from '@playwright/test';
 import { expect, test } from './test';
 import { openPosition, startSwap } from './bench';
 
-const plainViews = ['/', '/worksheets', '/worksheets/control-run', '/logbook', '/interface', '/parts/nettlecombe-n3-3p-120-22'];
+const plainViews = [
+  '/',
+  '/worksheets',
+  '/worksheets/control-run',
+  '/logbook',
+  '/lab',
+  '/lab?bench=supply',
+  '/lab?bench=bases',
+  '/interface',
+  '/parts/nettlecombe-n3-3p-120-22',
+];
 const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'];
 
 async function check(page: Page, view: string): Promise<void> {
@@ -34,6 +44,8 @@ for (const [name, width, height, theme] of [
       await page.goto(view);
       await expect(page.getByRole('heading').first()).toBeVisible();
       await check(page, view);
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+      expect(wide, `${view} runs off the side`).toBeLessThanOrEqual(1);
     }
     await openPosition(page, 'kestrel-ramp', /^K5 hoist, reverse/);
     await startSwap(page);

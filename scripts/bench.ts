@@ -9,6 +9,7 @@ import { demoContactors } from '../data/demo/contactors';
 import { existsSync } from 'node:fs';
 import { benchPlates } from './bench-plates';
 import { benchProtection } from './bench-protection';
+import { benchRelays } from './bench-relays';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
 const url = process.env.LOYAL_COIL_URL!;
@@ -139,6 +140,7 @@ core();
 await http();
 await firstPage();
 await benchProtection(say, url, process.env.DATABASE_URL!);
+benchRelays(say);
 await benchPlates(say, url, plateFolder);
 console.log('\n| what | figure | ratio |\n| --- | --- | --- |');
 for (const row of rows) console.log(`| ${row.join(' | ')} |`);

@@ -33,11 +33,24 @@ await picture('read', `${hoist}?stage=read`);
 await picture('need', `${hoist}?stage=need`, { before: (page) => page.getByRole('button', { name: /^Locked-rotor amps/ }).click() });
 await picture('match', `${hoist}?stage=match`, { before: take });
 await picture('match-night', `${hoist}?stage=match`, { theme: 'dark' });
-await picture('prove', `${hoist}?stage=match`, {
+const timer = await open('kestrel-ramp-k9');
+await picture('prove', `${timer}?stage=match`, {
+  height: 1100,
   before: async (page) => {
-    await take(page);
+    await page.getByRole('button', { name: 'In the crib' }).click();
+    await page.locator('table.board thead .pick').first().click();
+    await page.getByLabel('Your name').fill('A. Marlow');
+    await page.getByRole('button', { name: 'Looked at by name' }).first().click();
     await page.getByRole('button', { name: /^(Take|Prove)/ }).click();
-    await page.goto(`${base}${hoist}?stage=prove`, { waitUntil: 'networkidle' });
+    await page.goto(`${base}${timer}?stage=prove`, { waitUntil: 'networkidle' });
+    await page.locator('.base-map').scrollIntoViewIfNeeded();
+  },
+});
+await picture('lab-timer', '/lab?bench=timer');
+await picture('lab-supply', '/lab?bench=supply', {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Run the relay' }).click();
+    await page.getByRole('status').first().waitFor();
   },
 });
 await picture('record', `${hoist}?stage=record`);
@@ -99,7 +112,6 @@ await picture('plates-night', '/plates', {
   theme: 'dark',
   before: (page) => readPlate(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz   6000', 'IEC 61009-1   1P+N'], true),
 });
-await picture('glossary', '/plates/glossary', { before: (page) => page.getByRole('searchbox').fill('amps') });
 await picture('device-key', '/plates/key', { before: (page) => page.getByRole('button', { name: /^Small coil/ }).click() });
 await picture('worksheet', '/worksheets/control-run');
 await picture('interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });

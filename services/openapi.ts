@@ -290,6 +290,31 @@ export function openApi(): Json {
         },
         delete: { summary: 'Take a curve away', parameters: idParameter, responses: { 200: ok('Whether it was there.'), 404: faults } },
       },
+      '/api/v1/meter/read': {
+        post: {
+          summary: 'Read a panel meter over Modbus TCP once',
+          requestBody: {
+            required: true,
+            content: {
+              'application/json': {
+                schema: {
+                  type: 'object',
+                  properties: {
+                    host: { type: 'string' },
+                    port: { type: 'integer', minimum: 1, maximum: 65535, default: 502 },
+                    unitId: { type: 'integer', minimum: 0, maximum: 255, default: 1 },
+                    timeoutMs: { type: 'integer', minimum: 50, maximum: 10000, default: 2000 },
+                    map: { type: 'object', description: 'Registers by quantity: docs/formats/meter.md' },
+                  },
+                  required: ['host', 'map'],
+                },
+              },
+            },
+          },
+          responses: { 200: ok('The reading by quantity.'), 400: faults, 422: faults, 502: faults, 504: faults },
+        },
+      },
+      '/api/v1/timers': get('Timers of the catalogue, as the relay lab matches them', ok('Words, ranges and accuracy of each.')),
       '/api/v1/health': get('Whether the database answers', ok('It answers.')),
     },
     components: {

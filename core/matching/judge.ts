@@ -48,6 +48,12 @@ function shownOf(way: Way, have: Found, spec: Canonical): LineValue | null {
     const asked = (have as string[]).filter((word) => (way.limit as readonly string[]).includes(word));
     if (asked.length > 0) return asked;
   }
+  // Of several ranges the one that holds the figure is shown.
+  if (way.figure.kind === 'bands' && Array.isArray(have) && typeof way.limit === 'number') {
+    const at = way.limit;
+    const holding = (have as unknown as readonly Band[]).find(([low, high]) => low <= at && at <= high);
+    return shownFigure(holding ? [holding] : have);
+  }
   if (way.figure.kind !== 'coil-bands' || !Array.isArray(have)) return shownFigure(have);
   const rated = (spec.coilRated as Record<string, readonly Band[]>)[way.figure.supply] ?? [];
   const marks = [...new Set(rated.flat())];

@@ -54,5 +54,6 @@ export const wordLine = (parts: Omit<LineParts, 'relation' | 'unit'> & { limit: 
   needLine({ ...parts, unit: '', relation: 'one-of' });
 
 /** A list that must hold this entry, or one of these. */
-export const listLine = (parts: Omit<LineParts, 'relation' | 'unit'> & { limit: string | readonly string[] | null; relation?: Relation }): Need =>
-  needLine({ ...parts, unit: '', relation: 'includes' });
+export const listLine = (
+  parts: Omit<LineParts, 'relation' | 'unit'> & { limit: string | readonly string[] | null; relation?: Relation },
+): Need => needLine({ ...parts, unit: '', relation: 'includes' });

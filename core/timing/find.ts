@@ -17,7 +17,13 @@ function lengthsOf({ supply, signal = [] }: Stimulus, output: Trace): number[] {
 }
 
 /** Functions of a list that give the output up to `untilSeconds`, with the first times that do. */
-function giving(fns: readonly TimingFunction[], stimulus: Stimulus, wanted: Trace, lengths: readonly number[], untilSeconds: number): FoundFunction[] {
+function giving(
+  fns: readonly TimingFunction[],
+  stimulus: Stimulus,
+  wanted: Trace,
+  lengths: readonly number[],
+  untilSeconds: number,
+): FoundFunction[] {
   const hasSignal = normalised(stimulus.signal ?? []).length > 0;
   return fns.flatMap((fn): FoundFunction[] => {
     const { signal, times } = timingFunctions[fn];

@@ -115,10 +115,21 @@ const ranges: Record<string, readonly (readonly [number, number])[]> = {
   ],
 };
 const supplies = [
-  { code: '24D', marks: { coilVolts: 24, coilKind: 'dc', coilHertz: [] } },
-  { code: '120A', marks: { coilVolts: 120, coilKind: 'ac', coilHertz: [50, 60] } },
-  { code: '230A', marks: { coilVolts: 230, coilKind: 'ac', coilHertz: [50, 60] } },
-  { code: 'U', marks: { coilVoltsMin: 24, coilVoltsMax: 240, coilKind: 'ac/dc', coilHertz: [50, 60] } },
+  { code: '24D', marks: { coilVolts: 24, coilKind: 'dc', coilHertz: [], coilWatts: 1.1 } },
+  { code: '120A', marks: { coilVolts: 120, coilKind: 'ac', coilHertz: [50, 60], coilInrushVA: 3.5, coilSealedVA: 2.4 } },
+  { code: '230A', marks: { coilVolts: 230, coilKind: 'ac', coilHertz: [50, 60], coilInrushVA: 3.5, coilSealedVA: 2.4 } },
+  {
+    code: 'U',
+    marks: {
+      coilVoltsMin: 24,
+      coilVoltsMax: 240,
+      coilKind: 'ac/dc',
+      coilHertz: [50, 60],
+      coilInrushVA: 4,
+      coilSealedVA: 2.8,
+      coilWatts: 1.4,
+    },
+  },
 ];
 const bodies = [
   { base: 'octal-8', poles: 2, signal: false },

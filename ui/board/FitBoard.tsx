@@ -61,6 +61,15 @@ export function FitBoard({
     );
   const shown = needs.filter(carried);
   const lineOf = (part: JudgedPart, id: string) => part.lines.find((line) => line.need.id === id);
+  /** The way of rating that the parts shown are held against, the first one where they differ. */
+  const usedWay = (need: Need) => {
+    const parts = [...columns.map(({ part }) => part), ...(removed ? [removed.part] : [])];
+    const seen = parts.map((part) => lineOf(part, need.id)).find((line) => line && line.have !== null);
+    return (
+      need.ways.find((way) => seen && way.quantity === seen.quantity && way.unit.replace(/^(count|ratio)$/, '') === seen.unit) ??
+      need.ways[0]
+    );
+  };
   const move = (event: KeyboardEvent) => {
     const steps: Record<string, [number, number]> = {
       ArrowRight: [0, 1],
@@ -126,12 +135,12 @@ export function FitBoard({
                   </th>
                 </tr>
                 {own.map((need) => {
-                  const way = need.ways[0];
+                  const way = usedWay(need);
                   return (
                     <tr key={need.id}>
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
-                        {own.some((other) => other !== need && other.ways[0].quantity === way.quantity) && (
+                        {own.some((other) => other !== need && usedWay(other).quantity === way.quantity) && (
                           <small className="muted"> {need.brief}</small>
                         )}
                         <span className="limit">{way.limit === null ? 'not known' : wantedText(way.limit, way)}</span>

@@ -48,7 +48,17 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
       <ul className="event-list">
         {scenarios.map((one, i) => (
           <li key={i}>
-            <b>{scenarioTitles[one.kind]}</b>
+            <div className="row-flex">
+              <b>{scenarioTitles[one.kind]}</b>
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`Take away ${scenarioTitles[one.kind]} ${i + 1}`}
+                onClick={() => onScenarios(scenarios.filter((_, k) => k !== i))}
+              >
+                ×
+              </button>
+            </div>
             <div className="lab-boxes">
               <NumberBox
                 label="From"
@@ -86,14 +96,6 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
                 <input type="checkbox" checked={one.mustTrip} onChange={(event) => change(i, { mustTrip: event.target.checked })} /> must
                 trip
               </label>
-              <button
-                type="button"
-                className="quiet"
-                aria-label={`Take away ${scenarioTitles[one.kind]} ${i + 1}`}
-                onClick={() => onScenarios(scenarios.filter((_, k) => k !== i))}
-              >
-                ×
-              </button>
             </div>
           </li>
         ))}

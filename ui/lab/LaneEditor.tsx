@@ -4,8 +4,8 @@ import type { PointerEvent } from 'react';
 import { normalised, type State, type Trace } from '@/core/timing/trace';
 import { TraceChart } from '../relays/TraceChart';
 
-const LEFT_SHARE = 96 / 640;
-const RIGHT_SHARE = 12 / 640;
+const LEFT_SHARE = 84 / 760;
+const RIGHT_SHARE = 12 / 760;
 const NEAR_SHARE = 0.012;
 const ROW = 46;
 

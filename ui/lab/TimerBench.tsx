@@ -86,7 +86,7 @@ export function TimerBench({
         {mode !== 'find' && (
           <div className="sheet lab-form">
             <label>
-              Function
+              <span>Function</span>
               <select className="text-in" value={fn} onChange={(event) => setFn(event.target.value as TimingFunction)}>
                 {timingFunctionIds.map((id) => (
                   <option key={id}>{id}</option>

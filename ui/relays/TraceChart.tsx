@@ -1,9 +1,9 @@
 import type { State, Trace } from '@/core/timing/trace';
 import { normalised } from '@/core/timing/trace';
 
-const LEFT = 96;
+const LEFT = 84;
 const ROW = 46;
-const WIDTH = 640;
+const WIDTH = 760;
 
 export type NamedTrace = { name: string; trace: Trace; wanted?: boolean };
 
