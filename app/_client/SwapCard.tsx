@@ -179,7 +179,7 @@ function breath({ derived, view }: Props): string {
     limit('under-volts') && `undervoltage ${limit('under-volts')}`,
     limit('setting') && (view.state.family === 'timing-relay' ? limit('setting') : `a dial for ${limit('setting')}`),
     limit('base') && `on ${limit('base')}`,
-    limit('changeovers') && `${limit('changeovers')} changeovers`,
+    limit('changeovers') && `${limit('changeovers')} changeover${limit('changeovers') === '1' ? '' : 's'}`,
     limit('conductor') && `at most ${limit('conductor')} for its conductor`,
     limit('interrupting') && `breaking ${limit('interrupting')}`,
     limit('disconnection') && `tripping at ${limit('disconnection')}`,

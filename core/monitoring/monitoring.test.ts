@@ -2,7 +2,14 @@
 import fc from 'fast-check';
 import { complex, abs, add, multiply, subtract, divide, type Complex } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { asymmetryOfOnePhase, deviationPercent, onePhaseAtAsymmetry, spreadPercent } from '../standards/unbalance';
+import {
+  asymmetryBetweenLines,
+  asymmetryOfOnePhase,
+  deviationPercent,
+  heldPhaseBetweenLines,
+  onePhaseAtAsymmetry,
+  spreadPercent,
+} from '../standards/unbalance';
 import { makeRecording, openNeutral, type Scenario, type SupplyShape } from './scenarios';
 import { readSamples, writeSamples } from './samples';
 import { conflictsOf, type MonitoringSettings } from './settings';
@@ -158,6 +165,19 @@ describe('unbalance, NEMA MG 1 14.36 from memory', () => {
     expect(asymmetryOfOnePhase(88, 'deviation')).toBeCloseTo(8.333, 2);
   });
   it('460, 467 and 450 V are 1.96 %', () => expect(deviationPercent(460, 467, 450)).toBeCloseTo(1.961, 2));
+  it('between lines: the inverse is one, and it is never more than to neutral', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 99, noNaN: true }),
+        fc.constantFrom('spread' as const, 'deviation' as const),
+        (held, definition) => {
+          const between = asymmetryBetweenLines(held, definition);
+          expect(heldPhaseBetweenLines(between, definition)).toBeCloseTo(held, 6);
+          expect(between).toBeLessThanOrEqual(asymmetryOfOnePhase(held, definition) + 1e-9);
+        },
+      ),
+    );
+  });
   it('permuting phases changes nothing, and the inverse is one', () => {
     const volts = fc.double({ min: 1, max: 1000, noNaN: true });
     fc.assert(

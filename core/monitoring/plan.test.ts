@@ -33,10 +33,20 @@ describe('settings by hand', () => {
     expect(planSettings({ ...input, startDip: { leftPercent: 94, seconds: 6 }, rideThroughSeconds: 0 }).settings.tripDelaySeconds).toBe(
       0.5,
     ));
-  it('asymmetry by spread lies below what a phase held at 97 % makes, else at 5 % by deviation', () => {
-    expect(plan.settings.asymmetryPercent).toBeCloseTo(7.3, 1);
-    expect(planSettings({ ...input, heldPercent: 95 }).settings.asymmetryPercent).toBeCloseTo(4, 5);
-    expect(planSettings({ ...input, asymmetryBy: 'deviation' }).settings.asymmetryPercent).toBeCloseTo(5, 5);
+  it('asymmetry lies below what the held phase makes between lines, and below 5 % by deviation', () => {
+    // 88 + 1 %: √((1 + 0.89 + 0.89²) / 3) = 0.9455, so 5.45 % between lines.
+    expect(plan.settings.asymmetryPercent).toBeCloseTo(5.4, 5);
+    expect(planSettings({ ...input, wires: 4 }).settings.asymmetryPercent).toBeCloseTo(7.3, 5);
+    expect(planSettings({ ...input, heldPercent: 60 }).settings.asymmetryPercent).toBeCloseTo(7.3, 5);
+    expect(planSettings({ ...input, heldPercent: 60, asymmetryBy: 'deviation' }).settings.asymmetryPercent).toBeCloseTo(5, 5);
+  });
+  it('a held phase that is no more than the usual unbalance is refused', () => {
+    expect(
+      planSettings({ ...input, heldPercent: 97, usualUnbalancePercent: 2 })
+        .conflicts.map(({ words }) => words)
+        .join(),
+    ).toMatch(/4-wire/);
+    expect(planSettings({ ...input, heldPercent: 90 }).conflicts).toEqual([]);
   });
   it('a motor for fewer volts than the supply usually has is told', () =>
     expect(row(planSettings({ ...input, motorVolts: 440 }), 'underVolts').reason).toMatch(/look at the taps/));
@@ -80,18 +90,22 @@ describe('the settings do what they are for', () => {
           { kind: 'lost-phase', atSeconds: 60, seconds: 30, heldPercent: held, mustTrip: true },
           { kind: 'reversal', atSeconds: 130, seconds: 10, mustTrip: true },
         ];
-        // Between lines a phase held at r stands at √((1 + r + r²)/3) of nominal: a relay to neutral sees it as it is.
-        const shape = { lineVolts: 400, hertz: 50, between: 'line-to-neutral' as const, stepSeconds: 0.02, seconds: 160 };
-        const four = planSettings({
-          ...input,
-          wires: 4,
-          heldPercent: held,
-          startDip: { leftPercent: dip, seconds: dipSeconds },
-          rideThroughSeconds: ride,
-          asymmetryBy: by,
-        });
-        const { missed, nuisance } = runMonitor(makeRecording(shape, events), four.settings);
-        expect([missed, nuisance]).toEqual([[], []]);
+        for (const [wires, between] of [
+          [3, 'line-to-line'],
+          [4, 'line-to-neutral'],
+        ] as const) {
+          const shape = { lineVolts: 400, hertz: 50, between, stepSeconds: 0.02, seconds: 160 };
+          const own = planSettings({
+            ...input,
+            wires,
+            heldPercent: held,
+            startDip: { leftPercent: dip, seconds: dipSeconds },
+            rideThroughSeconds: ride,
+            asymmetryBy: by,
+          });
+          const { missed, nuisance } = runMonitor(makeRecording(shape, events), own.settings);
+          expect([wires, missed, nuisance]).toEqual([wires, [], []]);
+        }
         expect(settings.tripDelaySeconds).toBeGreaterThan(dipSeconds);
       }),
       { numRuns: 40 },

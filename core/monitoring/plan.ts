@@ -6,7 +6,14 @@
 import { seconds as secondsText } from '../case/field-text';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { citeSource } from '../standards/source';
-import { asymmetryOfOnePhase, motorUnbalance, motorVoltsBand, onePhaseAtAsymmetry, type UnbalanceDefinition } from '../standards/unbalance';
+import {
+  asymmetryBetweenLines,
+  asymmetryOfOnePhase,
+  motorUnbalance,
+  motorVoltsBand,
+  onePhaseAtAsymmetry,
+  type UnbalanceDefinition,
+} from '../standards/unbalance';
 import { conflictsOf, type Conflict, type MonitoringSettings, type SettingLimits } from './settings';
 
 export type PlanInput = {
@@ -63,6 +70,7 @@ const practice = citeSource('commonPractice');
 const motor = citeSource('motorVolts');
 const unbalance = citeSource('unbalance');
 const round = (value: number, step: number) => Number((Math.round(value / step) * step).toPrecision(10));
+const down = (value: number, step: number) => Number((Math.floor(value / step + 1e-9) * step).toPrecision(10));
 const up = (value: number, step: number) => Number((Math.ceil(value / step - 1e-9) * step).toPrecision(10));
 
 /** Undervoltage at the motor's lower edge, but below what the supply usually does: both are said. */
@@ -85,21 +93,28 @@ function voltage(input: PlanInput, nominal: number, share: number) {
   };
 }
 
-/** Asymmetry between what is usual and what a held phase makes, in the sense of the relay. */
-function asymmetry(input: PlanInput): { percent: number; words: string } {
+/** Asymmetry between what is usual and what a held phase makes, in the sense and between the conductors of the relay. */
+function asymmetry(input: PlanInput, toNeutral: boolean): { percent: number; words: string; conflict?: string } {
   const by = input.asymmetryBy;
   const inSense = (deviation: number) => asymmetryOfOnePhase(onePhaseAtAsymmetry(deviation, 'deviation'), by);
+  const ofHeld = (percent: number) => (toNeutral ? asymmetryOfOnePhase(percent, by) : asymmetryBetweenLines(percent, by));
   const most = inSense(motorUnbalance.mostPercent);
-  const usual = inSense(input.usualUnbalancePercent + 1);
-  const held = input.heldPercent === null ? Infinity : asymmetryOfOnePhase(Math.min(99, input.heldPercent + 1), by);
-  const percent = round(Math.min(most, held), 0.1);
-  const sense = by === 'spread' ? 'as spread of nominal' : 'as deviation from the mean';
+  const usual = inSense(input.usualUnbalancePercent);
+  const held = input.heldPercent === null ? Infinity : ofHeld(Math.min(99, input.heldPercent + 1));
+  const percent = down(Math.min(most, held), 0.1);
+  const sense = `${by === 'spread' ? 'as spread of nominal' : 'as deviation from the mean'}${toNeutral ? '' : ', between lines'}`;
+  const figure = (value: number) => `${Number(value.toPrecision(3))} %`;
   return {
     percent,
     words:
       held < most
-        ? `a phase held at ${input.heldPercent} % makes ${Number(held.toPrecision(3))} % ${sense}; above the usual ${Number(usual.toPrecision(3))} %`
-        : `a motor should not run above 5 % by deviation, ${Number(most.toPrecision(3))} % ${sense}; above the usual ${Number(usual.toPrecision(3))} %`,
+        ? `a phase held at ${input.heldPercent} % makes ${figure(held)} ${sense}; above the usual ${figure(usual)}`
+        : `a motor should not run above 5 % by deviation, ${figure(most)} ${sense}; above the usual ${figure(usual)}`,
+    ...(percent <= usual
+      ? {
+          conflict: `A phase held at ${input.heldPercent} % makes ${figure(held)} ${sense}, no more than the usual unbalance of ${figure(usual)}: ${toNeutral ? 'this relay cannot tell them apart' : 'a 4-wire relay sees more of it'}.`,
+        }
+      : {}),
   };
 }
 
@@ -111,7 +126,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
   const worked = voltage(input, nominal, share);
   const volts = input.underVolts === undefined ? worked : { ...worked, under: input.underVolts, underWords: 'what the position asks for' };
   const hysteresis = Math.max(1, round(nominal * HYSTERESIS_SHARE, 1));
-  const asym = asymmetry(input);
+  const asym = asymmetry(input, toNeutral);
   const dips = [
     ...(input.startDip ? [{ name: 'The start', leftPercent: input.startDip.leftPercent, seconds: input.startDip.seconds }] : []),
     ...(input.rideThroughSeconds > 0 ? [{ name: 'The dip of the network', leftPercent: 0, seconds: input.rideThroughSeconds }] : []),
@@ -231,5 +246,10 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
     row('secondOutput', 'Second output', 'as the first', 'Copied, unless it has work of its own.'),
     row('lock', 'Code and light', 'as the site keeps it', 'Note the code where the site keeps such things, not on the sheet.'),
   ];
-  return { settings, sheet, conflicts: conflictsOf(settings, limits, { dips: counting.filter(({ name }) => name === 'The start') }) };
+  const conflicts = conflictsOf(settings, limits, { dips: counting.filter(({ name }) => name === 'The start') });
+  return {
+    settings,
+    sheet,
+    conflicts: [...(asym.conflict ? [{ settings: ['asymmetryPercent'] as const, words: asym.conflict }] : []), ...conflicts],
+  };
 }

@@ -59,6 +59,8 @@ export type Need = {
   ways: readonly [Way, ...Way[]];
   /** The arithmetic that gave the limit, one or two sentences. */
   because: string;
+  /** What of the part it is about, where several lines ask the same: 'Pole 2'. */
+  about?: string;
   /** Short arithmetic under the figure: '28 A x 1.00'. */
   brief: string;
   source: SourceId;

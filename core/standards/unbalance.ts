@@ -33,3 +33,21 @@ export const motorUnbalance = { withoutDeratingPercent: 1, mostPercent: 5 } as c
 
 /** Volts at which a motor may run, share of its plate. NEMA MG 1 12.44 and IEC 60034-1 zone B; zone A is 5 %. */
 export const motorVoltsBand = { low: 0.9, high: 1.1, zoneA: 0.05 } as const;
+
+/**
+ * Asymmetry that a phase held up to `percent` of its volts makes between lines: one line at 100, two at √((1 + r + r²)/3). Circuit law.
+ * The same fault is a smaller asymmetry between lines than to neutral.
+ */
+export function asymmetryBetweenLines(percent: number, definition: UnbalanceDefinition): number {
+  const r = percent / 100;
+  const low = 100 * Math.sqrt((1 + r + r * r) / 3);
+  return definition === 'spread' ? 100 - low : deviationPercent(100, low, low);
+}
+
+/** Highest volts of a held phase, % of nominal, at which that asymmetry is still reached between lines. The inverse of `asymmetryBetweenLines`. */
+export function heldPhaseBetweenLines(asymmetryPercent: number, definition: UnbalanceDefinition): number {
+  const share = asymmetryPercent / 100;
+  const line = definition === 'spread' ? 1 - share : (2 - share) / (2 + 2 * share);
+  // Below this a dead phase leaves more than the asymmetry asked for.
+  return line <= 1 / Math.sqrt(3) ? 0 : (100 * (Math.sqrt(12 * line * line - 3) - 1)) / 2;
+}

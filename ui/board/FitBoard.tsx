@@ -140,9 +140,7 @@ export function FitBoard({
                     <tr key={need.id}>
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
-                        {own.some((other) => other !== need && usedWay(other).quantity === way.quantity) && (
-                          <small className="muted"> {need.brief}</small>
-                        )}
+                        {need.about && <small className="muted"> {need.about}</small>}
                         <span className="limit">{way.limit === null ? 'not known' : wantedText(way.limit, way)}</span>
                       </th>
                       {removed && (

@@ -23,18 +23,20 @@ function spots(base: Base, view: BaseView, left: number): Map<string, Spot> {
   return new Map(pinPlaces(base, view).map(({ pin, x, y }) => [pin, { x: left + 12 + x * (SIZE - 24), y: TOP + 12 + y * (SIZE - 24) }]));
 }
 
+const Body = ({ base, left }: { base: Base; left: number }) =>
+  base.arrangement === 'circle' ? (
+    <>
+      <circle cx={left + SIZE / 2} cy={TOP + SIZE / 2} r={SIZE / 2 - 4} className="base-body" />
+      <path d={`M${left + SIZE / 2 - 8} ${TOP + SIZE / 2 + 22} h16 v-14 a8 8 0 0 0 -16 0 z`} className="base-key" />
+    </>
+  ) : (
+    <rect x={left + 4} y={TOP + 4} width={SIZE - 8} height={SIZE - 8} rx={12} className="base-body" />
+  );
+
 function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: number; timer: boolean }) {
   const at = spots(base, view, left);
   return (
     <g>
-      {base.arrangement === 'circle' ? (
-        <>
-          <circle cx={left + SIZE / 2} cy={TOP + SIZE / 2} r={SIZE / 2 - 4} className="base-body" />
-          <path d={`M${left + SIZE / 2 - 8} ${TOP + SIZE / 2 + 22} h16 v-14 a8 8 0 0 0 -16 0 z`} className="base-key" />
-        </>
-      ) : (
-        <rect x={left + 4} y={TOP + 4} width={SIZE - 8} height={SIZE - 8} rx={12} className="base-body" />
-      )}
       {pinUses(base, timer).map(({ pin, use }) => {
         const spot = at.get(pin)!;
         return (
@@ -61,6 +63,7 @@ export const DrawnBase = ({ base, view, timer }: { base: Base; view: BaseView; t
     aria-label={`${base.title}, ${base.pins.length} pins`}
     style={{ width: '100%', maxHeight: 240 }}
   >
+    <Body base={base} left={0} />
     <Drawn base={base} view={view} left={0} timer={timer} />
   </svg>
 );
@@ -94,8 +97,9 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
         aria-label={`${old?.title ?? 'unknown base'}${same ? '' : ` to ${fresh?.title ?? 'unknown base'}, ${wires.length} wires drawn; the list gives each of them`}`}
         style={{ maxHeight: 300, width: '100%' }}
       >
-        {old && <Drawn base={old} view={view} left={0} timer={timer} />}
-        {!same && fresh && <Drawn base={fresh} view={view} left={right} timer={timer} />}
+        {/* Bodies below the wires, pins above them. */}
+        {old && <Body base={old} left={0} />}
+        {!same && fresh && <Body base={fresh} left={right} />}
         {wires.map((move, i) => {
           const [p, q] = [a!.get(move.from)!, b!.get(move.to)!];
           const bend = (q.x - p.x) / 2;
@@ -109,6 +113,8 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
             </path>
           );
         })}
+        {old && <Drawn base={old} view={view} left={0} timer={timer} />}
+        {!same && fresh && <Drawn base={fresh} view={view} left={right} timer={timer} />}
       </svg>
       <p className="base-legend">
         {(['coil', 'common', 'break', 'make', ...(timer ? (['signal'] as const) : [])] as const).map((use) => (

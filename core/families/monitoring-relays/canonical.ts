@@ -5,7 +5,7 @@
 import type { PartSpec } from '../../case/case';
 import { monitoringFunctions } from '../../case/relay-fields';
 import type { Canonical } from '../../matching/evaluate';
-import { onePhaseAtAsymmetry } from '../../standards/unbalance';
+import { heldPhaseBetweenLines, onePhaseAtAsymmetry } from '../../standards/unbalance';
 import { cleanMarks, currentKindsOf, flagWord, numberOr } from '../clean-marks';
 import { coilLayout } from '../coils/layout';
 import { contactRatingLayout } from '../relays/layout';
@@ -55,7 +55,10 @@ function lossLayout(spec: PartSpec): Canonical {
   const own = limit(below);
   const by = (definition: 'deviation' | 'spread') => {
     const percent = limit(asymmetry);
-    return typeof percent === 'number' && percent > 0 ? onePhaseAtAsymmetry(percent, definition) : percent;
+    if (typeof percent !== 'number' || percent <= 0) return percent;
+    // Between lines the same fault is a smaller asymmetry; whether its maker reckons so is not printed, so the less counts.
+    const between = spec.nominalVoltsBetween === 'line-to-line' && definition === 'deviation';
+    return between ? heldPhaseBetweenLines(percent, definition) : onePhaseAtAsymmetry(percent, definition);
   };
   const best = (definition: 'deviation' | 'spread'): number | null => {
     const figures = [own, by(definition)].filter((mark): mark is number => typeof mark === 'number');

@@ -290,6 +290,7 @@ export function contactNeeds(context: NeedContext): Need[] {
     const name = one.pole === undefined ? (list.length === 1 ? 'The contact' : `Contact ${i + 1} of the list`) : `Pole ${one.pole}`;
     const ask = { one, volts: one.volts };
     const current = one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
-    return [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
+    const needs = [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
+    return list.length > 1 || one.pole !== undefined ? needs.map((need) => ({ ...need, about: name })) : needs;
   });
 }

@@ -189,6 +189,22 @@ export const monitoringCases: WorkedCase[] = [
     source: '88 %: 12 % by spread, 8.3 % by deviation',
   },
   {
+    name: 'between lines the same fault is half as large: 5.2 % by deviation, 7.4 % by spread',
+    supply,
+    load: motor({ regeneratedPercent: 85 }),
+    spec: { nominalVoltsMin: 380, nominalVoltsMax: 415, nominalVoltsBetween: 'line-to-line', asymmetrySettingMinPercent: 10 },
+    lines: { 'lost-phase': 'check' },
+    source: 'one phase at 85 % leaves two lines at √((1 + 0.85 + 0.7225) / 3) = 92.6 %',
+  },
+  {
+    name: 'and a low setting sees it there too',
+    supply,
+    load: motor({ regeneratedPercent: 85 }),
+    spec: { nominalVoltsMin: 380, nominalVoltsMax: 415, nominalVoltsBetween: 'line-to-line', asymmetrySettingMinPercent: 4 },
+    lines: { 'lost-phase': 'fits' },
+    source: '4 % by deviation between lines is a phase at 88.4 %',
+  },
+  {
     name: 'asymmetry worn',
     supply,
     load: motor({ regeneratedPercent: 85 }),
