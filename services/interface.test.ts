@@ -27,6 +27,167 @@ const changed = (path: string, value: unknown): unknown => {
 };
 
 describe('POST /api/v1/judge', () => {
+  it('takes the objects and lists of relays as the vocabulary writes them, aliases too', async () => {
+    const plain = { practice: 'IEC', duty: null, removed: null };
+    const relay = await judgePlainCase({
+      ...plain,
+      family: 'control-relay',
+      supply: { socket: '8-pin', controlVolts: 24, controlKind: 'DC', coilPositivePin: 2 },
+      load: {
+        kind: 'contactor-coil',
+        contactForms: { SPDT: 2 },
+        contacts: [
+          { pole: 1, loadType: 'DC-13', kind: 'DC', volts: 24, amps: 0.4 },
+          { loadType: 'signal', kind: 'dc', volts: 24, amps: 0.01 },
+        ],
+        environment: 'dust',
+        enclosureNeeded: ['dust-cover', 'sealed'],
+      },
+      candidates: [
+        {
+          id: 'right',
+          spec: {
+            base: '8-pin',
+            contactForms: { SPDT: 2 },
+            coilVolts: 24,
+            coilKind: 'DC',
+            polarity: 'none',
+            enclosure: 'sealed',
+            contactRatings: [
+              { loadType: 'DC-13', kind: 'dc', volts: 30, amps: 1, minimumAmps: 0.005 },
+              { loadType: 'resistive', kind: 'dc', volts: 30, amps: 5 },
+            ],
+          },
+        },
+        {
+          id: 'worn',
+          spec: { base: null, contactForms: null, coilVolts: 24, coilKind: 'dc', polarity: null, enclosure: null, contactRatings: null },
+        },
+      ],
+    });
+    expect(relay.candidates.map(({ id, verdict }) => [id, verdict])).toEqual([
+      ['right', 'fits'],
+      ['worn', 'not-known'],
+    ]);
+    const timer = await judgePlainCase({
+      ...plain,
+      family: 'timing-relay',
+      supply: { controlVolts: 230, controlKind: 'ac', controlHertz: 50 },
+      load: {
+        kind: 'contactor-coil',
+        requiredFunctionPlain: 'on first, then off, and again',
+        requiredTrace: {
+          supply: [[0, 1]],
+          output: [
+            [0, 1],
+            [5, 0],
+            [20, 1],
+            [25, 0],
+          ],
+        },
+        settingSeconds: [5, 15],
+      },
+      candidates: [
+        {
+          id: 'right',
+          spec: {
+            functionWords: ['Flasher starting with Pulse'],
+            rangesSeconds: [[1, 60]],
+            twoTimes: true,
+            coilVolts: 230,
+            coilKind: 'ac',
+            coilHertz: [50, 60],
+          },
+        },
+        {
+          id: 'one time',
+          spec: {
+            functionWords: ['flasher starting with pulse'],
+            rangesSeconds: [[1, 60]],
+            twoTimes: false,
+            coilVolts: 230,
+            coilKind: 'ac',
+            coilHertz: [50, 60],
+          },
+        },
+      ],
+    });
+    expect(timer.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fails']);
+    const monitor = await judgePlainCase({
+      ...plain,
+      family: 'monitoring-relay',
+      supply: { systemVolts: 400, phases: 3, wires: 3, hertz: 50, currentKind: 'ac', controlVolts: null, controlKind: null },
+      load: { kind: 'motor-3ph', functionsNeeded: ['phaseLoss', 'asymmetry'], regeneratedPercent: 85 },
+      candidates: [
+        {
+          id: 'right',
+          spec: {
+            nominalVoltsMin: 400,
+            nominalVoltsMax: 400,
+            nominalVoltsBetween: 'line-to-line',
+            nominalHertz: [50, 60],
+            wires: 3,
+            auxiliarySupply: 'self',
+            functions: { phaseLoss: true, asymmetry: true },
+            phaseLossBelowPercent: 60,
+            asymmetrySettingMinPercent: 3,
+            measuredKind: 'ac',
+          },
+        },
+        {
+          id: 'blind',
+          spec: {
+            nominalVoltsMin: 400,
+            nominalVoltsMax: 400,
+            nominalVoltsBetween: 'line-to-line',
+            nominalHertz: [50],
+            wires: 3,
+            auxiliarySupply: { volts: 24, kind: 'DC' },
+            functions: { phaseLoss: true, asymmetry: false },
+            phaseLossBelowPercent: 60,
+            asymmetrySettingMinPercent: 'none',
+            measuredKind: 'ac',
+          },
+        },
+      ],
+    });
+    expect(monitor.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fails']);
+  });
+  it.each([
+    ['a form that is none', { load: { contactForms: { DPDT: 1 } } }, /contactForms/],
+    [
+      'a trace that goes back',
+      {
+        load: {
+          requiredTrace: {
+            supply: [[0, 1]],
+            output: [
+              [5, 1],
+              [2, 0],
+            ],
+          },
+        },
+      },
+      /requiredTrace/,
+    ],
+    ['a contact without sense', { load: { contacts: [{ loadType: 'heavy', kind: 'ac' }] } }, /contacts/],
+    ['a range that runs backwards', { spec: { rangesSeconds: [[10, 1]] } }, /rangesSeconds/],
+    ['a time of nothing', { load: { settingSeconds: 0 } }, /settingSeconds/],
+  ])('refuses %s by its field', async (_, change, pattern) => {
+    const { load = {}, spec = {} } = change as { load?: object; spec?: object };
+    const faults = await refusal(
+      judgePlainCase({
+        practice: 'IEC',
+        family: 'timing-relay',
+        supply: {},
+        load: { kind: 'contactor-coil', ...load },
+        duty: null,
+        removed: null,
+        candidates: [{ id: 'a', spec }],
+      }),
+    );
+    expect(JSON.stringify((faults as ServiceError).faults)).toMatch(pattern);
+  });
   it('answers needs, removed and every candidate with the fields of the vocabulary', async () => {
     const answer = await judgePlainCase(sampleCase);
     expect(Object.keys(answer)).toEqual(['needs', 'removed', 'candidates']);
@@ -95,7 +256,7 @@ describe('POST /api/v1/judge', () => {
   });
   it.each([
     ['practice', 'UK', 'practice'],
-    ['family', 'timing-relay', 'family'],
+    ['family', 'residual-current', 'family'],
     ['supply.systemVolts', -480, 'supply.systemVolts'],
     ['supply.systemVolts', 0, 'supply.systemVolts'],
     ['supply.systemVolts', 1e9, 'supply.systemVolts'],

@@ -213,19 +213,16 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
 const rowsOf = (field: Field) =>
   field.kind === 'coil-rows' ? coilRowSchema : field.rowFields ? yup.object(shapeOf(field.rowFields)).noUnknown(false) : rowSchema;
 
+/** A field by itself, or a list of rows, each held against its own columns. */
+const schemaOf = (field: Field) =>
+  field.kind === 'rows' || field.kind === 'coil-rows' ? listOrMark(rowsOf(field), field.meaning, field.label) : fieldSchema(field);
+const shapeWithRows = (fields: readonly Field[]) => Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)]));
+
 /** Schema of a part's spec from the fields of its family. */
-export const specSchema = (fields: readonly Field[]) =>
-  yup.object(
-    Object.fromEntries(
-      fields.map((field) => [
-        field.name,
-        field.kind === 'rows' || field.kind === 'coil-rows' ? listOrMark(rowsOf(field), field.meaning, field.label) : fieldSchema(field),
-      ]),
-    ),
-  );
+export const specSchema = (fields: readonly Field[]) => yup.object(shapeWithRows(fields));
 
 const objectOf = (fields: readonly Field[], label: string) =>
-  yup.object(shapeOf(fields)).default(undefined).typeError(`${label} must be an object.`);
+  yup.object(shapeWithRows(fields)).default(undefined).typeError(`${label} must be an object.`);
 
 /** What a case needs to know of a family that it is held against. */
 export type CaseFamily = { id: string; fields: readonly Field[] };
