@@ -95,6 +95,18 @@ test('the lab: a held phase is missed by undervoltage and seen by asymmetry; wha
   await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 without need' })).toBeVisible();
 });
 
+test('a whole hour of events is run and swept in the worker, and can be cancelled', async ({ page }) => {
+  await page.goto('/lab?bench=supply');
+  await page.getByRole('button', { name: 'A whole hour at random' }).click();
+  await expect(page.getByText(/\d+ made-up events in an hour/)).toBeVisible();
+  await page.getByRole('button', { name: 'Run the relay' }).click();
+  await expect(page.getByRole('status').filter({ hasText: /It trips \d+ times/ })).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('button', { name: 'Sweep' }).click();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('progressbar')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Sweep' })).toBeEnabled();
+});
+
 test('the lab reads a recording and a meter, and says what is wrong with them', async ({ page }) => {
   await page.goto('/lab?bench=supply');
   const file = page.locator('input[type=file]');

@@ -1,10 +1,11 @@
 'use client';
 
 import { useEffect, useRef, useState } from 'react';
-import { meterQuantities, quantityWords, registerForms, standInMap, type MeterReading, type RegisterMap } from '@/core/meter/register-map';
+import { meterQuantities, quantityWords, registerForms, type MeterReading, type RegisterMap } from '@/core/meter/register-map';
 import { emptySamples, type Recording } from '@/core/monitoring/samples';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readMeterOnce } from './read-meter';
+import { useMeter } from './use-meter';
 
 const EVERY_MS = 500;
 const MOST_READINGS = 7200;
@@ -30,9 +31,8 @@ function recordingOf(taken: readonly Taken[], toNeutral: boolean): Recording {
 
 /** A panel meter over Modbus TCP: read once, or recorded for the relay; with a register map of one's own. */
 export function MeterPanel({ address, onRecording }: { address: string; onRecording?: (recording: Recording, name: string) => void }) {
-  const [at, setAt] = useState(address || '127.0.0.1:502');
-  const [unitId, setUnitId] = useState(1);
-  const [map, setMap] = useState<RegisterMap>(standInMap);
+  const [{ at, unitId, map }, keep] = useMeter(address);
+  const setMap = (next: RegisterMap) => keep({ map: next });
   const [mapping, setMapping] = useState(false);
   const [reading, setReading] = useState<MeterReading>();
   const [fault, setFault] = useState<string>();
@@ -72,7 +72,7 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
       <div className="lab-boxes">
         <label className="span2">
           Address and port
-          <input className="text-in" value={at} disabled={recording} onChange={(event) => setAt(event.target.value)} />
+          <input className="text-in" value={at} disabled={recording} onChange={(event) => keep({ at: event.target.value })} />
         </label>
         <label>
           Unit
@@ -81,7 +81,7 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
             inputMode="numeric"
             value={unitId}
             disabled={recording}
-            onChange={(event) => setUnitId(Math.min(255, Number(event.target.value.replace(/\D/g, '')) || 0))}
+            onChange={(event) => keep({ unitId: Math.min(255, Number(event.target.value.replace(/\D/g, '')) || 0) })}
           />
         </label>
         <button type="button" className="quiet" disabled={busy || recording} onClick={() => void once()}>

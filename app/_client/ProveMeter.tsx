@@ -1,20 +1,21 @@
 'use client';
 
 import { useState } from 'react';
-import { lineVolts, standInMap } from '@/core/meter/register-map';
+import { lineVolts } from '@/core/meter/register-map';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { deviationPercent } from '@/core/standards/unbalance';
 import type { Change } from '@/core/swap/swap';
 import { readMeterOnce } from './read-meter';
+import { useMeter } from './use-meter';
 
 /** At first start: the panel meter is read into the proofs of a monitoring relay. */
 export function ProveMeter({ address, disabled, onChange }: { address: string; disabled: boolean; onChange: (changes: Change[]) => void }) {
-  const [at, setAt] = useState(address || '127.0.0.1:502');
+  const [{ at, unitId, map }, keep] = useMeter(address);
   const [busy, setBusy] = useState(false);
   const [said, setSaid] = useState<{ ok: boolean; words: string }>();
   const read = async () => {
     setBusy(true);
-    const answer = await readMeterOnce(at, 1, standInMap);
+    const answer = await readMeterOnce(at, unitId, map);
     setBusy(false);
     const volts = answer.ok ? lineVolts(answer.reading) : undefined;
     if (!answer.ok || !volts) return setSaid({ ok: false, words: answer.ok ? 'The meter gives no line volts.' : answer.fault });
@@ -33,7 +34,7 @@ export function ProveMeter({ address, disabled, onChange }: { address: string; d
     <div className="sheet row-flex" style={{ padding: 12, marginBottom: 8 }}>
       <label className="row-flex">
         Panel meter
-        <input className="text-in" style={{ width: 190 }} value={at} onChange={(event) => setAt(event.target.value)} />
+        <input className="text-in" style={{ width: 190 }} value={at} onChange={(event) => keep({ at: event.target.value })} />
       </label>
       <button type="button" className="quiet" disabled={busy || disabled} onClick={() => void read()}>
         {busy ? 'Reading' : 'Read the meter'}
@@ -43,7 +44,7 @@ export function ProveMeter({ address, disabled, onChange }: { address: string; d
           {said.words}
         </span>
       )}
-      <small className="muted">Its registers are entered in the lab; here it is read as the stand-in is.</small>
+      <small className="muted">Unit and registers as entered in the lab.</small>
     </div>
   );
 }

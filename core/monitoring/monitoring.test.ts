@@ -10,7 +10,7 @@ import {
   onePhaseAtAsymmetry,
   spreadPercent,
 } from '../standards/unbalance';
-import { makeRecording, openNeutral, type Scenario, type SupplyShape } from './scenarios';
+import { hourOfEvents, makeRecording, openNeutral, type Scenario, type SupplyShape } from './scenarios';
 import { readSamples, writeSamples } from './samples';
 import { conflictsOf, type MonitoringSettings } from './settings';
 import { derive, joined, runMonitor, stretchesBeyond, tripsOf } from './run';
@@ -280,6 +280,33 @@ describe('laws', () => {
     expect(bestPoint({ x: numbers, y: numbers, cells })).toEqual({ x: 3, y: 3 });
     expect(bestPoint({ x: numbers, y: numbers, cells: cells.map((row) => row.map(() => bad)) })).toBeUndefined();
   });
+});
+
+describe('an hour of events', () => {
+  const numbers = (seed: number) => {
+    let state = seed;
+    return () => (state = (state * 16807) % 2147483647) / 2147483647;
+  };
+  it('is the same from the same numbers, in order, within the hour, and sound settings take all of it', () => {
+    const settings = {
+      ...base,
+      underVolts: 350,
+      tripDelaySeconds: 3,
+      lossDelaySeconds: 3,
+      phaseLossPercent: 30,
+      asymmetryPercent: 5,
+      returnDelaySeconds: 0.5,
+    };
+    for (const seed of [3, 17, 99]) {
+      const list = hourOfEvents(200, numbers(seed), { rideSeconds: 3, underPercent: 87.5 });
+      expect(hourOfEvents(200, numbers(seed), { rideSeconds: 3, underPercent: 87.5 })).toEqual(list);
+      list.forEach((one, i) => expect(i === 0 || one.atSeconds > list[i - 1]!.atSeconds).toBe(true));
+      const { missed, nuisance } = runMonitor(makeRecording({ ...shape, stepSeconds: 0.02, seconds: 3600 }, list), settings);
+      expect([seed, missed.map(({ name, fromSeconds }) => [name, fromSeconds]), nuisance]).toEqual([seed, [], []]);
+    }
+  });
+  it('more than an hour holds is refused', () =>
+    expect(() => hourOfEvents(2000, numbers(1), { rideSeconds: 3, underPercent: 85 })).toThrow(RangeError));
 });
 
 describe('settings that cannot stand together are refused', () => {

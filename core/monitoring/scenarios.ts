@@ -128,3 +128,51 @@ export function makeRecording(shape: SupplyShape, scenarios: readonly Scenario[]
   }));
   return { samples, events };
 }
+
+/** What a relay is expected to do: ride through what is shorter than its delays or milder than its limits, trip on the rest. */
+export type Expectation = { rideSeconds: number; underPercent: number };
+const HOUR_SECONDS = 3600;
+
+/**
+ * An hour of events from a list of random numbers, 0 to 1, so that the same numbers give the same hour. Each event is clearly on one side of what is
+ * expected: half or twice the time, well above or below the limit.
+ */
+export function hourOfEvents(count: number, random: () => number, { rideSeconds, underPercent }: Expectation): Scenario[] {
+  const room = HOUR_SECONDS / count;
+  if (!(count >= 1) || room < 4 * Math.max(1, rideSeconds))
+    throw new RangeError(`An hour holds at most ${Math.floor(HOUR_SECONDS / (4 * Math.max(1, rideSeconds)))} such events.`);
+  return Array.from({ length: count }, (_, i): Scenario => {
+    const at = i * room + room * 0.1 * random();
+    const [kind, long] = [random(), random() < 0.5];
+    const seconds = long ? Math.min(room * 0.6, Math.max(1, rideSeconds) * 2) : Math.min(rideSeconds, room * 0.6) * 0.4;
+    const deep = Math.max(5, underPercent - 8 - 20 * random());
+    if (kind < 0.45) return { kind: 'sag', atSeconds: at, seconds: Math.max(0.04, seconds), leftPercent: deep, phases: 3, mustTrip: long };
+    if (kind < 0.6)
+      return {
+        kind: 'sag',
+        atSeconds: at,
+        seconds: room * 0.4,
+        leftPercent: Math.min(99, underPercent + 3 + 3 * random()),
+        phases: 3,
+        mustTrip: false,
+      };
+    if (kind < 0.75)
+      return {
+        kind: 'flicker',
+        atSeconds: at,
+        seconds: room * 0.4,
+        depthPercent: Math.max(1, (100 - underPercent) * 0.5),
+        hertz: 2 + 6 * random(),
+        mustTrip: false,
+      };
+    if (kind < 0.9)
+      return {
+        kind: 'lost-phase',
+        atSeconds: at,
+        seconds: Math.min(room * 0.6, Math.max(2, rideSeconds * 2)),
+        heldPercent: 78 + 6 * random(),
+        mustTrip: true,
+      };
+    return { kind: 'reversal', atSeconds: at, seconds: Math.min(room * 0.6, Math.max(2, rideSeconds * 2)), mustTrip: true };
+  });
+}

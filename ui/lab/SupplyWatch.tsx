@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { conflictsOf, type MonitoringSettings } from '@/core/monitoring/settings';
 import { planSettings, type PlanInput } from '@/core/monitoring/plan';
 import { bestPoint, sweepable, type Axis, type Sweepable, type SweepResult } from '@/core/monitoring/sweep';
-import { makeRecording, type Scenario, type SupplyShape } from '@/core/monitoring/scenarios';
+import { hourOfEvents, makeRecording, type Scenario, type SupplyShape } from '@/core/monitoring/scenarios';
 import { readSamples, writeSamples, type Recording } from '@/core/monitoring/samples';
 import type { Outcome } from '@/core/monitoring/run';
 import type { Unit } from '@/core/quantities/units';
@@ -103,6 +103,8 @@ const sweepRange = (setting: Sweepable, nominal: number): readonly [number, numb
           ? [10, 95]
           : [0.1, 12];
 const SWEEP_STEPS = 50;
+const HOUR_SECONDS = 3600;
+const MOST_EVENTS = 800;
 
 /** A monitoring relay against a supply: settings worked out or one's own, events made up, recorded or from a meter, and a sweep. */
 export function SupplyWatch({
@@ -118,6 +120,7 @@ export function SupplyWatch({
   const settings = own ?? plan.settings;
   const conflicts = useMemo(() => conflictsOf(settings), [settings]);
   const [scenarios, setScenarios] = useState(scenariosToBeginWith);
+  const [hour, setHour] = useState<Scenario[]>();
   const [recorded, setRecorded] = useState<{ recording: Recording; name: string }>();
   const [fault, setFault] = useState<string>();
   const [axes, setAxes] = useState<[Sweepable, Sweepable]>(['underVolts', 'tripDelaySeconds']);
@@ -134,7 +137,14 @@ export function SupplyWatch({
     stepSeconds: 0.01,
     seconds,
   };
-  const source: WatchSource = recorded ? { kind: 'recorded', ...recorded } : { kind: 'made-up', shape, scenarios };
+  const makeHour = () => {
+    const most = Math.floor(HOUR_SECONDS / (4 * Math.max(1, settings.tripDelaySeconds)));
+    const under = ((settings.underVolts ?? settings.nominalVolts * 0.9) / settings.nominalVolts) * 100;
+    setHour(hourOfEvents(Math.min(MOST_EVENTS, most), Math.random, { rideSeconds: settings.tripDelaySeconds, underPercent: under }));
+  };
+  const source: WatchSource = recorded
+    ? { kind: 'recorded', ...recorded }
+    : { kind: 'made-up', shape: hour ? { ...shape, seconds: HOUR_SECONDS } : shape, scenarios: hour ?? scenarios };
   const refused = conflicts.length > 0;
   const set = (change: Partial<MonitoringSettings>) => setOwn({ ...settings, ...change });
   const run = work.answer?.kind === 'run' ? work.answer : undefined;
@@ -313,7 +323,13 @@ export function SupplyWatch({
                   type="button"
                   className="quiet"
                   onClick={() =>
-                    saveText('supply-events.csv', writeSamples(makeRecording({ ...shape, stepSeconds: 0.1 }, scenarios).samples))
+                    saveText(
+                      'supply-events.csv',
+                      writeSamples(
+                        makeRecording({ ...shape, seconds: hour ? HOUR_SECONDS : shape.seconds, stepSeconds: 0.1 }, hour ?? scenarios)
+                          .samples,
+                      ),
+                    )
                   }
                 >
                   Save as CSV
@@ -331,7 +347,22 @@ export function SupplyWatch({
               {fault}
             </p>
           )}
-          {!recorded && <EventList scenarios={scenarios} onScenarios={setScenarios} />}
+          {!recorded && hour && (
+            <p>
+              {hour.length} made-up events in an hour, {hour.filter(({ mustTrip }) => mustTrip).length} of which must trip.{' '}
+              <button type="button" className="quiet" onClick={() => setHour(undefined)}>
+                Back to the list
+              </button>
+            </p>
+          )}
+          {!recorded && !hour && (
+            <>
+              <EventList scenarios={scenarios} onScenarios={setScenarios} />
+              <button type="button" className="quiet" onClick={makeHour}>
+                A whole hour at random
+              </button>
+            </>
+          )}
           {meter((recording, name) => setRecorded({ recording, name }))}
         </section>
       </div>
