@@ -50,7 +50,8 @@ await picture('lab-timer', '/lab?bench=timer');
 await picture('lab-supply', '/lab?bench=supply', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Run the relay' }).click();
-    await page.getByRole('status').first().waitFor();
+    await page.locator('.supply-chart canvas').waitFor();
+    await page.waitForTimeout(800);
   },
 });
 await picture('record', `${hoist}?stage=record`);

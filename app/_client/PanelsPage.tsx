@@ -45,6 +45,9 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
             <Link href="/curves" prefetch={false}>
               Curves
             </Link>
+            <Link href="/lab" prefetch={false}>
+              Relay lab
+            </Link>
             <Link href="/worksheets">Worksheets</Link>
             <Link href="/logbook">Logbook</Link>
             <Link href="/interface">Interface</Link>

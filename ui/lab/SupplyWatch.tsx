@@ -146,6 +146,11 @@ export function SupplyWatch({
     ? { kind: 'recorded', ...recorded }
     : { kind: 'made-up', shape: hour ? { ...shape, seconds: HOUR_SECONDS } : shape, scenarios: hour ?? scenarios };
   const refused = conflicts.length > 0;
+  /** What it guards changes: settings are worked out anew. */
+  const guard = (change: Partial<PlanInput>) => {
+    setInput({ ...input, ...change });
+    setOwn(undefined);
+  };
   const set = (change: Partial<MonitoringSettings>) => setOwn({ ...settings, ...change });
   const run = work.answer?.kind === 'run' ? work.answer : undefined;
   const swept = work.answer?.kind === 'sweep' ? work.answer : undefined;
@@ -175,10 +180,7 @@ export function SupplyWatch({
                 max={max}
                 empty={empty}
                 placeholder="none"
-                onValue={(value) => {
-                  setInput({ ...input, [name]: value });
-                  setOwn(undefined);
-                }}
+                onValue={(value) => guard({ [name]: value })}
               />
             ))}
             <NumberBox
@@ -189,10 +191,9 @@ export function SupplyWatch({
               max={100}
               empty
               placeholder="no dip"
-              onValue={(value) => {
-                setInput({ ...input, startDip: value === null ? null : { leftPercent: value, seconds: input.startDip?.seconds ?? 3 } });
-                setOwn(undefined);
-              }}
+              onValue={(value) =>
+                guard({ startDip: value === null ? null : { leftPercent: value, seconds: input.startDip?.seconds ?? 3 } })
+              }
             />
             <NumberBox
               label="for"
@@ -216,10 +217,7 @@ export function SupplyWatch({
               <select
                 className="text-in"
                 value={input.wires}
-                onChange={(event) => {
-                  setInput({ ...input, wires: Number(event.target.value) === 4 ? 4 : 3 });
-                  setOwn(undefined);
-                }}
+                onChange={(event) => guard({ wires: Number(event.target.value) === 4 ? 4 : 3 })}
               >
                 <option value={3}>3, between lines</option>
                 <option value={4}>4, to neutral</option>
@@ -230,10 +228,7 @@ export function SupplyWatch({
               <select
                 className="text-in"
                 value={input.asymmetryBy}
-                onChange={(event) => {
-                  setInput({ ...input, asymmetryBy: event.target.value as PlanInput['asymmetryBy'] });
-                  setOwn(undefined);
-                }}
+                onChange={(event) => guard({ asymmetryBy: event.target.value as PlanInput['asymmetryBy'] })}
               >
                 <option value="spread">spread, % of nominal</option>
                 <option value="deviation">deviation from the mean</option>

@@ -116,7 +116,11 @@ function PositionCard({
           {tile.wrong.slice(0, 3).map((text) => (
             <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
           ))}
-          {tile.wrong.length > 3 && <p className="muted">and {tile.wrong.length - 3} more lines; the swap shows all.</p>}
+          {tile.wrong.length > 3 && (
+            <p className="muted">
+              and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the swap shows all.
+            </p>
+          )}
         </div>
       )}
       {tile.history.length > 0 && (
