@@ -29,6 +29,10 @@ export function controlRelayCautions(context: NeedContext): string[] {
           `The coil’s time constant of ${constant} ms is longer than DC-13 is tested with (${Math.round(tested / 3)} ms at ${q(volts * amps, 'W')}): suppress the coil, or take a contact of a higher rating.`,
         );
     }
+  if (/gas|vapour|vapor/i.test(String(load.environment ?? '')))
+    cautions.push(
+      'Flammable gas is possible: a sealed relay is no certified equipment. Ask for the zone or class before anything is fitted.',
+    );
   if (supply.controlKind === 'dc')
     cautions.push(
       'A free-wheel diode across the coil lengthens drop-out 3 to 10 times: contacts open slower and wear. Where release time counts, a Zener or varistor.',

@@ -161,13 +161,14 @@ export function enclosureNeeds({ load }: NeedContext): Need[] {
   const around = wordMark(load, 'environment');
   if (around === undefined) return needs;
   const text = (around ?? '').toLowerCase();
-  if (/gas|vapour|vapor/.test(text))
+  // Where the enclosures accepted here are listed, somebody has looked at the gas; the caution stays.
+  if (needs.length === 0 && /gas|vapour|vapor/.test(text))
     needs.push(
       wordLine({
         id: 'gas',
         quantity: 'enclosureGas',
         figure: field('enclosure'),
-        limit: ['hermetically-sealed'],
+        limit: ['sealed', 'hermetically-sealed'],
         atBest: 'check',
         group: 'safety',
         safety: true,

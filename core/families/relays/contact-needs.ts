@@ -145,7 +145,7 @@ const sourceOf = (load: string | null): SourceId =>
         : 'contactCategories'
       : 'commonPractice';
 
-function currentNeed(ask: Ask, id: string, name: string): Need | undefined {
+function currentNeed(ask: Ask, id: string, name: string): Need {
   const { one } = ask;
   const load = one.loadType;
   const limit = one.amps ?? null;
@@ -166,7 +166,7 @@ function currentNeed(ask: Ask, id: string, name: string): Need | undefined {
     source: sourceOf(load),
     inputs: ['load.contacts'],
   });
-  return { ...need, ways: [first!, ...others], ...(load === 'signal' ? { onlyWhereCarried: true } : {}) };
+  return { ...need, ways: [first!, ...others] };
 }
 
 function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Need {
@@ -248,7 +248,7 @@ function leastNeed(ask: Ask, id: string, name: string): Need[] {
     quantity: 'contactLeastAmps',
     unit: 'A',
     relation: '<=',
-    figure: field(column(one.kind, 'least', pole)),
+    figure: field(column(one.kind, signal && pole === undefined ? 'least of signals' : 'least', pole)),
     limit: amps,
   });
   const need = needLine({
@@ -289,7 +289,9 @@ export function contactNeeds(context: NeedContext): Need[] {
     const id = `contact-${i + 1}`;
     const name = one.pole === undefined ? (list.length === 1 ? 'The contact' : `Contact ${i + 1} of the list`) : `Pole ${one.pole}`;
     const ask = { one, volts: one.volts };
-    const current = one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
+    // Any contact carries a signal; whether it makes it surely is its least load.
+    const current =
+      one.loadType === 'signal' ? undefined : one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
     const needs = [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
     return list.length > 1 || one.pole !== undefined ? needs.map((need) => ({ ...need, about: name })) : needs;
   });

@@ -55,6 +55,8 @@ function contactRow(row: Row): Row {
     }
   };
   if (load === undefined) return out;
+  // That the plate speaks of this kind of load at all.
+  put(`${load} row`, 1);
   put(`${load} amps`, row.amps);
   put(`${load} peak`, row.inrushPeakAmps);
   if (row.horsepower !== undefined) {
@@ -111,6 +113,8 @@ function leastLoads(rows: readonly Row[]): Canonical {
       const own = row.kind === undefined ? kindOfLoad(row.loadType) : kindOf(row.kind);
       return (own === kind || own === 'ac/dc') && row.minimumAmps !== undefined;
     });
+    // A signal must have one: what states none is not known.
+    out[column(kind, 'least of signals')] = null;
     const poles = [undefined, ...new Set(suiting.map((row) => row.pole).filter((pole) => typeof pole === 'number'))];
     for (const pole of poles) {
       const own = suiting.filter((row) => pole === undefined || row.pole === pole || row.pole === undefined);
@@ -120,6 +124,7 @@ function leastLoads(rows: readonly Row[]): Canonical {
       const figures = marks.filter((mark) => typeof mark === 'number');
       const least = signals.length > 0 ? Math.min(...figures) : Math.max(...figures);
       out[column(kind, 'least', pole as number | undefined)] = marks.includes(null) ? null : figures.length === 0 ? 0 : least;
+      if (pole === undefined) out[column(kind, 'least of signals')] = out[column(kind, 'least')];
     }
   }
   return out;

@@ -243,6 +243,14 @@ export const baseCases: WorkedCase[] = [
     source: practice,
   },
   {
+    name: 'gas, and the enclosures accepted are listed: the list counts, the caution stays',
+    load: { ...load, environment: 'flammable gas possible', enclosureNeeded: ['sealed', 'hermetically-sealed'] },
+    spec: { enclosure: 'sealed' },
+    lines: { enclosure: 'fits', gas: null },
+    verdict: 'fits',
+    source: practice,
+  },
+  {
     name: 'dust',
     load: { ...load, environment: 'dust' },
     spec: { enclosure: 'open-frame' },

@@ -221,6 +221,14 @@ export const monitoringCases: WorkedCase[] = [
     source: practice,
   },
   {
+    name: 'a phase that stands at its limit is not below it',
+    supply,
+    load: motor({ regeneratedPercent: 70 }),
+    spec: { phaseLossBelowPercent: 70 },
+    lines: { 'lost-phase': 'fails' },
+    source: practice,
+  },
+  {
     name: 'undervoltage sees it by itself',
     supply,
     load: motor({ regeneratedPercent: 80, underVoltsSettingNeeded: 360 }),
