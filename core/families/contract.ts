@@ -32,6 +32,8 @@ export type Proof = {
   high: number | null;
   /** Reading beyond the band: a should-proof is a check, a must-proof fails. */
   severity: 'must' | 'should';
+  /** Above this a should-proof fails as well: a contact that is past dressing. */
+  rejectAbove?: number;
   /** Leads are subtracted when the proof is a resistance. */
   leads: boolean;
   because: string;

@@ -49,9 +49,6 @@ export type ProofVerdict = 'open' | 'fits' | 'check' | 'fails';
 export const netReading = (proof: Proof, entry: ProofEntry | undefined): number | undefined =>
   entry?.reading === undefined ? undefined : proof.leads ? entry.reading - (entry.leadOhms ?? 0) : entry.reading;
 
-/** Contact resistance above this is rejected, ohm net of leads. Common practice. */
-export const CONTACT_REJECT_OHMS = 1;
-
 /** Verdict of a proof on what was entered. */
 export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): ProofVerdict {
   if (proof.kind === 'yes-no') return entry?.done === 'yes' ? 'fits' : entry?.done === 'no' ? 'fails' : 'open';
@@ -61,7 +58,7 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
   if (proof.low === null && proof.high === null) return 'check';
   const holds = (proof.low === null || net >= proof.low) && (proof.high === null || net <= proof.high);
   if (holds) return 'fits';
-  if (proof.id === 'contact-closed' && net > CONTACT_REJECT_OHMS) return 'fails';
+  if (proof.rejectAbove !== undefined && net > proof.rejectAbove) return 'fails';
   return proof.severity === 'must' ? 'fails' : 'check';
 }
 

@@ -243,7 +243,7 @@ describe('proofs', () => {
     expect(proofVerdict(proof({ kind: 'yes-no' }), { done: 'no' })).toBe('fails');
   });
   it('leads are taken off: 1.6 less 1.5 is 0.1 ohm, at the limit (common practice)', () => {
-    const contact = proof({ id: 'contact-closed', leads: true, low: 0, high: 0.1, severity: 'should' });
+    const contact = proof({ id: 'contact-closed', leads: true, low: 0, high: 0.1, severity: 'should', rejectAbove: 1 });
     expect(netReading(contact, { reading: 1.6, leadOhms: 1.5 })).toBeCloseTo(0.1, 12);
     expect(proofVerdict(contact, { reading: 0.15, leadOhms: 0.1 })).toBe('fits');
     expect(proofVerdict(contact, { reading: 0.6, leadOhms: 0.1 })).toBe('check');

@@ -9,12 +9,11 @@ import type { Band } from '../../matching/evaluate';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { figureProof, yesProof } from '../proof-makers';
+import { contactOhms, figureProof, yesProof } from '../proof-makers';
 import { coilSupplyOf } from '../coils/needs';
 import { coilOhms } from '../coils/proofs';
 import { currentDemand, isMotor } from './load-needs';
 
-const CONTACT_CAUTION_OHMS = 0.1;
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1
 const RESISTIVE_TOLERANCE = 0.1;
 const OPEN_CONTACT_OHMS = 1e6;
@@ -40,7 +39,8 @@ function bench(context: ProofContext): Proof[] {
       leads: true,
       severity: 'should',
       low: 0,
-      high: CONTACT_CAUTION_OHMS,
+      high: contactOhms.caution,
+      rejectAbove: contactOhms.reject,
       how: 'Push the carrier in by hand, ohmmeter across each pole; enter the worst and the leads.',
       because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject. A millivolt drop under load says more than an ohmmeter.',
       source: practice,

@@ -2,12 +2,11 @@
 import { coilSupplyOf } from '../coils/needs';
 import { coilOhms, expectedCoilOhms } from '../coils/proofs';
 import type { Proof, ProofContext } from '../contract';
-import { figureProof, yesProof } from '../proof-makers';
+import { contactOhms, figureProof, yesProof } from '../proof-makers';
 import { baseOf } from '../relays/bases';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
-const CONTACT_CAUTION_OHMS = 0.1;
 const OPEN_CONTACT_OHMS = 1e6;
 const CURRENT_TOLERANCE = 0.15; // winding and temperature spread, common practice
 
@@ -49,6 +48,7 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
       low,
       high,
       severity: high === null ? 'must' : 'should',
+      ...(high === null ? {} : { rejectAbove: contactOhms.reject }),
       how,
       because,
     });
@@ -59,7 +59,7 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
       'Worst break contact at rest',
       `Coil off, ohmmeter across ${at('normallyClosed')}; enter the worst and the leads.`,
       0,
-      CONTACT_CAUTION_OHMS,
+      contactOhms.caution,
       limit,
     ),
     figure(
@@ -75,7 +75,7 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
       'Worst make contact, energised',
       `Coil on a bench supply, ohmmeter across ${at('normallyOpen')}; enter the worst and the leads.`,
       0,
-      CONTACT_CAUTION_OHMS,
+      contactOhms.caution,
       limit,
     ),
     figure(

@@ -4,6 +4,7 @@ import { connectedVolts } from '../../loads/connected-volts';
 import { planSettings, type PlanInput } from '../../monitoring/plan';
 import type { SettingLimits } from '../../monitoring/settings';
 import type { ProofContext, SettingSheet } from '../contract';
+import { noSettings } from '../no-settings';
 
 /** Usual band of a public supply, ± %, where the site says nothing else. Common practice. */
 const USUAL_BAND_PERCENT = 6;
@@ -66,7 +67,8 @@ const functionOfRow: Record<string, string> = {
 /** The sheet in the order of entry, without what the part does not have. The undervoltage that the position asks for counts. */
 export function monitoringSettings(context: ProofContext): SettingSheet {
   const input = planInputOf(context);
-  if (!input) return { rows: [], conflicts: ['System volts are not known, or not of three phases: settings cannot be worked out.'] };
+  // Of one phase, of DC, or without system volts nothing is worked out.
+  if (!input) return noSettings();
   const has = (id: string) => !functionOfRow[id] || context.part[`detects ${functionOfRow[id]}`] !== 'none';
   const { sheet, conflicts } = planSettings(input, limitsOfPart(context));
   const rows = sheet.filter(({ id }) => has(id) && (id !== 'hysteresisVolts' || has('underVolts') || has('overVolts')));
