@@ -4,17 +4,18 @@ import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { conflictsOf, type MonitoringSettings } from '@/core/monitoring/settings';
 import { planSettings, type PlanInput } from '@/core/monitoring/plan';
-import { bestPoint, sweepable, type Axis, type Sweepable, type SweepResult } from '@/core/monitoring/sweep';
+import { bestPoint, type Axis, type Sweepable, type SweepResult } from '@/core/monitoring/sweep';
 import { hourOfEvents, makeRecording, type Scenario, type SupplyShape } from '@/core/monitoring/scenarios';
 import { readSamples, writeSamples, type Recording } from '@/core/monitoring/samples';
 import type { Outcome } from '@/core/monitoring/run';
-import type { Unit } from '@/core/quantities/units';
 import { saveText } from '../forms/save-file';
 import { NumberBox } from '../forms/NumberBox';
 import { SettingSheet } from '../relays/SettingSheet';
+import { AxisPick } from './AxisPick';
 import { EventList } from './EventList';
 import { faultWords, OutcomeTable } from './OutcomeTable';
 import { SweepMap } from './SweepMap';
+import { planBoxes, sample, scenariosToBeginWith, settingBoxes, sweepRange, sweepWords } from './watch-words';
 
 const SupplyChart = dynamic(() => import('./SupplyChart').then((module) => module.SupplyChart), {
   ssr: false,
@@ -35,73 +36,6 @@ export type WatchWork = {
   onCancel: () => void;
 };
 
-const sample: PlanInput = {
-  systemVolts: 400,
-  hertz: 50,
-  wires: 3,
-  motorVolts: 400,
-  supplyBandPercent: 6,
-  usualUnbalancePercent: 1,
-  heldPercent: 84,
-  startDip: { leftPercent: 86, seconds: 5 },
-  rideThroughSeconds: 0.6,
-  changeoverSeconds: 12,
-  restSeconds: null,
-  asymmetryBy: 'spread',
-  latch: false,
-};
-const scenariosToBeginWith: Scenario[] = [
-  { kind: 'sag', atSeconds: 20, seconds: 5, leftPercent: 86, phases: 3, mustTrip: false },
-  { kind: 'lost-phase', atSeconds: 60, seconds: 30, heldPercent: 84, mustTrip: true },
-  { kind: 'flicker', atSeconds: 120, seconds: 30, depthPercent: 9, hertz: 3, mustTrip: false },
-  { kind: 'reversal', atSeconds: 190, seconds: 10, mustTrip: true },
-  { kind: 'drift', atSeconds: 230, seconds: 60, toPercent: 84, mustTrip: true },
-];
-
-type Box = [keyof PlanInput, string, Unit, number, number, boolean?];
-const planBoxes: Box[] = [
-  ['systemVolts', 'System', 'V', 50, 1000],
-  ['motorVolts', 'Motor plate', 'V', 50, 1000],
-  ['supplyBandPercent', 'Supply band ±', '%', 0, 20],
-  ['usualUnbalancePercent', 'Usual unbalance', '%', 0, 5],
-  ['heldPercent', 'Back-EMF holds', '%', 0, 99, true],
-  ['rideThroughSeconds', 'Ride through', 's', 0, 60],
-  ['changeoverSeconds', 'Changeover', 's', 0, 300, true],
-  ['restSeconds', 'Rest before start', 's', 0, 999, true],
-];
-type SettingBox = [keyof MonitoringSettings, string, Unit, number, number, boolean?];
-const settingBoxes: SettingBox[] = [
-  ['underVolts', 'Undervoltage', 'V', 1, 1000, true],
-  ['overVolts', 'Overvoltage', 'V', 1, 1500, true],
-  ['hysteresisVolts', 'Hysteresis', 'V', 0, 200],
-  ['asymmetryPercent', 'Asymmetry', '%', 0.5, 60, true],
-  ['phaseLossPercent', 'Lost below', '%', 1, 99, true],
-  ['tripDelaySeconds', 'Off delay', 's', 0, 999],
-  ['lossDelaySeconds', 'Loss delay', 's', 0, 999],
-  ['returnDelaySeconds', 'On delay', 's', 0, 999],
-  ['powerOnDelaySeconds', 'Power-on delay', 's', 0, 999],
-  ['underHertz', 'Underfrequency', 'Hz', 1, 400, true],
-  ['overHertz', 'Overfrequency', 'Hz', 1, 400, true],
-];
-export const sweepWords: Record<Sweepable, [string, string]> = {
-  underVolts: ['Undervoltage', 'V'],
-  overVolts: ['Overvoltage', 'V'],
-  asymmetryPercent: ['Asymmetry', '%'],
-  phaseLossPercent: ['Lost below', '%'],
-  tripDelaySeconds: ['Off delay', 's'],
-  returnDelaySeconds: ['On delay', 's'],
-  lossDelaySeconds: ['Loss delay', 's'],
-};
-const sweepRange = (setting: Sweepable, nominal: number): readonly [number, number] =>
-  setting === 'underVolts'
-    ? [nominal * 0.7, nominal * 0.98]
-    : setting === 'overVolts'
-      ? [nominal * 1.02, nominal * 1.25]
-      : setting === 'asymmetryPercent'
-        ? [1.5, 20]
-        : setting === 'phaseLossPercent'
-          ? [10, 95]
-          : [0.1, 12];
 const SWEEP_STEPS = 50;
 const HOUR_SECONDS = 3600;
 const MOST_EVENTS = 800;
@@ -417,34 +351,6 @@ export function SupplyWatch({
         )}
       </div>
     </div>
-  );
-}
-
-function AxisPick({ axes, onAxes }: { axes: [Sweepable, Sweepable]; onAxes: (axes: [Sweepable, Sweepable]) => void }) {
-  const pick = (i: 0 | 1) => (
-    <select
-      className="text-in"
-      style={{ width: 150 }}
-      aria-label={i === 0 ? 'Swept across' : 'Swept upwards'}
-      value={axes[i]}
-      onChange={(event) => {
-        const next = event.target.value as Sweepable;
-        const other = axes[1 - i]!;
-        onAxes(i === 0 ? [next, other === next ? axes[0] : other] : [other === next ? axes[1] : other, next]);
-      }}
-    >
-      {(Object.keys(sweepable) as Sweepable[]).map((one) => (
-        <option key={one} value={one}>
-          {sweepWords[one][0]}
-        </option>
-      ))}
-    </select>
-  );
-  return (
-    <>
-      {pick(0)}
-      {pick(1)}
-    </>
   );
 }
 
