@@ -114,6 +114,7 @@ export const controlRelayFields: readonly Field[] = [
   num('positivePin', 'Positive pin', 'count', { min: 1, max: 14 }, 'Positive pin of a polarised coil.'),
   word('enclosure', 'Enclosure', enclosures, 'From open frame to hermetically sealed (IEC 61810, RT 0 to RT V).'),
   num('electricalLifeOperations', 'Electrical life', 'count', { min: 1000, max: 1e9 }, 'Electrical endurance at the load.'),
+  num('maxOperationsPerHour', 'Most operations an hour', 'count', { min: 1, max: 36000 }, 'Highest switching rate at the load.'),
   ...ambient,
 ];
 

@@ -29,6 +29,26 @@ export function ambientNeeds({ supply }: NeedContext): Need[] {
   ];
 }
 
+/** Highest switching rate: starts and operations an hour, whichever is more. */
+export function switchingRateNeeds({ duty }: NeedContext): Need[] {
+  const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
+  if (rates.length === 0) return [];
+  const rate = rates.includes(null) ? null : Math.max(...(rates as number[]));
+  return [
+    needLine({
+      id: 'switching-rate',
+      quantity: 'maxOperationsPerHour',
+      unit: 'count',
+      limit: rate,
+      group: 'fit',
+      brief: 'an hour',
+      because: rate === null ? 'The switching rate is not known.' : `It switches ${rate} times an hour.`,
+      source: 'commonPractice',
+      inputs: ['duty.startsPerHour', 'duty.operationsPerHour'],
+    }),
+  ];
+}
+
 const DAYS = 365;
 /** Operations in the years wanted: counted by the day, or by the hour and the hours of service. */
 export function lifeNeeds({ duty }: NeedContext): Need[] {

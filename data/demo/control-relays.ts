@@ -92,6 +92,7 @@ export function demoControlRelays(): DemoPart[] {
                 ...(polarity === 'none' ? {} : { positivePin: pins ? pins[plusFirst ? 0 : 1] : null }),
                 enclosure: grade.code === 'G' && enclosure === 'sealed' ? 'hermetically-sealed' : enclosure,
                 electricalLifeOperations: grade.life,
+                maxOperationsPerHour: grade.code === 'G' ? 3600 : 1800,
                 minAmbientC: enclosure === 'sealed' ? -40 : -10,
                 maxAmbientC: enclosure === 'sealed' ? 70 : 55,
               };

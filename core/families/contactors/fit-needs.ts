@@ -5,7 +5,7 @@
 import { flagMark, numberMark } from '../../case/case';
 import type { Need, Way } from '../../needs/need';
 import type { NeedContext } from '../contract';
-import { ambientNeeds, lifeNeeds } from '../service-needs';
+import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { isMotor } from './load-needs';
 
 const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: Way): Need => ({
@@ -81,36 +81,13 @@ function holdingNeed(context: NeedContext): Need | undefined {
 
 /** All lines of place and service, in the order shown. */
 export function fitNeeds(context: NeedContext): Need[] {
-  const { duty } = context;
   const needs: (Need | undefined)[] = [
     auxiliaryNeed(context, 'auxNormallyOpen'),
     auxiliaryNeed(context, 'auxNormallyClosed'),
     holdingNeed(context),
   ];
   needs.push(...ambientNeeds(context));
-  const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
-  if (rates.length > 0) {
-    const rate = rates.includes(null) ? null : Math.max(...(rates as number[]));
-    needs.push(
-      fitLine(
-        {
-          id: 'switching-rate',
-          severity: 'must',
-          brief: 'an hour',
-          source: 'commonPractice',
-          because: rate === null ? 'The switching rate is not known.' : `It switches ${rate} times an hour.`,
-          inputs: ['duty.startsPerHour', 'duty.operationsPerHour'],
-        },
-        {
-          quantity: 'maxOperationsPerHour',
-          unit: 'count',
-          relation: '>=',
-          figure: { kind: 'field', name: 'maxOperationsPerHour' },
-          limit: rate,
-        },
-      ),
-    );
-  }
+  needs.push(...switchingRateNeeds(context));
   needs.push(...lifeNeeds(context));
   return needs.filter((need): need is Need => need !== undefined);
 }

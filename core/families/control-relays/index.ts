@@ -9,7 +9,7 @@ import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
 import { contactNeeds } from '../relays/contact-needs';
 import { relayOfPlate } from '../relays/of-plate';
 import { relayTerminals } from '../relays/terminals';
-import { ambientNeeds, lifeNeeds } from '../service-needs';
+import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { canonicalControlRelay } from './canonical';
 import { controlRelayCautions } from './cautions';
 import { controlRelayDrill } from './drill';
@@ -33,7 +33,7 @@ export const controlRelays = {
       ...['socket', 'coilPositivePin', 'ambientC'],
     ],
     load: ['contactForms', 'contacts', 'environment', 'enclosureNeeded', 'timeConstantMilliseconds'],
-    duty: ['operationsPerDay', 'lifeYearsWanted'],
+    duty: ['operationsPerHour', 'operationsPerDay', 'lifeYearsWanted'],
   },
   example: 'DPDT COIL 24VDC 650 OHM 10A 250VAC B300 8 PIN',
   needs: (context: NeedContext) =>
@@ -44,6 +44,7 @@ export const controlRelays = {
       ...formNeeds(context),
       ...enclosureNeeds(context),
       ...ambientNeeds(context),
+      ...switchingRateNeeds(context),
       ...lifeNeeds(context),
     ].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: controlRelayCautions,

@@ -282,6 +282,14 @@ export const baseCases: WorkedCase[] = [
     source: practice,
   },
   {
+    name: 'switched more often than it may',
+    load,
+    duty: { operationsPerHour: 1200 },
+    spec: { maxOperationsPerHour: 360 },
+    lines: { 'switching-rate': 'fails' },
+    source: practice,
+  },
+  {
     name: 'life by day',
     load,
     duty: { operationsPerDay: 100, lifeYearsWanted: 5 },
