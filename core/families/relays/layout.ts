@@ -20,8 +20,11 @@ const currents = ['ac', 'dc'] as const;
 /** Column of a figure for one kind of current; `pole` undefined: for every contact, 'any': of any pole. */
 export const column = (kind: Current, what: string, pole?: number | 'any') =>
   `${pole === undefined ? '' : pole === 'any' ? 'any ' : `p${pole} `}${kind} ${what}`;
+/** Contacts are marked 125 and 250 V where the systems have 120 and 240. UL 508, from memory. */
+const markedFor: Readonly<Record<number, number>> = { 125: 120, 250: 240 };
+const motorClass = (volts: number) => voltageClassOf(markedFor[volts] ?? volts)?.column;
 /** Column of horsepower at the volts of one class, since a horsepower holds for its own volts. */
-export const horsepowerColumn = (volts: number): string => `motor hp at ${voltageClassOf(volts)?.column ?? volts}`;
+export const horsepowerColumn = (volts: number): string => `motor hp at ${motorClass(volts) ?? volts}`;
 
 /** Ratings that may carry a kind of load, the plainest first; `pilot` is the designation of the part. */
 export const carriedBy: Readonly<Record<string, readonly string[]>> = {
@@ -61,7 +64,7 @@ function contactRow(row: Row): Row {
   put(`${load} peak`, row.inrushPeakAmps);
   if (row.horsepower !== undefined) {
     if (volts !== null) put(horsepowerColumn(volts), row.horsepower);
-    const table = voltageClassOf(volts ?? 0)?.column;
+    const table = motorClass(volts ?? 0);
     const amps = typeof row.horsepower === 'number' && table ? tableFullLoadAmps(row.horsepower, table, 1) : undefined;
     put('motor hp amps', row.horsepower === 'none' ? 'none' : (amps ?? null));
   }

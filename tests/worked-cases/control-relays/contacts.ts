@@ -215,6 +215,20 @@ export const contactCases: WorkedCase[] = [
     source: 'NFPA 70 430.83(A), from memory',
   },
   {
+    name: 'a contact marked 125 V serves 120 V, and its horsepower holds there',
+    load: rows({ loadType: 'motor', kind: 'ac', volts: 120, horsepower: 0.5, amps: 9.8 }),
+    spec: rated({ loadType: 'motor', kind: 'ac', volts: 125, horsepower: 0.5 }),
+    lines: { 'contact-1-motor': 'fits' },
+    source: 'UL 508, from memory',
+  },
+  {
+    name: 'half a horsepower at 250 V is not half a horsepower at 120 V',
+    load: rows({ loadType: 'motor', kind: 'ac', volts: 120, horsepower: 0.5, amps: 9.8 }),
+    spec: rated({ loadType: 'motor', kind: 'ac', volts: 250, horsepower: 0.5 }),
+    lines: { 'contact-1-motor': 'fails' },
+    source: 'NFPA 70 table 430.248, from memory: 4.9 A at 240 V',
+  },
+  {
     name: 'horsepower too small',
     load: rows({ loadType: 'motor', kind: 'ac', volts: 120, horsepower: 0.5, amps: 9.8 }),
     spec: rated({ loadType: 'motor', kind: 'ac', volts: 120, horsepower: 1 / 3 }),
