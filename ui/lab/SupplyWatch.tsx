@@ -73,6 +73,8 @@ export function SupplyWatch({
   };
   const makeHour = () => {
     const most = Math.floor(HOUR_SECONDS / (4 * Math.max(1, settings.tripDelaySeconds)));
+    if (most < 1) return setFault('With this off delay an hour has no room for events: shorten it, or make events of your own.');
+    setFault(undefined);
     const under = ((settings.underVolts ?? settings.nominalVolts * 0.9) / settings.nominalVolts) * 100;
     setHour(hourOfEvents(Math.min(MOST_EVENTS, most), Math.random, { rideSeconds: settings.tripDelaySeconds, underPercent: under }));
   };
