@@ -71,8 +71,11 @@ test('over HTTP: what is wrong gets its status and words', async ({ request }) =
   expect(((await (await request.get('/api/v1/families')).json()) as { families: { id: string }[] }).families.map(({ id }) => id)).toEqual([
     'breaker',
     'contactor',
+    'control-relay',
     'fuse',
+    'monitoring-relay',
     'overload-relay',
+    'timing-relay',
   ]);
   expect(((await (await request.get('/api/v1/worksheets')).json()) as { worksheets: unknown[] }).worksheets.length).toBeGreaterThanOrEqual(
     8,
