@@ -200,9 +200,6 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
             />
           )}
           {stage === 'need' && state.family === 'timing-relay' && <WantedTrace context={derived.context} />}
-          {stage === 'match' && state.family === 'control-relay' && board && board.holding === 0 && (
-            <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
-          )}
           {stage === 'match' && (
             <MatchStage
               board={board}
@@ -230,6 +227,9 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               }}
               onCell={(line, columnName) => setCell({ line, name: columnName })}
             />
+          )}
+          {stage === 'match' && state.family === 'control-relay' && board && board.holding === 0 && (
+            <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
           )}
           {stage === 'prove' &&
             (choice?.taken && detail ? (
