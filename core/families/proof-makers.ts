@@ -9,8 +9,8 @@ export const figureProof = (
   proof: Omit<Proof, 'kind' | 'leads' | 'severity' | 'source'> & Partial<Pick<Proof, 'leads' | 'severity' | 'source'>>,
 ): Proof => ({ kind: 'figure', leads: false, severity: 'must', source: practice, ...proof });
 
-/** Contact resistance net of leads: above the first look closer, above the second reject, ohm. Common practice. */
-export const contactOhms = { caution: 0.1, reject: 1 } as const;
+/** Contact resistance net of leads: above the first look closer, above the second reject; an open one has at least the third, ohm. Common practice. */
+export const contactOhms = { caution: 0.1, reject: 1, open: 1e6 } as const;
 
 /** A yes or no. */
 export const yesProof = (id: string, when: Proof['when'], title: string, how: string, because: string, source = practice): Proof => ({

@@ -11,7 +11,8 @@ export const pilotDutyAc: Readonly<Record<string, { continuousAmps: number; make
   D: { continuousAmps: 1, makeVA: 432, breakVA: 72 },
   E: { continuousAmps: 0.5, makeVA: 216, breakVA: 36 },
 };
-const AMPS_RULE_VOLTS = 120;
+/** At and below these volts the amps hold that the code has there, not its VA. */
+export const pilotDutyRuleVolts = { ac: 120, dc: 125 } as const;
 
 /** DC codes: continuous current, making and breaking VA; amps at 125, 250 and up to 600 V. */
 export const pilotDutyDc: Readonly<Record<string, { continuousAmps: number; breakVA: number; ampsTo125: number; ampsTo600: number }>> = {
@@ -34,7 +35,7 @@ export function pilotDutyAmps(duty: PilotDuty, volts: number): { make: number; b
   if (!(volts > 0) || volts > duty.volts) return undefined;
   const at = (va: number, from: number) => va / Math.max(volts, from);
   const ac = pilotDutyAc[duty.letter];
-  if (ac) return { make: at(ac.makeVA, AMPS_RULE_VOLTS), break: at(ac.breakVA, AMPS_RULE_VOLTS) };
+  if (ac) return { make: at(ac.makeVA, pilotDutyRuleVolts.ac), break: at(ac.breakVA, pilotDutyRuleVolts.ac) };
   const dc = pilotDutyDc[duty.letter]!;
   const amps = volts > 300 ? dc.ampsTo600 : Math.min(dc.ampsTo125, dc.breakVA / volts);
   return { make: amps, break: amps };

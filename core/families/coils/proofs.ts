@@ -6,7 +6,8 @@ import type { Proof, ProofContext } from '../contract';
 import { figureProof } from '../proof-makers';
 import { coilSupplyOf } from './needs';
 
-const COIL_OHMS_TOLERANCE = 0.15; // winding and temperature spread, common practice
+/** Spread of a winding and its temperature. Common practice. */
+export const COIL_OHMS_TOLERANCE = 0.15;
 
 /** Coil resistance expected: as stated, or V²/W of a DC coil; undefined where nothing tells. */
 export function expectedCoilOhms({ need, part }: ProofContext): number | undefined {

@@ -16,7 +16,6 @@ import { currentDemand, isMotor } from './load-needs';
 
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1
 const RESISTIVE_TOLERANCE = 0.1;
-const OPEN_CONTACT_OHMS = 1e6;
 
 const practice = citeSource('commonPractice');
 
@@ -50,7 +49,7 @@ function bench(context: ProofContext): Proof[] {
       when: 'bench',
       title: `Worst of ${poles} poles, open`,
       unit: 'ohm',
-      low: OPEN_CONTACT_OHMS,
+      low: contactOhms.open,
       high: null,
       how: 'Carrier released, ohmmeter across each pole.',
       because: 'An open pole has no continuity.',

@@ -1,14 +1,11 @@
 /** What is proved of a plug-in relay on the bench, while fitting and at first start? Common practice. */
 import { coilSupplyOf } from '../coils/needs';
-import { coilOhms, expectedCoilOhms } from '../coils/proofs';
+import { COIL_OHMS_TOLERANCE, coilOhms, expectedCoilOhms } from '../coils/proofs';
 import type { Proof, ProofContext } from '../contract';
 import { contactOhms, figureProof, yesProof } from '../proof-makers';
 import { baseOf } from '../relays/bases';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-
-const OPEN_CONTACT_OHMS = 1e6;
-const CURRENT_TOLERANCE = 0.15; // winding and temperature spread, common practice
 
 /** Current of a DC coil at the control volts, A; on AC its impedance decides, which a resistance does not tell. */
 function coilCurrent(context: ProofContext): Proof[] {
@@ -22,8 +19,8 @@ function coilCurrent(context: ProofContext): Proof[] {
       when: 'bench',
       title: 'Coil current',
       unit: 'A',
-      low: amps * (1 - CURRENT_TOLERANCE),
-      high: amps * (1 + CURRENT_TOLERANCE),
+      low: amps * (1 - COIL_OHMS_TOLERANCE),
+      high: amps * (1 + COIL_OHMS_TOLERANCE),
       severity: 'should',
       how: 'From a bench supply at the nominal volts, meter in series.',
       because: `${q(volts, 'V')} over ${q(ohms, 'ohm')} = ${q(amps, 'A')}, within 15 %.`,
@@ -66,7 +63,7 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
       'make-rest',
       'Least make contact at rest',
       `Coil off, ohmmeter across ${at('normallyOpen')}.`,
-      OPEN_CONTACT_OHMS,
+      contactOhms.open,
       null,
       'A make contact that is closed at rest is welded.',
     ),
@@ -82,7 +79,7 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
       'break-pulled',
       'Least break contact, energised',
       `Coil on, ohmmeter across ${at('normallyClosed')}.`,
-      OPEN_CONTACT_OHMS,
+      contactOhms.open,
       null,
       'A break contact that stays closed is welded: a tap that frees it proves it; replace the part.',
     ),

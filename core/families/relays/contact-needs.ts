@@ -7,7 +7,7 @@ import { numberMark } from '../../case/case';
 import { field, needLine } from '../../needs/line';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import { makingMultiple } from '../../standards/pilot-duty';
+import { makingMultiple, pilotDutyRuleVolts } from '../../standards/pilot-duty';
 import type { SourceId } from '../../standards/source';
 import type { NeedContext } from '../contract';
 import { carriedBy, column, horsepowerColumn } from './layout';
@@ -105,9 +105,6 @@ export function switchedOf(context: NeedContext): Switched[] | null {
   });
 }
 
-const AC_AMPS_RULE_VOLTS = 120;
-const DC_AMPS_RULE_VOLTS = 125;
-
 type Ask = { one: Switched; volts: number | null };
 const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefined, factor = 1): Way['figure'] => ({
   kind: 'rating',
@@ -126,7 +123,7 @@ function pilotWay(ask: Ask, what: 'break' | 'make', amps: number | null): Way {
   const { one, volts } = ask;
   if (one.kind === 'dc' && volts !== null && volts > 300)
     return { quantity: 'contactAmps', unit: 'A', relation: '>=', figure: rating(ask, 'pilot amps above 300 V', undefined), limit: amps };
-  const from = one.kind === 'dc' ? DC_AMPS_RULE_VOLTS : AC_AMPS_RULE_VOLTS;
+  const from = pilotDutyRuleVolts[one.kind];
   return {
     quantity: what === 'break' ? 'contactBreakVA' : 'contactMakeVA',
     unit: 'VA',
