@@ -94,7 +94,8 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
       );
     const part = swap.state.choice.part ? await partById(trx, swap.state.choice.part.partId) : undefined;
     const choice = await judgeChoice(swap, part);
-    const obstacles = signObstacles(swap.state, choice?.judged ?? null, choice?.proofs ?? [], swap.site.practice);
+    const { judged = null, proofs = [], settings } = choice ?? {};
+    const obstacles = signObstacles(swap.state, judged, proofs, swap.site.practice, settings?.conflicts);
     if (!choice || !part || obstacles.length > 0)
       throw new ServiceError(
         422,

@@ -80,7 +80,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const detail = useChoiceDetail(view.id, choice, stamp, swap.flush, swap.save === 'saved', stage);
   const part = shownColumn?.part ?? detail?.judged ?? null;
   const proofs = detail?.proofs ?? [];
-  const obstacles = signObstacles(state, part, proofs, practice);
+  const obstacles = signObstacles(state, part, proofs, practice, detail?.settings.conflicts);
   const title = choice?.name ?? '';
 
   const undo = swap.undo;

@@ -70,8 +70,14 @@ export function proofLimits({ kind, unit, low, high }: Proof): string {
   return low === null || low === 0 ? `at most ${formatQuantity(high, unit)}` : formatRange(low, high, unit);
 }
 
-/** Everything that stands between a swap and its signature. */
-export function signObstacles(state: SwapState, part: JudgedPart | null, proofs: readonly Proof[], practice: Practice): Obstacle[] {
+/** Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together. */
+export function signObstacles(
+  state: SwapState,
+  part: JudgedPart | null,
+  proofs: readonly Proof[],
+  practice: Practice,
+  conflicts: readonly string[] = [],
+): Obstacle[] {
   if (!part || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
     id: `safe-${step.id}`,
@@ -83,5 +89,6 @@ export function signObstacles(state: SwapState, part: JudgedPart | null, proofs:
     if (verdict === 'open') return [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} has not been proved.` }];
     return verdict === 'fails' ? [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} failed its proof.` }] : [];
   });
-  return [...safe, ...partObstacles(part, state), ...proving];
+  const refused = conflicts.map((words, i): Obstacle => ({ id: `setting-${i}`, kind: 'proof', text: `Settings refused: ${words}` }));
+  return [...safe, ...partObstacles(part, state), ...refused, ...proving];
 }

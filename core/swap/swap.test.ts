@@ -206,6 +206,9 @@ describe('gates', () => {
       safe: Object.fromEntries(safeSteps(base, 'NFPA70').map(({ id }) => [id, 'A'])),
     };
     expect(signObstacles(taken, judged({}), [], 'NFPA70')).toEqual([]);
+    expect(signObstacles(taken, judged({}), [], 'NFPA70', ['Undervoltage is not below overvoltage.'])).toMatchObject([
+      { id: 'setting-0', text: expect.stringContaining('not below overvoltage') },
+    ]);
   });
 });
 

@@ -5,16 +5,20 @@ import { figureProof, torqueProof, yesProof } from '../proof-makers';
 import { motorUnbalance } from '../../standards/unbalance';
 import { citeSource } from '../../standards/source';
 import { rideThrough } from './needs';
+import { plannedLossSeconds } from './settings';
 
 /** A delay is timed by hand within this. Common practice. */
 const HAND_SECONDS = 0.5;
+/** A delay that is set may be this much longer. Common practice. */
+const DELAY_TOLERANCE = 0.1;
 const SUPPLY_BAND = 0.1; // NEMA MG 1 12.44, from memory
 
 /** Returns the proofs in the order of the work. */
-export function monitoringProofs({ need, part }: ProofContext): Proof[] {
+export function monitoringProofs(context: ProofContext): Proof[] {
+  const { need, part } = context;
   const volts = numberMark(need.supply, 'systemVolts');
   const ride = rideThrough(need);
-  const [short, long] = [part.tripDelayMinSeconds, part.tripDelayMaxSeconds];
+  const [short, long] = [part.tripDelayMinSeconds, plannedLossSeconds(context) ?? part.tripDelayMaxSeconds];
   const proofs = [
     yesProof(
       'plate',
@@ -68,7 +72,7 @@ export function monitoringProofs({ need, part }: ProofContext): Proof[] {
       title: 'Lost phase, time to trip',
       unit: 's',
       low: typeof ride === 'number' && typeof short === 'number' ? Math.max(0, Math.min(ride, short) - HAND_SECONDS) : 0,
-      high: typeof long === 'number' ? long + HAND_SECONDS : null,
+      high: typeof long === 'number' ? long * (1 + DELAY_TOLERANCE) + HAND_SECONDS : null,
       how: 'By the relay’s test key, or with the circuit isolated: one measuring fuse drawn dead, doors shut, energised again; time from on to drop-out.',
       because: 'A simulated loss at commissioning shows that relay, contact and circuit work together.',
     }),

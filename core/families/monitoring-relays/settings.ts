@@ -64,6 +64,14 @@ const functionOfRow: Record<string, string> = {
   neutralShiftVolts: 'neutralOpen',
 };
 
+/** Off delay planned for this part, s: how long a lost phase lasts before it drops out; undefined where nothing is planned. */
+export function plannedLossSeconds(context: ProofContext): number | undefined {
+  const input = planInputOf(context);
+  if (!input) return undefined;
+  const { tripDelaySeconds, lossDelaySeconds } = planSettings(input, limitsOfPart(context)).settings;
+  return Math.max(tripDelaySeconds, lossDelaySeconds);
+}
+
 /** The sheet in the order of entry, without what the part does not have. The undervoltage that the position asks for counts. */
 export function monitoringSettings(context: ProofContext): SettingSheet {
   const input = planInputOf(context);

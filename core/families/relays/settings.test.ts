@@ -77,6 +77,14 @@ describe('a monitor', () => {
   });
   it('refuses what its dial does not reach', () =>
     expect(sheet(supply, { asymmetrySettingMinPercent: 20, asymmetrySettingMaxPercent: 50 }).conflicts.join()).toMatch(/cannot be set/));
+  it('a lost phase is timed against the delay that is set, not against the end of its dial', () => {
+    const proofs = monitoringRelays.proofs({
+      need: context('monitoring-relay', supply, { ...load, rideThroughSeconds: 2 }),
+      part: monitoringRelays.canonical({ ...spec, tripDelayMaxSeconds: 300 }),
+    });
+    // 2 s and a quarter more, 10 % for the delay itself, half a second by hand
+    expect(proofs.find(({ id }) => id === 'lost-phase-seconds')!.high).toBeCloseTo(2.5 * 1.1 + 0.5, 6);
+  });
   it('of one phase, of DC or without volts nothing is worked out', () => {
     for (const own of [
       { ...supply, phases: 1 },
