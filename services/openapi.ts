@@ -48,6 +48,12 @@ function valueJson(field: Field, number: Json): Json {
       return { anyOf: [number, pairOf(number)] };
     case 'bands':
       return listOf(pairOf(number));
+    case 'band':
+      return pairOf(number);
+    case 'numbers':
+      return listOf(number);
+    case 'amounts':
+      return byWord(field, { anyOf: [number, { type: 'null' }, { const: 'none' }] });
     case 'trace':
       return { type: 'object', properties: { supply: traceJson, signal: traceJson, output: traceJson }, additionalProperties: false };
     case 'feed':

@@ -99,7 +99,42 @@ function readFeed(field: TextField, text: string): FieldText {
   return match ? read({ volts: Number(match[1]), kind: match[2]?.toLowerCase() ?? null }) : fault(field, 'self, or 24 V DC');
 }
 
-const BARE = new Set(['pole', 'volts', 'amps', 'horsepower']);
+/** "35 to 70 %". */
+function readBand(field: TextField, text: string): FieldText {
+  const match = /^(\d+(?:\.\d+)?)\s*\D{0,3}?\s*(?:-|to|–)\s*(\d+(?:\.\d+)?)\s*(\D*)$/i.exec(text);
+  const [low, high] = match ? [Number(match[1]), Number(match[2])] : [1, 0];
+  return match && low <= high && (match[3]!.trim() === '' || match[3]!.trim() === field.unit)
+    ? read([low, high])
+    : fault(field, `35 to 70 ${field.unit ?? ''}`);
+}
+
+/** "30 + 5 µF". */
+function readNumbers(field: TextField, text: string): FieldText {
+  const figures = text.split(/[+/]/).map((one) => readQuantity(one, (field.unit ?? '') as Unit, field.label));
+  return figures.every((one) => one.ok) ? read(figures.map((one) => (one as { value: number }).value)) : fault(field, '30 + 5');
+}
+
+/** "compressor 35.3 µF, fan 5 µF". */
+function readAmounts(field: TextField, text: string): FieldText {
+  const out: Record<string, number> = {};
+  for (const part of text.split(/[,;]/).map((one) => one.trim())) {
+    const match = /^([A-Za-z -]+?)\s+(\d.*)$/.exec(part);
+    const word = wordOf(field.words!, match?.[1] ?? '');
+    const figure = match && readQuantity(match[2]!, (field.unit ?? '') as Unit, field.label);
+    if (!word || !figure?.ok)
+      return fault(
+        field,
+        `${field
+          .words!.slice(0, 2)
+          .map((one, i) => `${one} ${i ? 5 : 35} ${field.unit}`)
+          .join(', ')}`,
+      );
+    out[word] = figure.value;
+  }
+  return read(out);
+}
+
+const BARE = new Set(['pole', 'volts', 'amps', 'horsepower', 'microfarads']);
 /** Words before a figure of a row, where its unit does not tell what it is. */
 const prefixOf = (column: Field) => (column.kind === 'number' && !BARE.has(column.name) ? `${column.label.toLowerCase()} ` : '');
 
@@ -109,6 +144,7 @@ function rowText(fields: readonly Field[], row: Row): string {
     .map((column) => {
       const value = row[column.name];
       if (column.name === 'letter') return `${String(value)}:`;
+      if (column.kind === 'numbers') return `(${(value as number[]).join(' + ')})`;
       if (column.name === 'pole') return `pole ${value as number}:`;
       if (typeof value !== 'number') return column.name === 'kind' ? String(value).toUpperCase() : String(value);
       return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
@@ -146,13 +182,23 @@ function readRow(field: TextField, text: string): Row | undefined {
     ),
   );
   while (rest !== '') {
+    const list = fields.find(({ kind, name }) => kind === 'numbers' && row[name] === undefined);
+    if (list && rest.startsWith('(')) {
+      const joined = (match: RegExpExecArray) => {
+        const figures = readNumbers(list, match[1]!);
+        if (figures.ok) row[list.name] = figures.value;
+        return figures.ok;
+      };
+      if (!take(/^\(([\d.+/ ]+)\)/, joined)) return undefined;
+      continue;
+    }
     const prefixed = fields.find((column) => {
       const prefix = prefixOf(column);
       return prefix !== '' && rest.toLowerCase().startsWith(prefix);
     });
     if (prefixed) {
       rest = rest.slice(prefixOf(prefixed).length).trim();
-      if (!take(/^\d+(?:\.\d+)?\s*[A-Za-z]+/, ([written]) => number(prefixed, written))) return undefined;
+      if (!take(/^\d+(?:\.\d+)?\s*[A-Za-zµ]+/, ([written]) => number(prefixed, written))) return undefined;
       continue;
     }
     const worded = fields
@@ -165,7 +211,7 @@ function readRow(field: TextField, text: string): Row | undefined {
       rest = rest.slice(worded.word.length).trim();
       continue;
     }
-    const placed = take(/^\d+(?:\.\d+)?\s*[A-Za-z]+/, ([written]) =>
+    const placed = take(/^\d+(?:\.\d+)?\s*[A-Za-zµ]+/, ([written]) =>
       fields.some((column) => column.kind === 'number' && column.name !== 'pole' && prefixOf(column) === '' && number(column, written)),
     );
     if (!placed) return undefined;
@@ -180,14 +226,17 @@ function readRows(field: TextField, text: string): FieldText {
     .map((one) => readRow(field, one));
   return rows.length > 0 && rows.every((row) => row !== undefined)
     ? read(rows)
-    : fault(field, 'AC-15 AC 230 V 0.4 A, pole 2: DC-13 DC 24 V 0.2 A');
+    : fault(
+        field,
+        field.rowFields![0]!.name === 'name' ? 'compressor 35 µF, fan 5 µF' : 'AC-15 AC 230 V 0.4 A, pole 2: DC-13 DC 24 V 0.2 A',
+      );
 }
 
 /** True where the field has a text form here. */
 export const hasText = (field: TextField): boolean =>
-  ['counts', 'flags', 'times', 'bands', 'trace', 'feed'].includes(field.kind) ||
+  ['counts', 'flags', 'times', 'bands', 'trace', 'feed', 'band', 'numbers', 'amounts'].includes(field.kind) ||
   (field.kind === 'words' && !field.words?.length) ||
-  (field.kind === 'rows' && (field.rowFields ?? []).some(({ name }) => name === 'loadType' || name === 'letter'));
+  (field.kind === 'rows' && (field.rowFields ?? []).some(({ name }) => ['loadType', 'letter', 'name'].includes(name)));
 
 /** The value as one line. */
 export function fieldText(field: TextField, value: unknown): string {
@@ -205,6 +254,15 @@ export function fieldText(field: TextField, value: unknown): string {
       return typeof value === 'number' ? seconds(value) : (value as number[]).map(seconds).join(' / ');
     case 'bands':
       return (value as [number, number][]).map(([low, high]) => `${seconds(low)} - ${seconds(high)}`).join(', ');
+    case 'band':
+      return `${(value as number[]).join(' to ')} ${field.unit ?? ''}`.trim();
+    case 'numbers':
+      return `${(value as number[]).join(' + ')} ${field.unit ?? ''}`.trim();
+    case 'amounts':
+      return Object.entries(value as Record<string, number | null>)
+        .filter(([, amount]) => typeof amount === 'number')
+        .map(([word, amount]) => `${word} ${amount} ${field.unit ?? ''}`.trim())
+        .join(', ');
     case 'feed':
       return value === 'self'
         ? 'self'
@@ -246,6 +304,12 @@ export function readFieldText(field: TextField, text: string): FieldText {
       return readTimes(field, clean);
     case 'bands':
       return readBands(field, clean);
+    case 'band':
+      return readBand(field, clean);
+    case 'numbers':
+      return readNumbers(field, clean);
+    case 'amounts':
+      return readAmounts(field, clean);
     case 'feed':
       return readFeed(field, clean);
     case 'trace':

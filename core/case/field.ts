@@ -23,7 +23,13 @@ export type FieldKind =
   /** A list of [low, high]. */
   | 'bands'
   /** "self", or volts and kind. */
-  | 'feed';
+  | 'feed'
+  /** One [low, high]. */
+  | 'band'
+  /** A list of figures of one unit. */
+  | 'numbers'
+  /** Figures by word: {"fan": 5.1}. */
+  | 'amounts';
 
 export type Field = {
   name: string;

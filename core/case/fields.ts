@@ -2,6 +2,9 @@
  * Which fields may a case hold, in what unit and range, and what do they mean?
  * One list serves the checking of input, the OpenAPI document, the try-it page and the plates of the swap bench.
  */
+import { accessoryLoadFields, breakerCoilFields as ownCoilFields } from './accessory-fields';
+import { airBreakerFields as ownAirBreakerFields, airBreakerLoadFields } from './air-breaker-fields';
+import { capacitorLoadFields } from './capacitor-fields';
 import { currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
 import { breakerMarks, fuseHolders, utilisationCategories } from './protection-fields';
 import {
@@ -12,6 +15,7 @@ import {
   timingLoadFields,
   timingRelayFields as timerFields,
 } from './relay-fields';
+import { residualLoadFields } from './residual-fields';
 
 export { currentKinds, kindAliases, type Field, type FieldKind } from './field';
 
@@ -238,6 +242,10 @@ export const loadFields: readonly Field[] = [
   ...relayLoadFields,
   ...timingLoadFields,
   ...monitoringLoadFields,
+  ...residualLoadFields,
+  ...airBreakerLoadFields,
+  ...accessoryLoadFields,
+  ...capacitorLoadFields,
 ];
 
 export const dutyFields: readonly Field[] = [
@@ -351,6 +359,9 @@ export const contactorFields: readonly Field[] = [
   num('electricalLifeOperations', 'Electrical life', 'count', { min: 1000, max: 1e8 }, 'Electrical endurance at the rated load.'),
 ];
 
-/** Relays with a coil carry the same coil marks as contactors. */
+/** Whatever has a coil carries the same coil marks as contactors. */
 export const controlRelayFields: readonly Field[] = [...coilFields, ...relayFields];
 export const timingRelayFields: readonly Field[] = [...coilFields, ...timerFields];
+/** The coil marks are those of its control circuit: closing coil, shunt trip and charging motor are drawn in for one voltage. */
+export const airBreakerFields: readonly Field[] = [...ownAirBreakerFields, ...coilFields];
+export const breakerCoilFields: readonly Field[] = [...ownCoilFields, ...coilFields];

@@ -13,6 +13,9 @@ export function acceptedWords(field: Field): string {
   if (field.kind === 'trace') return 'lists of [seconds, 0 or 1] under supply, signal and output';
   if (field.kind === 'times') return 'seconds above 0, or two of them as [on, off]';
   if (field.kind === 'bands') return 'a list of [low, high] in seconds';
+  if (field.kind === 'band') return `[low, high] within ${field.min ?? 0} to ${field.max} ${field.unit ?? ''}`.trim();
+  if (field.kind === 'numbers') return `a list of figures in ${field.unit ?? 'one unit'}`;
+  if (field.kind === 'amounts') return `figures in ${field.unit ?? 'one unit'} by ${field.words!.join(', ')}`;
   if (field.kind === 'feed') return '"self", or {volts, kind}';
   if (field.kind === 'counts') return `counts by form, such as {"${field.words![0]}": 2}`;
   if (field.kind === 'flags') return `true, false or null by function: ${field.words!.join(', ')}`;
@@ -79,6 +82,12 @@ function holds(field: Field, value: unknown): boolean {
         value.length <= 60 &&
         value.every((band) => isPair(band) && band[0] <= band[1] && band.every((end) => inRange(field, end)))
       );
+    case 'band':
+      return isPair(value) && value[0] <= value[1] && value.every((end) => inRange(field, end));
+    case 'numbers':
+      return Array.isArray(value) && value.length <= 12 && value.every((one) => typeof one === 'number' && inRange(field, one));
+    case 'amounts':
+      return byWord(field, value, (mark) => mark === 'none' || (typeof mark === 'number' && inRange(field, mark)));
     case 'trace':
       return (
         isObject(value) &&

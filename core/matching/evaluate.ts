@@ -4,7 +4,7 @@
  * "none" (legible, no such rating) does not hold. Figures equal to the limit hold, within a named tolerance.
  * The same rules stand as SQL in `sql.ts`; a property test holds both equal.
  */
-import type { Figure, LineValue, Need, Verdict, Way } from '../needs/need';
+import { coilLayouts, type Figure, type LineValue, type Need, type Verdict, type Way } from '../needs/need';
 
 export type Canonical = Record<string, unknown>;
 export type Band = readonly [low: number, high: number];
@@ -85,7 +85,7 @@ export function compileFigure(figure: Figure): (spec: Canonical) => Found {
     case 'bands':
       return (spec) => spec[figure.name] as Found;
     case 'coil-bands': {
-      const name = figure.which === 'operating' ? 'coilOperating' : 'coilMarked';
+      const name = coilLayouts[figure.which];
       return (spec) => {
         const coil = spec[name] as Record<string, Found> | null | undefined;
         return coil === undefined || coil === null ? coil : coil[figure.supply];
@@ -153,16 +153,24 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
   const holds = relationHolds(way, limit);
   const otherEdge = way.orCheck && compileFigure(way.orCheck);
   const otherReading = way.orNotKnown && compileFigure(way.orNotKnown);
+  const { or } = way;
+  const orFigure = or && compileFigure(or.figure);
+  const orHolds = or && relationHolds({ ...way, relation: or.relation }, or.limit);
   const holdsBy = (figure: ((spec: Canonical) => Found) | undefined, spec: Canonical): boolean => {
     const edge = figure?.(spec);
     return edge !== undefined && edge !== null && edge !== 'none' && holds(edge);
   };
   return (have, spec) => {
+    const instead = orFigure?.(spec);
+    if (instead !== undefined && instead !== null && instead !== 'none' && orHolds!(instead)) return whenHolds;
     if (have === undefined || have === null) return 'not-known';
+    if (have !== 'none') {
+      if (holds(have)) return whenHolds;
+      if (holdsBy(otherEdge, spec)) return 'check';
+      if (holdsBy(otherReading, spec)) return 'not-known';
+    }
+    if (instead === null) return 'not-known';
     if (have === 'none') return whenNot;
-    if (holds(have)) return whenHolds;
-    if (holdsBy(otherEdge, spec)) return 'check';
-    if (holdsBy(otherReading, spec)) return 'not-known';
     return (typeof have === 'number' ? band(have) : undefined) ?? whenNot;
   };
 }
@@ -174,6 +182,8 @@ export type CompiledNeed = {
   verdict: (spec: Canonical) => Verdict;
   /** Verdict with the figure and the way it was held against. */
   judge: (spec: Canonical) => LineJudgement;
+  /** True where the line is not asked of this part at all. */
+  exempt: (spec: Canonical) => boolean;
   /** True where the part carries the figure in any way, worn or not. */
   carries: (spec: Canonical) => boolean;
 };
@@ -184,7 +194,10 @@ export function compileNeed(need: Need): CompiledNeed {
     find: compileFigure(way.figure),
     decide: compileWay(way, need.severity, need.assumed ?? false),
   }));
+  const { unless } = need;
+  const exempt = (spec: Canonical) => unless !== undefined && spec[unless.name] === unless.word;
   const judge = (spec: Canonical): LineJudgement => {
+    if (exempt(spec)) return { verdict: 'fits', have: undefined, way: 0 };
     // A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried.
     let worn = -1;
     let none = -1;
@@ -202,6 +215,7 @@ export function compileNeed(need: Need): CompiledNeed {
   const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
   /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
   const verdict = (spec: Canonical): Verdict => {
+    if (exempt(spec)) return 'fits';
     let worn = -1;
     let none = -1;
     for (let i = 0; i < ways.length; i += 1) {
@@ -217,6 +231,7 @@ export function compileNeed(need: Need): CompiledNeed {
     need,
     judge,
     verdict,
-    carries: (spec) => ways.some((way) => way.find(spec) !== undefined),
+    exempt,
+    carries: (spec) => !exempt(spec) && ways.some((way) => way.find(spec) !== undefined),
   };
 }

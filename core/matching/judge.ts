@@ -96,25 +96,28 @@ export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue
     limit === undefined
       ? 'the need itself is not known'
       : `${relationWords[way.relation]} ${limit} ${way.relation === '<=' ? 'allowed' : 'needed'}`.trim();
+  const margin = marginOf(way, have);
+  const bare = have === undefined || have === null || have === 'none';
+  const seen = bare ? 'not known' : haveText(shown, way);
+  if (verdict === 'fits' && way.or && (bare || (margin !== null && margin < 0)))
+    return `${term} is ${seen}; ${wanted}, but ${way.or.words}.`;
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
-  const seen = haveText(shown, way);
-  const margin = marginOf(way, have);
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
   if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
   if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
   if (verdict === 'not-known') return `${term} is ${seen}; ${wanted}, so it cannot be said.`;
   if (need.assumed) return `${term} is ${seen}; ${wanted}. The need rests on an assumed mark: confirm it.`;
-  if (way.atBest) return `${term} is ${seen}; ${wanted}. The rating is for another kind of load: ask the maker.`;
+  if (way.atBest) return `${term} is ${seen}; ${wanted}. ${way.atBestWords ?? 'The rating is for another kind of load: ask the maker.'}`;
   return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 
 /** Judges one part with sentences, for the lines that are shown. */
 export function judgePart(compiled: readonly CompiledNeed[], spec: Canonical, practice: Practice): JudgedPart {
-  const lines = compiled.flatMap(({ need, judge }): JudgedLine[] => {
+  const lines = compiled.flatMap(({ need, judge, exempt }): JudgedLine[] => {
     const { verdict, have, way: index } = judge(spec);
-    if (have === undefined && need.onlyWhereCarried) return [];
+    if (exempt(spec) || (have === undefined && need.onlyWhereCarried)) return [];
     const way = need.ways[index]!;
     const shown = shownOf(way, have, spec);
     const because = `${lineSentence(need, way, have, shown, verdict, practice)} ${need.because}`;
@@ -141,8 +144,8 @@ function plainLine(need: Need, way: Way): Line {
 /** The need lines as the open interface answers them: each way that some part carries. */
 export function plainNeeds(needs: readonly Need[], specs: readonly Canonical[]): Line[] {
   return needs.flatMap((need) => {
-    const { judge } = compileNeed(need);
-    const used = new Set(specs.map((spec) => judge(spec).way));
+    const { judge, exempt } = compileNeed(need);
+    const used = new Set(specs.filter((spec) => !exempt(spec)).map((spec) => judge(spec).way));
     const lines = need.ways.filter((_, i) => used.has(i)).map((way) => plainLine(need, way));
     return lines.filter((line, i) => lines.findIndex((other) => other.quantity === line.quantity && other.unit === line.unit) === i);
   });

@@ -3,7 +3,7 @@
  * Gives the same word as `evaluate.ts`: fits, check, not-known or fails. Values go in as bindings, never as text.
  * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
  */
-import type { Figure, Need, Way } from '../needs/need';
+import { coilLayouts, type Figure, type Need, type Way } from '../needs/need';
 import { slackDown, slackUp } from './evaluate';
 
 export type Sql = { text: string; bindings: (string | number)[] };
@@ -80,7 +80,7 @@ function figureSql(figure: Figure): Sql {
     case 'bands':
       return sql`spec->${figure.name}`;
     case 'coil-bands': {
-      const coil = sql`spec->${figure.which === 'operating' ? 'coilOperating' : 'coilMarked'}`;
+      const coil = sql`spec->${coilLayouts[figure.which]}`;
       return sql`(case when ${coil} = 'null'::jsonb then ${NULL_MARK} else ${coil}->${figure.supply} end)`;
     }
     case 'coil-pull-in':
@@ -131,6 +131,20 @@ function otherwiseSql(way: Way, edge: Figure, verdict: 'check' | 'not-known'): S
   return sql`when (select jsonb_typeof(o.x) not in ('null') and o.x <> '"none"'::jsonb and ${found} from (select ${figureSql(edge)} as x offset 0) o) then ${verdict}`;
 }
 
+/** How many of the middle cases ask another figure of the part. */
+const countOtherwise = (way: Way) => (way.orCheck ? 1 : 0) + (way.orNotKnown ? 1 : 0);
+
+/** Another mark makes the line hold by itself; worn, it leaves the line open where nothing else holds. */
+function insteadSql(way: Way, or: NonNullable<Way['or']>, best: string): { holds: Sql; worn: Sql } {
+  const mark = figureSql(or.figure);
+  const condition = holdsSql({ ...way, relation: or.relation, limit: or.limit });
+  const found: Sql = { text: condition.text.replace(/\bx\b/g, 'o.x'), bindings: condition.bindings };
+  return {
+    holds: sql`when (select ${found} from (select ${mark} as x offset 0) o) then ${best}`,
+    worn: sql`when (select o.x = 'null'::jsonb from (select ${mark} as x offset 0) o) then 'not-known'`,
+  };
+}
+
 function wayVerdict(way: Way, need: Need): Sql {
   const whenNot = need.severity === 'must' ? 'fails' : 'check';
   const bands: Sql[] = [];
@@ -145,6 +159,11 @@ function wayVerdict(way: Way, need: Need): Sql {
   const middle = bands.length ? join(bands, ' ') : raw('');
   if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
   const best = way.atBest || need.assumed ? 'check' : 'fits';
+  const instead = way.or && insteadSql(way, way.or, best);
+  if (instead) {
+    bands.splice(countOtherwise(way), 0, instead.worn);
+    return sql`case ${instead.holds} when x = 'null'::jsonb then 'not-known' when x <> '"none"'::jsonb and (${holdsSql(way)}) then ${best} ${join(bands, ' ')} else ${whenNot} end`;
+  }
   return sql`case when x = 'null'::jsonb then 'not-known' when x = '"none"'::jsonb then ${whenNot} when ${holdsSql(way)} then ${best} ${middle} else ${whenNot} end`;
 }
 
@@ -166,7 +185,8 @@ export function needSql(need: Need): Sql {
     ...pick((name) => `${name} = 'null'::jsonb`),
     ...pick((name) => `${name} = '"none"'::jsonb`),
   ];
-  return sql`(select case ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
+  const exempt = need.unless ? sql`when spec->>${need.unless.name} = ${need.unless.word} then 'fits'` : raw('');
+  return sql`(select case ${exempt} ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
 }
 
 /** Returns the predicate that keeps the parts on which none of these needs fails. */

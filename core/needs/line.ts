@@ -24,6 +24,8 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
   inputs: readonly string[];
   school?: string;
   onlyWhereCarried?: boolean;
+  unless?: Need['unless'];
+  about?: string;
   /** Further ways of rating; the first that a part carries counts. */
   otherWays?: readonly Way[];
 };
@@ -31,8 +33,8 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
 /** Returns a need line: a must of the load unless said otherwise, '>=' unless said otherwise, unit amps unless said otherwise. */
 export function needLine(parts: LineParts): Need {
   const { id, quantity, limit, figure = field(quantity), group = 'load', severity = 'must', safety = false, otherWays = [] } = parts;
-  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, atBest } = parts;
-  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, atBest };
+  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest } = parts;
+  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest };
   const known = Object.fromEntries(Object.entries(edges).filter(([, value]) => value !== undefined));
   return {
     id,
@@ -46,6 +48,8 @@ export function needLine(parts: LineParts): Need {
     inputs: parts.inputs,
     ...(parts.school ? { school: parts.school } : {}),
     ...(parts.onlyWhereCarried ? { onlyWhereCarried: true } : {}),
+    ...(parts.unless ? { unless: parts.unless } : {}),
+    ...(parts.about ? { about: parts.about } : {}),
   };
 }
 

@@ -24,9 +24,17 @@ export type Figure =
   /** Ranges by name, of which one must hold the limit: the dial of an overload relay. */
   | { kind: 'bands'; name: string }
   /** Volts bands of the coil for one kind of supply: where it operates, or what it is marked for. */
-  | { kind: 'coil-bands'; which: 'operating' | 'marked'; supply: CoilSupply }
+  | { kind: 'coil-bands'; which: keyof typeof coilLayouts; supply: CoilSupply }
   /** Share of the coil's rated volts left while it pulls in, or the amps that it draws then. */
   | { kind: 'coil-pull-in'; what: 'ratio' | 'amps'; supply: CoilSupply; volts: number; loopOhms: number };
+
+/** Names under which a canonical spec holds the bands of its coil; a part with several functions has a band for each. */
+export const coilLayouts = {
+  operating: 'coilOperating',
+  marked: 'coilMarked',
+  tripping: 'coilTripping',
+  closing: 'coilClosing',
+} as const;
 
 /** Key under which a canonical spec holds its coil for this supply. */
 export type CoilSupply = 'ac50' | 'ac60' | 'ac' | 'dc';
@@ -46,8 +54,12 @@ export type Way = {
   orCheck?: Figure;
   /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
   orNotKnown?: Figure;
+  /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
+  or?: { figure: Figure; relation: '>=' | '<='; limit: number; words: string };
   /** A way that can never be more than a check, such as a rating of another kind of load. */
   atBest?: 'check';
+  /** Why it is no more than that; absent: the rating is for another kind of load. */
+  atBestWords?: string;
 };
 
 export type Need = {
@@ -70,6 +82,8 @@ export type Need = {
   school?: string;
   /** A second way of saying what another line asks: no line for a part that does not carry the figure. */
   onlyWhereCarried?: boolean;
+  /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve to be judged. */
+  unless?: { name: string; word: string };
   /** Rests on an assumed reading: at best a check. */
   assumed?: boolean;
 };

@@ -32,6 +32,9 @@ const kinds: Record<Field['kind'], PlateFieldKind> = {
   times: 'text',
   bands: 'text',
   feed: 'text',
+  band: 'text',
+  numbers: 'text',
+  amounts: 'text',
 };
 const recoveries: Record<string, string> = {
   prospectiveFaultAmps:
