@@ -60,6 +60,8 @@ export type DeviceFamily = {
   /** Word of the open interface; also folder and docs page. */
   id: string;
   title: { iec: string; nfpa: string };
+  /** The parts of the family in a sentence. Example: 'overload relays'. */
+  plural: string;
   /** Load kinds whose needs this family works out fully. */
   loads: readonly string[];
   /** Fields of the part, in the order printed. */
@@ -70,6 +72,8 @@ export type DeviceFamily = {
   canonical: (spec: PartSpec) => Canonical;
   /** Marks of a plate as marks of the case: one figure may be several there. Names that are already the case's stay. */
   ofPlate: (marks: Marks, supply: Marks) => Marks;
+  /** Marks of the load's plate as this family takes them, where that is otherwise; absent: as they stand. */
+  ofLoad?: (marks: Marks) => Marks;
   /** A part in a few words, to tell it from its neighbours: 'C16, 3 poles, 10 kA'. */
   inBrief: (spec: PartSpec) => string;
   /** Marks of supply, load and duty that the bench shows for it, beside the load's plate. */

@@ -14,7 +14,7 @@ import { controlRelayPlate } from './control-relays/plate';
 import { fusePlate } from './fuses/plate';
 import { monitoringRelayPlate } from './monitoring-relays/plate';
 import { overloadRelayPlate } from './overload-relays/plate';
-import { residualCurrentPlate } from './residual-current/plate';
+import { residualCurrentPlate } from './residual-currents/plate';
 import { runCapacitorPlate } from './run-capacitors/plate';
 import { timingRelayPlate } from './timing-relays/plate';
 

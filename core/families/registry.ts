@@ -3,21 +3,29 @@
  */
 import { DefectError } from '../defect-error';
 import type { DeviceFamily } from './contract';
+import { airBreakers } from './air-breakers';
+import { breakerCoils } from './breaker-coils';
 import { breakers } from './breakers';
 import { contactors } from './contactors';
 import { controlRelays } from './control-relays';
 import { fuses } from './fuses';
 import { monitoringRelays } from './monitoring-relays';
 import { overloadRelays } from './overload-relays';
+import { residualCurrents } from './residual-currents';
+import { runCapacitors } from './run-capacitors';
 import { timingRelays } from './timing-relays';
 
 export const families: readonly DeviceFamily[] = Object.freeze([
+  airBreakers,
   breakers,
+  breakerCoils,
   contactors,
   controlRelays,
   fuses,
   monitoringRelays,
   overloadRelays,
+  residualCurrents,
+  runCapacitors,
   timingRelays,
 ]);
 
@@ -31,6 +39,6 @@ for (const [i, family] of families.entries()) {
 export const familyOf = (id: string): DeviceFamily | undefined => families.find((family) => family.id === id);
 
 /** The parts of a family in a sentence. Example: 'overload relays'. */
-export const familyWords = (id: string): string => `${id.replaceAll('-', ' ')}s`;
+export const familyWords = (id: string): string => familyOf(id)?.plural ?? `${id.replaceAll('-', ' ')}s`;
 
 export const familyIds = (): string[] => families.map((family) => family.id);

@@ -80,7 +80,8 @@ export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => 
 /** Returns the case, without candidates. */
 export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
   const supply = marksOf(state.supply);
-  const plate = deviceMaximum(ampsInUse(marksOf(state.load), supply.systemVolts));
+  const inUse = deviceMaximum(ampsInUse(marksOf(state.load), supply.systemVolts));
+  const plate = familyOf(state.family)?.ofLoad?.(inUse) ?? inUse;
   const load = Object.fromEntries(Object.entries(plate).filter(([id]) => loadNames.has(id)));
   const removed = removedSpec(state);
   return {

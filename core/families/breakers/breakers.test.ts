@@ -3,7 +3,7 @@ import { contextOf } from '../../judge-case';
 import { swapSchools } from '../../loads/schools';
 import { compileNeed } from '../../matching/evaluate';
 import { breakers } from '.';
-import { canonicalBreaker } from './canonical';
+import { canonicalBreaker } from '../overcurrent/breaker-marks';
 import { waysOut } from './ways-out';
 import { readPlateWords } from '../overcurrent/plate-words';
 

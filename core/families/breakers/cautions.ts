@@ -5,7 +5,7 @@ import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../../standards/grou
 import { isMotorLoad } from '../overcurrent/carry';
 import { tableAmpsOf } from '../overcurrent/most';
 import { motorConductorCaution } from '../overcurrent/motor-feeder';
-import { groundFaultAsked } from './large-disconnect';
+import { groundFaultAsked } from '../overcurrent/large-disconnect';
 import { waysOut } from './ways-out';
 
 /** Returns the cautions in the order shown. */

@@ -3,18 +3,19 @@ import { breakerFields } from '../../case/protection-fields';
 import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { noSettings } from '../no-settings';
-import { canonicalBreaker } from './canonical';
+import { canonicalBreaker } from '../overcurrent/breaker-marks';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
-import { loadNeeds } from './load-needs';
+import { circuitNeeds } from '../overcurrent/breaker-circuit';
 import { breakerInBrief, breakerOfPlate } from './of-plate';
 import { breakerProofs } from './proofs';
-import { supplyNeeds } from './supply-needs';
-import { breakerTerminals } from './terminals';
+import { supplyNeeds } from '../overcurrent/breaker-supply';
+import { breakerTerminals } from '../overcurrent/breaker-terminals';
 
 export const breakers = {
   id: 'breaker',
   title: { iec: 'Circuit breaker', nfpa: 'Breaker' },
+  plural: 'breakers',
   loads: [
     'motor-3ph',
     'motor-1ph',
@@ -48,7 +49,7 @@ export const breakers = {
   },
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
   needs: (context: NeedContext) =>
-    [...supplyNeeds(context), ...loadNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+    [...supplyNeeds(context), ...circuitNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
   cautions: breakerCautions,
   proofs: breakerProofs,
   terminals: breakerTerminals,

@@ -49,6 +49,23 @@ function marksFor(marks: CoilMark[], supply: (typeof supplies)[number]): CoilMar
   return ofHertz.length > 0 ? ofHertz : pool;
 }
 
+type BandOf = (low: number, high: number, kind: 'ac' | 'dc') => Band;
+/** Bands by kind of supply, null where no mark speaks for it. */
+const layBands = (marks: CoilMark[], band: BandOf) =>
+  Object.fromEntries(
+    supplies.map((supply) => {
+      const chosen = marksFor(marks, supply).filter((mark) => mark.low !== null && mark.high !== null);
+      return [supply.key, chosen.length === 0 ? null : chosen.map((mark) => band(mark.low!, mark.high!, supply.kind))];
+    }),
+  );
+
+/** Bands of the coil by kind of supply; undefined where it carries no mark, null where its marks are worn. */
+export function coilBands(spec: PartSpec, band: BandOf): Record<string, Band[] | null> | null | undefined {
+  const marks = coilMarks(spec);
+  if (marks === undefined) return undefined;
+  return marks === null || marks === 'none' ? null : layBands(marks, band);
+}
+
 /**
  * Coil marks as bands by kind of supply: where it operates, what it is marked for. `pickUpDc` is the share of the mark at which a DC
  * coil pulls in, where its standard says other than 0.85.
@@ -58,13 +75,7 @@ export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp)
   if (marks === undefined) return {};
   if (marks === null || marks === 'none')
     return { coilOperating: null, coilMarked: null, coilRated: null, coilKinds: null, coilHertzAc: null };
-  const layout = (band: (low: number, high: number, kind: 'ac' | 'dc') => Band) =>
-    Object.fromEntries(
-      supplies.map((supply) => {
-        const chosen = marksFor(marks, supply).filter((mark) => mark.low !== null && mark.high !== null);
-        return [supply.key, chosen.length === 0 ? null : chosen.map((mark) => band(mark.low!, mark.high!, supply.kind))];
-      }),
-    );
+  const layout = (band: BandOf) => layBands(marks, band);
   const kinds = marks.flatMap((mark) => (mark.kind === 'ac/dc' ? ['ac', 'dc'] : [mark.kind]));
   const known = kinds.filter((kind) => kind === 'ac' || kind === 'dc');
   const acMarks = marks.filter((mark) => serves(mark, 'ac'));

@@ -1,12 +1,13 @@
 /**
  * Need lines that the control circuit sets: volts, kind, frequency, volts left while pulling in, power, driver current.
- * Limits: 85 to 110 % of the marked volts, at the lower and the upper mark (IEC 60947-4-1, from memory).
+ * Limits: 85 to 110 % of the marked volts, at the lower and the upper mark (IEC 60947-4-1, from memory), unless the duty says otherwise.
  * A mark that differs from the nominal volts but still operates is a check: the same coil is the safe choice.
  */
 import { numberMark } from '../../case/case';
 import type { CoilSupply, Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { coilLimits } from '../../standards/contactor-limits';
+import type { SourceId } from '../../standards/source';
 import type { NeedContext } from '../contract';
 
 /** Key of the coil layout for this control supply. */
@@ -27,7 +28,18 @@ const coilLine = (
   ways: [way],
 });
 
-function voltsNeeds(context: NeedContext): Need[] {
+/** Where a coil must work: its layout, and the shares of the mark. A contactor's coil unless said otherwise. */
+export type CoilDuty = { which: 'operating' | 'tripping' | 'closing'; pickUp: number; highest: number; words: string; source: SourceId };
+const contactorCoil: CoilDuty = {
+  which: 'operating',
+  pickUp: coilLimits.pickUp,
+  highest: coilLimits.highest,
+  words: 'a coil',
+  source: 'coilLimits',
+};
+const bandWords = ({ pickUp, highest }: CoilDuty) => `${Math.round(pickUp * 100)} to ${Math.round(highest * 100)} %`;
+
+function voltsNeeds(context: NeedContext, duty: CoilDuty): Need[] {
   const { supply } = context;
   const nominal = numberMark(supply, 'controlVolts');
   if (nominal === undefined || (nominal === null && supply.controlKind === null)) return [];
@@ -43,17 +55,17 @@ function voltsNeeds(context: NeedContext): Need[] {
         id: 'coil-volts',
         safety: true,
         inputs,
-        source: 'coilLimits',
-        brief: '85 to 110 % of the mark',
+        source: duty.source,
+        brief: `${bandWords(duty)} of the mark`,
         because:
           known ??
-          `Control supply ${q(nominal!, 'V')}${swing !== nominal ? `, seen from ${q(low!, 'V')} to ${q(high!, 'V')}` : ''}; a coil works from 85 to 110 % of its mark.`,
+          `Control supply ${q(nominal!, 'V')}${swing !== nominal ? `, seen from ${q(low!, 'V')} to ${q(high!, 'V')}` : ''}; ${duty.words} works from ${bandWords(duty)} of its mark.`,
       },
       {
         quantity: 'coilVolts',
         unit: 'V',
         relation: 'includes',
-        figure: { kind: 'coil-bands', which: 'operating', supply: key },
+        figure: { kind: 'coil-bands', which: duty.which, supply: key },
         limit: swing,
       },
     ),
@@ -131,7 +143,7 @@ function kindNeeds({ supply }: NeedContext): Need[] {
   return needs;
 }
 
-function powerNeeds(context: NeedContext): Need[] {
+function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
   const { supply } = context;
   const key = coilSupplyOf(context);
   const needs: Need[] = [];
@@ -144,15 +156,15 @@ function powerNeeds(context: NeedContext): Need[] {
         {
           id: 'coil-pick-up',
           inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'],
-          source: 'coilLimits',
+          source: duty.source,
           brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
-          because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${q(lowest, 'V')}; at least 85 % of the mark must be left.`,
+          because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${q(lowest, 'V')}; at least ${Math.round(duty.pickUp * 100)} % of the mark must be left.`,
         },
         {
           quantity: 'coilPickUpRatio',
           unit: 'ratio',
           relation: '>=',
-          limit: ohms === null ? null : coilLimits.pickUp,
+          limit: ohms === null ? null : duty.pickUp,
           figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest, loopOhms: ohms ?? 0 },
         },
       ),
@@ -215,4 +227,8 @@ function powerNeeds(context: NeedContext): Need[] {
 }
 
 /** All lines of the coil, in the order shown. */
-export const coilNeeds = (context: NeedContext): Need[] => [...voltsNeeds(context), ...kindNeeds(context), ...powerNeeds(context)];
+export const coilNeeds = (context: NeedContext, duty: CoilDuty = contactorCoil): Need[] => [
+  ...voltsNeeds(context, duty),
+  ...kindNeeds(context),
+  ...powerNeeds(context, duty),
+];

@@ -18,6 +18,7 @@ import { restsOnAssumption } from '../../needs/need';
 export const contactors = {
   id: 'contactor',
   title: { iec: 'Contactor', nfpa: 'Contactor' },
+  plural: 'contactors',
   loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'],
   fields: contactorFields,
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],

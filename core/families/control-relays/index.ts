@@ -18,6 +18,7 @@ import { controlRelayProofs } from './proofs';
 export const controlRelays = {
   id: 'control-relay',
   title: { iec: 'Control relay', nfpa: 'Control relay' },
+  plural: 'control relays',
   loads: ['contactor-coil', 'solenoid', 'signal', 'resistive-heater', 'motor-1ph', 'filament-lamps', 'discharge-lamps', 'led-drivers'],
   fields: controlRelayFields,
   ratingColumns: [],

@@ -13,6 +13,7 @@ import { fuseProofs } from './proofs';
 export const fuses = {
   id: 'fuse',
   title: { iec: 'Fuse', nfpa: 'Fuse' },
+  plural: 'fuses',
   loads: [
     'motor-3ph',
     'motor-1ph',

@@ -16,6 +16,7 @@ import { monitoringSettings } from './settings';
 export const monitoringRelays = {
   id: 'monitoring-relay',
   title: { iec: 'Measuring and monitoring relay', nfpa: 'Phase monitor relay' },
+  plural: 'monitoring relays',
   loads: ['motor-3ph', 'motor-group', 'hermetic-compressor', 'distribution-board'],
   fields: monitoringRelayFields,
   ratingColumns: [],

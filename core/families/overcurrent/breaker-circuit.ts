@@ -8,12 +8,12 @@ import { field, needLine, wordLine } from '../../needs/line';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
-import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from '../overcurrent/carry';
-import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
-import { feederNeeds } from '../overcurrent/motor-feeder';
+import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './carry';
+import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './most';
+import { feederNeeds } from './motor-feeder';
 import { largeDisconnectNeeds } from './large-disconnect';
-import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
-import { isDc } from './supply-needs';
+import { disconnectWithin, earthFaultAmps } from './earth-fault';
+import { isDc } from './breaker-supply';
 
 const band = (context: NeedContext) => (isDc(context) ? 'Dc' : 'Ac');
 
@@ -23,7 +23,7 @@ const branchStandards = {
   IEC: ['IEC 60898-1', 'IEC 60898-1/-2', 'IEC 60898-2', 'IEC 60898-3', 'IEC 60947-2'],
 } as const;
 
-function inrushNeeds(context: NeedContext): Need[] {
+export function inrushNeeds(context: NeedContext): Need[] {
   const inrush = inrushOf(context);
   if (!inrush) return [];
   const { demand } = inrush;
@@ -94,7 +94,7 @@ function disconnectionNeeds(context: NeedContext): Need[] {
   ];
 }
 
-function leastFaultNeeds(context: NeedContext): Need[] {
+export function leastFaultNeeds(context: NeedContext): Need[] {
   const amps = numberMark(context.supply, 'minFaultAmps');
   if (amps === undefined) return [];
   const seconds = numberMark(context.load, 'minFaultTripSeconds');
@@ -186,7 +186,7 @@ function ambientNeed({ supply }: NeedContext): Need[] {
 }
 
 /** All lines of load and circuit, in the order shown. */
-export function loadNeeds(context: NeedContext): Need[] {
+export function circuitNeeds(context: NeedContext): Need[] {
   const words = plateNeeds(context, 'breaker');
   return [
     ...branchProtectionNeed(context, branchStandards, 'standard'),

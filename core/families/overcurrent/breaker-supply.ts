@@ -8,7 +8,7 @@ import type { Figure, Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../../standards/breaker-gates';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../overcurrent/carry';
+import { isMotorLoad } from './carry';
 
 export const isDc = ({ supply }: NeedContext): boolean => supply.currentKind === 'dc';
 const safety = { group: 'safety' as const, safety: true };
@@ -248,7 +248,7 @@ function dcNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
-function acInterrupting(context: NeedContext): Need[] {
+export function acInterrupting(context: NeedContext): Need[] {
   const { supply, practice } = context;
   const fault = numberMark(supply, 'prospectiveFaultAmps');
   if (isDc(context) || fault === undefined) return [];

@@ -14,6 +14,7 @@ import { overloadTerminals } from './terminals';
 export const overloadRelays = {
   id: 'overload-relay',
   title: { iec: 'Overload relay', nfpa: 'Overload relay' },
+  plural: 'overload relays',
   loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor'],
   fields: overloadRelayFields,
   ratingColumns: [],

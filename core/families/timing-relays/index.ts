@@ -22,6 +22,7 @@ const listed = (context: NeedContext) => (context.load.contacts === undefined ? 
 export const timingRelays = {
   id: 'timing-relay',
   title: { iec: 'Time relay', nfpa: 'Timing relay' },
+  plural: 'timing relays',
   loads: ['contactor-coil', 'solenoid', 'signal'],
   fields: timingRelayFields,
   ratingColumns: [],

@@ -1,0 +1,44 @@
+/**
+ * One form of an air breaker's spec for judging: a breaker's marks, what its trip unit can, its short-time withstand at one second,
+ * its accessories and the volts of its control circuit.
+ * Source: IEC 60947-2 through core/standards. A power breaker of UL 1066 carries 100 % of its rating.
+ */
+import type { PartSpec } from '../../case/case';
+import type { Canonical } from '../../matching/evaluate';
+import { operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
+import { coilBands, coilLayout } from '../coils/layout';
+import { canonicalBreaker } from '../overcurrent/breaker-marks';
+
+const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
+
+/** Withstand restated at one second: I²t stays for longer times; a shorter time than one second counts less. */
+function withstand({ icwAmps, icwSeconds }: PartSpec): Canonical {
+  if (icwAmps === undefined) return {};
+  if (!isNumber(icwAmps)) return { icwAtOneSecond: icwAmps === false ? 'none' : icwAmps };
+  if (icwSeconds === null) return { icwAtOneSecond: null };
+  const seconds = isNumber(icwSeconds) ? icwSeconds : WITHSTAND_SECONDS;
+  return { icwAtOneSecond: icwAmps * Math.sqrt(Math.min(1, seconds / WITHSTAND_SECONDS)) };
+}
+
+function controlBands(spec: PartSpec): Canonical {
+  const layout = ([low, high]: readonly [number, number]) => coilBands(spec, (least, most) => [least * low, most * high]);
+  const closing = layout(operatingShare.closing);
+  return closing === undefined ? {} : { coilClosing: closing, coilTripping: layout(operatingShare.tripping) };
+}
+
+/** Returns the canonical form. The input is not changed. */
+export function canonicalAirBreaker(spec: PartSpec): Canonical {
+  const power = typeof spec.standard === 'string' && /^(UL 1066|ANSI)/.test(spec.standard);
+  const hundred = spec.hundredPercentRated ?? (power ? true : undefined);
+  const { tripUnit, protocol } = spec;
+  return {
+    ...canonicalBreaker({ ...spec, ...(hundred === undefined ? {} : { hundredPercentRated: hundred }) }),
+    ...coilLayout(spec),
+    ...controlBands(spec),
+    ...withstand(spec),
+    ...(tripUnit === undefined
+      ? {}
+      : { tripFunctions: typeof tripUnit === 'string' && tripUnit !== 'none' ? tripUnit.split('') : tripUnit }),
+    ...(typeof protocol === 'string' && protocol !== 'none' ? { protocol: protocol.trim().toUpperCase() } : {}),
+  };
+}

@@ -1,0 +1,44 @@
+/** Air circuit breakers. Wiring only; see README.md in this folder. */
+import { airBreakerFields } from '../../case/fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalAirBreaker } from './canonical';
+import { airBreakerCautions } from './cautions';
+import { airBreakerDrill } from './drill';
+import { airBreakerNeeds } from './needs';
+import { airBreakerInBrief, airBreakerOfPlate } from './of-plate';
+import { airBreakerProofs } from './proofs';
+import { airBreakerSettings } from './settings';
+import { airBreakerTerminals } from './terminals';
+
+export const airBreakers = {
+  id: 'air-breaker',
+  title: { iec: 'Air circuit breaker', nfpa: 'Power breaker' },
+  plural: 'air breakers',
+  loads: ['distribution-board', 'conductor-feeder', 'motor-group', 'transformer'],
+  fields: airBreakerFields,
+  ratingColumns: [],
+  canonical: canonicalAirBreaker,
+  ofPlate: airBreakerOfPlate,
+  inBrief: airBreakerInBrief,
+  asks: {
+    supply: [
+      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps', 'minFaultAmps'],
+      ...['ambientC', 'controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'supplyVA'],
+    ],
+    load: [
+      ...['loadAmps', 'continuousAmps', 'noncontinuousAmps', 'motors', 'conductorAmpacityAmps', 'polesToSwitch'],
+      ...['tripFunctionsNeeded', 'withstandSeconds', 'remoteOperation', 'maintenanceModeNeeded', 'mountingNeeded'],
+      ...['longestShutdownHours', 'protocolNeeded', 'branchCircuitProtectionNeeded'],
+    ],
+    duty: [],
+  },
+  example: '1600 A 690 V 3P ICU 65 KA ICW 50 KA LSIG DRAW-OUT IEC 60947-2',
+  needs: (context: NeedContext) => airBreakerNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: airBreakerCautions,
+  proofs: airBreakerProofs,
+  terminals: airBreakerTerminals,
+  settings: airBreakerSettings,
+  drill: airBreakerDrill,
+  coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
+} satisfies DeviceFamily;

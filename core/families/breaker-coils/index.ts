@@ -1,0 +1,44 @@
+/** Coils, motors and contacts that work an air breaker. Wiring only; see README.md in this folder. */
+import { breakerCoilFields } from '../../case/fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { canonicalBreakerCoil } from './canonical';
+import { breakerCoilCautions } from './cautions';
+import { breakerCoilDrill } from './drill';
+import { breakerCoilNeeds } from './needs';
+import { breakerCoilInBrief, breakerCoilOfPlate } from './of-plate';
+import { breakerCoilProofs } from './proofs';
+import { breakerCoilSettings } from './settings';
+import { breakerCoilTerminals } from './terminals';
+
+export const breakerCoils = {
+  id: 'breaker-coil',
+  title: { iec: 'Breaker coil', nfpa: 'Breaker coil' },
+  plural: 'breaker coils',
+  loads: ['air-breaker-accessory'],
+  fields: breakerCoilFields,
+  ratingColumns: [],
+  canonical: canonicalBreakerCoil,
+  ofPlate: breakerCoilOfPlate,
+  inBrief: breakerCoilInBrief,
+  asks: {
+    supply: [
+      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms'],
+      ...['supplyVA', 'controlTransformerVA', 'controlTransformerInrushVA', 'driverMaxAmps'],
+    ],
+    load: [
+      ...['action', 'frameNeeded', 'commandMaintained', 'commandSeconds', 'releasePercent', 'dipPercent', 'dipSeconds'],
+      ...['sourceNeeded', 'school', 'auxNormallyOpenNeeded', 'auxNormallyClosedNeeded'],
+    ],
+    duty: [],
+  },
+  example: 'SHUNT TRIP 110 V DC OPERATING RANGE 70-110 % MAX ON TIME 1 S C1-C2',
+  needs: (context: NeedContext) =>
+    breakerCoilNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: breakerCoilCautions,
+  proofs: breakerCoilProofs,
+  terminals: breakerCoilTerminals,
+  settings: breakerCoilSettings,
+  drill: breakerCoilDrill,
+  coilSwap: { scheme: 'never', reason: 'It is the coil: another mark is another part.' },
+} satisfies DeviceFamily;

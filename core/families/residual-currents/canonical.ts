@@ -1,0 +1,79 @@
+/**
+ * One form of a residual-current device's spec for judging: whether it has an overcurrent part, its longest break times, and the
+ * marks of its overcurrent part as a breaker's.
+ * Sources: IEC 61008-1, 61009-1 and UL 943 through core/standards.
+ */
+import type { PartSpec } from '../../case/case';
+import type { Canonical } from '../../matching/evaluate';
+import { groundFaultClasses, residualSeconds, type PersonnelClass } from '../../standards/residual-current';
+import { cleanMarks } from '../clean-marks';
+import { canonicalBreaker } from '../overcurrent/breaker-marks';
+
+const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
+const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
+const isNone = (mark: unknown) => mark === 'none' || mark === false;
+
+/** With or without: the standard settles it, else a letter before the amps, else the kind of short-circuit figure; null: not to be told. */
+export function overcurrentPartOf(spec: PartSpec): 'with' | 'without' | null {
+  const standard = textOf(spec.standard);
+  if (standard.includes('61008')) return 'without';
+  if (standard.includes('61009')) return 'with';
+  const { curve, icnAmps, interruptingAmps, conditionalShortCircuitAmps } = spec;
+  if (typeof curve === 'string' && !isNone(curve)) return 'with';
+  if (isNumber(icnAmps) || isNumber(interruptingAmps)) return 'with';
+  if (isNone(curve) || isNumber(conditionalShortCircuitAmps)) return 'without';
+  return null;
+}
+
+/** Break times by delay; a short time delay keeps the longest times of the general type. */
+function times(spec: PartSpec): Canonical {
+  if (spec.delay === undefined) return {};
+  const word = isNone(spec.delay) ? 'general' : spec.delay;
+  const row = word === 'S' ? residualSeconds.S : word === 'general' || word === 'short-time-delay' ? residualSeconds.general : null;
+  return {
+    delay: isNone(spec.delay) ? 'general' : spec.delay,
+    secondsAtTwice: row?.atTwice ?? null,
+    secondsAtFive: row?.atFive ?? null,
+  };
+}
+
+/** Marks of the overcurrent part under the names of a breaker's. */
+function overcurrentMarks(spec: PartSpec): Canonical {
+  const standard = textOf(spec.standard);
+  const circuitBreaker = standard.includes('60947-2');
+  const { curve, ratedAmps, icnAmps, interruptingAmps } = spec;
+  const asBreaker = canonicalBreaker({
+    ...(curve === undefined ? {} : { curve }),
+    ...(ratedAmps === undefined ? {} : { ratedAmps }),
+    standard: circuitBreaker ? 'IEC 60947-2' : standard.startsWith('UL') ? 'UL 489' : 'IEC 60898-1',
+    ...(icnAmps === undefined ? {} : circuitBreaker ? { icuAmps: icnAmps } : { icnAmps }),
+  });
+  const breaking =
+    interruptingAmps === undefined ? {} : isNone(interruptingAmps) ? { acInterruptingMark: 'none' } : { breakingAmps: interruptingAmps };
+  return { ...asBreaker, ...breaking };
+}
+
+/** An IEC device has no North American class; a class states its trip level. */
+function classMarks(spec: PartSpec): Canonical {
+  const { protectionClass, tripMilliamps } = spec;
+  const own = protectionClass === undefined && textOf(spec.standard).startsWith('IEC') ? 'none' : protectionClass;
+  const known = groundFaultClasses[own as PersonnelClass] as (typeof groundFaultClasses)[PersonnelClass] | undefined;
+  return {
+    ...(own === undefined ? {} : { protectionClass: own }),
+    ...(tripMilliamps === undefined && known ? { tripMilliamps: known.tripMilliamps[1] } : {}),
+  };
+}
+
+/** Returns the canonical form. The input is not changed. */
+export function canonicalResidual(spec: PartSpec): Canonical {
+  const part = overcurrentPartOf(spec);
+  return {
+    ...(part === 'without' ? {} : overcurrentMarks(spec)),
+    ...cleanMarks(spec),
+    ...times(spec),
+    ...classMarks(spec),
+    overcurrentPart: part,
+    deviceKind: 'residual-current device',
+    currentKinds: ['ac'],
+  };
+}

@@ -1,0 +1,53 @@
+/** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
+import { residualFields } from '../../case/residual-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
+import { canonicalResidual } from './canonical';
+import { residualCautions } from './cautions';
+import { residualDrill } from './drill';
+import { residualInBrief, residualOfPlate } from './of-plate';
+import { placeNeeds } from './place-needs';
+import { residualProofs } from './proofs';
+import { residualTerminals } from './terminals';
+import { timeNeeds } from './time-needs';
+import { detectionNeeds } from './type-needs';
+
+export const residualCurrents = {
+  id: 'residual-current',
+  title: { iec: 'Residual-current device', nfpa: 'Ground-fault device' },
+  plural: 'residual-current devices',
+  loads: [
+    ...['socket-circuit', 'mixed-single-phase-loads', 'distribution-board', 'conductor-feeder', 'resistive-heater', 'motor-1ph'],
+    ...['motor-3ph', 'variable-speed-drive', 'electronic-supply', 'battery-charger', 'led-drivers'],
+  ],
+  fields: residualFields,
+  ratingColumns: [],
+  canonical: canonicalResidual,
+  ofPlate: residualOfPlate,
+  inBrief: residualInBrief,
+  asks: {
+    supply: [
+      ...['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'],
+      ...['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms'],
+    ],
+    load: [
+      ...['electronics', 'smoothDcLimitMilliamps', 'standingLeakageMilliamps', 'additionalProtection', 'purpose', 'overcurrentNeededHere'],
+      ...['downstreamSensitivityMilliamps', 'selectivityRequired', 'polesToSwitch', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
+      ...['conductorAmpacityAmps', 'startAmps', 'disconnectSeconds', 'plateWords'],
+    ],
+    duty: [],
+  },
+  example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
+  needs: (context: NeedContext) =>
+    [...placeNeeds(context), ...detectionNeeds(context), ...timeNeeds(context)].map((need) => ({
+      ...need,
+      assumed: restsOnAssumption(need, context.assumed),
+    })),
+  cautions: residualCautions,
+  proofs: residualProofs,
+  terminals: residualTerminals,
+  settings: noSettings,
+  drill: residualDrill,
+  coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
+} satisfies DeviceFamily;

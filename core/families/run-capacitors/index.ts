@@ -1,0 +1,39 @@
+/** Run capacitors of permanent-split motors. Wiring only; see README.md in this folder. */
+import { runCapacitorFields } from '../../case/capacitor-fields';
+import { restsOnAssumption } from '../../needs/need';
+import type { DeviceFamily, NeedContext } from '../contract';
+import { noSettings } from '../no-settings';
+import { canonicalRunCapacitor } from './canonical';
+import { runCapacitorCautions } from './cautions';
+import { runCapacitorDrill } from './drill';
+import { runCapacitorNeeds } from './needs';
+import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './of-plate';
+import { runCapacitorProofs } from './proofs';
+import { runCapacitorTerminals } from './terminals';
+
+export const runCapacitors = {
+  id: 'run-capacitor',
+  title: { iec: 'Run capacitor', nfpa: 'Run capacitor' },
+  plural: 'run capacitors',
+  loads: ['motor-1ph', 'hermetic-compressor'],
+  fields: runCapacitorFields,
+  ratingColumns: [],
+  canonical: canonicalRunCapacitor,
+  ofPlate: runCapacitorOfPlate,
+  ofLoad: runCapacitorOfLoad,
+  inBrief: runCapacitorInBrief,
+  asks: {
+    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
+    load: ['sections', 'tolerancePercent', 'caseTemperatureC', 'protectionNeeded'],
+    duty: ['hoursPerDay', 'lifeYearsWanted'],
+  },
+  example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
+  needs: (context: NeedContext) =>
+    runCapacitorNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  cautions: runCapacitorCautions,
+  proofs: runCapacitorProofs,
+  terminals: runCapacitorTerminals,
+  settings: noSettings,
+  drill: runCapacitorDrill,
+  coilSwap: { scheme: 'never', reason: 'It has no coil.' },
+} satisfies DeviceFamily;

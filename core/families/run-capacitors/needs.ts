@@ -1,0 +1,269 @@
+/**
+ * Need lines of a run capacitor: the motor's plate decides capacitance, exactly, and volts, at least.
+ * A start capacitor in its place bursts. Wrong capacitance runs, may even draw fewer amps, and heats the winding.
+ * A reading on a part is held against that part's own tolerance: selecting and condemning are two questions.
+ * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
+ */
+import { numberMark, type Marks } from '../../case/case';
+import { capacitorSections } from '../../case/capacitor-fields';
+import { field, needLine, wordLine } from '../../needs/line';
+import type { Need } from '../../needs/need';
+import { formatQuantity as q } from '../../quantities/format-quantity';
+import { DAYS_OF_YEAR, HALVING_KELVIN, LIFE_AT_CELSIUS, restateLife } from '../../standards/run-capacitors';
+import type { NeedContext } from '../contract';
+
+type Row = { name?: unknown; microfarads?: unknown };
+const safety = { group: 'safety' as const, safety: true };
+const MOTORS = new Set(['motor-1ph', 'hermetic-compressor']);
+
+/** Sections that the motor's plate asks for; undefined where the position does not say. */
+export function sectionsAsked(load: Marks): { name: string; microfarads: number | null }[] | null | undefined {
+  const rows = load.sections;
+  if (rows === undefined || rows === 'none' || rows === false) return undefined;
+  if (!Array.isArray(rows)) return null;
+  return (rows as Row[]).map(({ name, microfarads }) => ({
+    name: typeof name === 'string' ? name : 'motor',
+    microfarads: typeof microfarads === 'number' ? Number(microfarads.toPrecision(9)) : null,
+  }));
+}
+
+/** Capacitor volts on the motor's plate; of several the lowest, since either was foreseen. */
+export function plateVoltsOf(load: Marks): number | null | undefined {
+  const mark = load.plateVolts;
+  if (mark === null) return null;
+  if (typeof mark === 'number') return mark;
+  if (typeof mark !== 'string' || mark === 'none') return undefined;
+  const volts = mark.split(/[/-]/).map((one) => parseFloat(one));
+  return volts.every((one) => one > 0) ? Math.min(...volts) : null;
+}
+
+const unread = (id: string): Need =>
+  needLine({
+    id,
+    quantity: 'capacitance',
+    unit: 'µF',
+    relation: '=',
+    figure: field('anyMicrofarads'),
+    limit: null,
+    because: 'The capacitance on the motor’s plate is not known. The part that came out proves nothing: it may be wrong already.',
+    source: 'commonPractice',
+    inputs: ['load.sections'],
+  });
+
+function capacitanceNeeds({ load }: NeedContext): Need[] {
+  const asked = sectionsAsked(load);
+  if (asked === null || (asked === undefined && MOTORS.has(String(load.kind)))) return [unread('capacitance')];
+  return (asked ?? []).map(({ name, microfarads }) =>
+    needLine({
+      id: `capacitance-${name}`,
+      about: `${name[0]!.toUpperCase()}${name.slice(1)}`,
+      quantity: 'capacitance',
+      unit: 'µF',
+      relation: '=',
+      figure: field(`microfarads_${name}`),
+      limit: microfarads,
+      because:
+        microfarads === null
+          ? 'The capacitance on the motor’s plate is not known.'
+          : `The motor’s plate says ${q(microfarads, 'µF')} for the ${name}; capacitance is matched exactly, a tolerance is for judging one that is worn.`,
+      brief: 'motor’s plate',
+      source: 'commonPractice',
+      inputs: ['load.sections', 'load.runCapacitorMicrofarads'],
+      otherWays: [
+        {
+          quantity: 'capacitance',
+          unit: 'µF',
+          relation: 'includes',
+          figure: field('anyMicrofarads'),
+          limit: microfarads,
+          atBest: 'check',
+          atBestWords: 'It is a section of another name: use that one, and insulate the terminal that stays free.',
+        },
+      ],
+    }),
+  );
+}
+
+function ratingNeeds(context: NeedContext): Need[] {
+  const { load, supply } = context;
+  const needs: Need[] = [
+    wordLine({
+      ...safety,
+      id: 'duty',
+      quantity: 'capacitorDuty',
+      figure: field('kind'),
+      limit: ['run'],
+      onlyWhereCarried: true,
+      because: 'It stays in circuit while the motor runs; a start capacitor there bursts, even at equal capacitance and volts.',
+      source: 'runCapacitors',
+      inputs: ['load.kind'],
+    }),
+  ];
+  const volts = plateVoltsOf(load);
+  if (volts !== undefined)
+    needs.push(
+      needLine({
+        ...safety,
+        id: 'volts',
+        quantity: 'capacitorVolts',
+        figure: field('ratedVolts'),
+        unit: 'V',
+        limit: volts,
+        because:
+          volts === null
+            ? 'The capacitor volts on the motor’s plate are not known.'
+            : `The motor’s plate asks for ${q(volts, 'V')}: it sees more than the line, so equal or higher, never lower.`,
+        brief: 'motor’s plate',
+        source: 'runCapacitors',
+        inputs: ['load.plateVolts', 'load.runCapacitorVolts'],
+      }),
+    );
+  const hertz = numberMark(supply, 'hertz');
+  if (hertz !== undefined)
+    needs.push(
+      needLine({
+        id: 'hertz',
+        quantity: 'capacitorHertz',
+        unit: 'Hz',
+        relation: 'includes',
+        figure: field('hertz'),
+        limit: hertz,
+        severity: 'should',
+        because: hertz === null ? 'The frequency of the supply is not known.' : `The supply has ${q(hertz, 'Hz')}.`,
+        source: 'runCapacitors',
+        inputs: ['supply.hertz'],
+      }),
+    );
+  const warm = numberMark(load, 'caseTemperatureC');
+  if (warm !== undefined)
+    needs.push(
+      needLine({
+        id: 'case-temperature',
+        group: 'fit',
+        quantity: 'maxCaseC',
+        unit: '°C',
+        limit: warm,
+        because: warm === null ? 'How warm its case gets is not known.' : `Its case reaches ${q(warm, '°C')} in service.`,
+        brief: 'case in service',
+        source: 'runCapacitors',
+        inputs: ['load.caseTemperatureC'],
+      }),
+    );
+  return [...needs, ...lifeNeed(context), ...protectionNeeds(context), ...toleranceNeeds(context)];
+}
+
+/** Life in service, restated at one temperature so that parts of different marks stand side by side. */
+function lifeNeed({ load, duty }: NeedContext): Need[] {
+  const [warm, hours, years] = [numberMark(load, 'caseTemperatureC'), numberMark(duty, 'hoursPerDay'), numberMark(duty, 'lifeYearsWanted')];
+  if (typeof warm !== 'number' || typeof hours !== 'number' || typeof years !== 'number' || hours === 0) return [];
+  const wanted = hours * DAYS_OF_YEAR * years;
+  const restated = restateLife(wanted, warm, LIFE_AT_CELSIUS);
+  return [
+    needLine({
+      id: 'life',
+      group: 'fit',
+      severity: 'should',
+      quantity: 'capacitorLifeHours',
+      unit: 'h',
+      figure: field('lifeHoursAt70C'),
+      limit: Number(restated.toPrecision(6)),
+      onlyWhereCarried: true,
+      because: `${hours} h a day for ${years} years = ${q(wanted, 'h')} at ${q(warm, '°C')}; halved for each ${HALVING_KELVIN} K warmer, that is ${q(restated, 'h')} at ${LIFE_AT_CELSIUS} °C.`,
+      brief: `at ${LIFE_AT_CELSIUS} °C`,
+      source: 'runCapacitors',
+      inputs: ['load.caseTemperatureC', 'duty.hoursPerDay', 'duty.lifeYearsWanted'],
+    }),
+  ];
+}
+
+function protectionNeeds({ load }: NeedContext): Need[] {
+  const asked = load.protectionNeeded;
+  if (asked === undefined || asked === 'none' || (Array.isArray(asked) && asked.length === 0)) return [];
+  return [
+    wordLine({
+      ...safety,
+      id: 'protection',
+      quantity: 'capacitorProtection',
+      figure: field('protection'),
+      limit: Array.isArray(asked) ? (asked as string[]) : null,
+      because: Array.isArray(asked)
+        ? `At the end of its life it must fail as ${(asked as string[]).join(' or ')}; a protected one needs room above its lid.`
+        : 'Which safety class is accepted is not known.',
+      source: 'runCapacitors',
+      inputs: ['load.protectionNeeded'],
+    }),
+  ];
+}
+
+function toleranceNeeds({ load }: NeedContext): Need[] {
+  const asked = numberMark(load, 'tolerancePercent');
+  if (asked === undefined) return [];
+  return [
+    needLine({
+      id: 'tolerance',
+      group: 'fit',
+      severity: 'should',
+      quantity: 'tolerancePercent',
+      unit: '%',
+      relation: '<=',
+      limit: asked,
+      because:
+        asked === null
+          ? 'The tolerance on the motor’s plate is not known.'
+          : `The motor’s plate gives ±${asked} %: tighter may replace looser, not the other way.`,
+      brief: 'motor’s plate',
+      source: 'runCapacitors',
+      inputs: ['load.tolerancePercent'],
+    }),
+  ];
+}
+
+/** What was read on the part itself: within its own tolerance, or spent. */
+function readNeeds({ supply }: NeedContext): Need[] {
+  const share = (id: string, name: string, about: string, because: string, inputs: string[]) => ({
+    ...needLine({
+      id,
+      quantity: 'capacitanceRead',
+      unit: '%',
+      relation: '<=',
+      figure: field(name),
+      limit: 100,
+      onlyWhereCarried: true,
+      because,
+      brief: 'of its tolerance',
+      source: 'runCapacitors',
+      inputs,
+    }),
+    about,
+  });
+  const hertz = numberMark(supply, 'hertz');
+  return [
+    ...capacitorSections.map((name) =>
+      share(
+        `read-${name}`,
+        `readShare_${name}`,
+        `${name[0]!.toUpperCase()}${name.slice(1)}`,
+        'Read on this part, discharged and disconnected: how much of its own printed tolerance the reading is off.',
+        [],
+      ),
+    ),
+    ...(hertz === 50 || hertz === 60
+      ? [
+          share(
+            'read-running',
+            `runningShare${hertz}`,
+            'Running',
+            `Read on this part while running, C = I / (2π f V) at ${hertz} Hz: how much of its own printed tolerance it is off.`,
+            ['supply.hertz'],
+          ),
+        ]
+      : []),
+  ];
+}
+
+/** All lines of a run capacitor, in the order shown. */
+export const runCapacitorNeeds = (context: NeedContext): Need[] => [
+  ...capacitanceNeeds(context),
+  ...ratingNeeds(context),
+  ...readNeeds(context),
+];
