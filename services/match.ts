@@ -1,7 +1,7 @@
 /** Ranks crib and catalogue for a swap: the fit board's data. The lines are those of the core, sentences for shown parts only. */
 import * as yup from 'yup';
 import type { PartSpec } from '../core/case/case';
-import type { DeviceFamily } from '../core/families/contract';
+import type { Combined, DeviceFamily, NeedContext, ShelfPart } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import type { Canonical, CompiledNeed } from '../core/matching/evaluate';
@@ -20,6 +20,8 @@ import { validate } from './validate';
 export type BoardColumn = {
   partId: string;
   coil: CoilChoice | null;
+  /** Further parts that go in with it, by id. */
+  beside: readonly string[];
   name: string;
   maker: string;
   footprint: string;
@@ -83,15 +85,15 @@ export function needsOfSwap({ state, site }: Pick<SwapView, 'state' | 'site'>): 
   needs: Need[];
   compiled: CompiledNeed[];
   removed: Canonical | null;
+  context: NeedContext;
 } {
   const family = familyOf(state.family)!;
   const plain = caseOfSwap(state, site.practice);
-  const needs = [
-    ...family.needs(contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) })),
-    coilSwapNeed,
-  ];
+  const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
+  const needs = [...family.needs(context), coilSwapNeed];
   return {
     family,
+    context,
     needs,
     compiled: needs.map(compileNeed),
     removed: plain.removed && family.canonical(plain.removed.spec),
@@ -121,6 +123,19 @@ export function withCoil(raw: PartSpec, coil: CoilChoice): PartSpec {
   return { ...kept, ...power, ...coil };
 }
 
+/** Several parts as one row of the catalogue: what they are together, under the id of the first. Undefined where they make nothing. */
+export function combinedRow(family: DeviceFamily, context: NeedContext, parts: readonly PartRow[]): PartRow | undefined {
+  const [first] = parts;
+  const together = family.combine?.(context, parts).find(({ ids }) => ids.length === parts.length);
+  return first && together && rowOf(first, family, together);
+}
+const rowOf = (first: PartRow, family: DeviceFamily, { name, raw }: Combined): PartRow => ({
+  ...first,
+  name,
+  raw,
+  spec: family.canonical(raw),
+});
+
 /** Canonical spec of a chosen part, with its coil where another was chosen. */
 export function chosenSpec(family: DeviceFamily, part: PartRow, coil: CoilChoice | undefined): Canonical {
   return coil ? { ...family.canonical(withCoil(part.raw, coil)), coilSwap: 'another coil' } : { ...family.canonical(part.raw) };
@@ -128,7 +143,26 @@ export function chosenSpec(family: DeviceFamily, part: PartRow, coil: CoilChoice
 
 const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
 
-type Candidate = { id: string; spec: Canonical; onShelf: number; part: PartRow; coil?: CoilChoice };
+type Candidate = { id: string; spec: Canonical; onShelf: number; part: PartRow; coil?: CoilChoice; beside?: readonly string[] };
+
+const MOST_OF_ONE = 3; // of one part on the shelf, so many at the most enter a combination
+
+/** What lies on the shelf put together, where the family can. */
+function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, family: DeviceFamily, context: NeedContext): Candidate[] {
+  if (!family.combine) return [];
+  const byId = new Map(parts.map((part) => [part.id, part]));
+  const lying = parts.flatMap((part): ShelfPart[] => {
+    const quantity = (shelf.get(part.id) ?? []).reduce((sum, row) => sum + row.quantity, 0);
+    return Array.from({ length: Math.min(quantity, MOST_OF_ONE) }, () => part);
+  });
+  return family.combine(context, lying).flatMap((together): Candidate[] => {
+    const [first, ...beside] = together.ids;
+    const part = first === undefined ? undefined : byId.get(first);
+    if (!part || beside.length === 0) return [];
+    const row = rowOf(part, family, together);
+    return [{ id: together.ids.join('+'), spec: row.spec, onShelf: 1, part: row, beside }];
+  });
+}
 
 function candidatesOf(
   parts: PartRow[],
@@ -157,7 +191,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
   const filters = await validate(matchSchema, body ?? {});
   const swap = await loadSwap(id);
   const knex = database();
-  const { family, needs, compiled, removed } = needsOfSwap(swap);
+  const { family, needs, compiled, removed, context } = needsOfSwap(swap);
   const [catalogue, stock] = await Promise.all([catalogueOf(knex, family.id), stockOfSite(knex, swap.site.id)]);
   const shelf = new Map<string, StockRow[]>();
   for (const row of stock) shelf.set(row.part_id, [...(shelf.get(row.part_id) ?? []), row]);
@@ -166,20 +200,25 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
     const holding = new Set(await partIdsNotFailing(knex, family.id, needs));
     parts = parts.filter((part) => holding.has(part.id) || shelf.has(part.id));
   }
-  const candidates = candidatesOf(parts, shelf, swap, family, compiled, filters);
+  const candidates = [
+    ...candidatesOf(parts, shelf, swap, family, compiled, filters),
+    ...(filters.sameFootprint ? [] : combinedCandidates(catalogue.parts, shelf, family, context)),
+  ];
   const ranking = rank(compiled, candidates);
   const byId = new Map(candidates.map((candidate) => [candidate.id, candidate]));
   const shown = ranking.order.filter((entry) => !filters.hideChecks || entry.verdict === 'fits').slice(0, filters.limit);
   const columns = shown.map((entry): BoardColumn => {
-    const { part, coil, spec } = byId.get(entry.id)!;
+    const { part, coil, spec, beside = [] } = byId.get(entry.id)!;
+    const places = [part.id, ...beside].flatMap((one) => shelf.get(one) ?? []);
     return {
       partId: part.id,
       coil: coil ?? null,
+      beside,
       name: part.name,
       maker: part.maker,
       footprint: part.footprint,
       sameFootprint: part.footprint === swap.position.footprint,
-      shelf: (shelf.get(part.id) ?? []).map(({ place, quantity }) => ({ place, quantity })),
+      shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
       inBrief: family.inBrief(coil ?? part.raw),
       part: judgePart(compiled, spec, swap.site.practice),
     };

@@ -18,9 +18,10 @@ import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/sw
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
 import { partById, takeFromStock, type PartRow } from '../data/catalogue';
+import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { recordBySwap, type RecordRow, type SwapRow } from '../data/swaps';
-import { chosenSpec, needsOfSwap, withCoil } from './match';
+import { chosenSpec, combinedRow, needsOfSwap, withCoil } from './match';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
@@ -48,6 +49,16 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
       ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason }
       : {}),
   }));
+}
+
+/** The part that is chosen, or several as one; undefined where nothing is chosen, or one left the catalogue. */
+export async function chosenPart(knex: Knex, swap: SwapView): Promise<PartRow | undefined> {
+  const choice = swap.state.choice.part;
+  if (!choice) return undefined;
+  const rows = await Promise.all([choice.partId, ...(choice.beside ?? [])].map((id) => partById(knex, id)));
+  if (rows.length === 1 || rows.some((row) => row === undefined)) return rows.includes(undefined) ? undefined : rows[0];
+  const { family, context } = needsOfSwap(swap);
+  return combinedRow(family, context, rows as PartRow[]);
 }
 
 /** The chosen part judged, with its proofs and terminal map; null where nothing is chosen or it left the catalogue. */
@@ -92,7 +103,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
         ],
         { version: row.version, state: row.state },
       );
-    const part = swap.state.choice.part ? await partById(trx, swap.state.choice.part.partId) : undefined;
+    const part = await chosenPart(trx, swap);
     const choice = await judgeChoice(swap, part);
     const { judged = null, proofs = [], settings } = choice ?? {};
     const obstacles = signObstacles(swap.state, judged, proofs, swap.site.practice, settings?.conflicts);
@@ -102,6 +113,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
         obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })),
       );
     const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
+    for (const beside of swap.state.choice.part?.beside ?? []) await takeFromStock(trx, swap.site.id, beside);
     const now = new Date();
     const record = recordBody(swap, part, choice, stock, { by, remark, at: now });
     const recordId = randomUUID();
@@ -203,6 +215,7 @@ function recordBody(
     },
     fitted: {
       partId: part.id,
+      ...(state.choice.part?.beside ? { besidePartIds: state.choice.part.beside } : {}),
       name: part.name,
       verdict: choice.judged.verdict,
       lines: recordLines(choice.judged, state, site.practice),
@@ -244,8 +257,7 @@ function recordBody(
 /** The chosen part of a swap judged, with its proofs and terminal map. Throws 404 where nothing is chosen. */
 export async function choiceDetail(id: string) {
   const swap = await loadSwap(id);
-  const chosen = swap.state.choice.part;
-  const choice = await judgeChoice(swap, chosen ? await partById(database(), chosen.partId) : undefined);
+  const choice = await judgeChoice(swap, await chosenPart(database(), swap));
   if (!choice) throw notFound('A chosen part');
   const { judged, proofs, terminals, settings, bases } = choice;
   return { judged, proofs, terminals, settings, bases };

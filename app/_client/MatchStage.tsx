@@ -6,7 +6,7 @@ import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import { familyOf, familyWords } from '@/core/families/registry';
 import { termOf } from '@/core/quantities/terms';
-import type { Change, SwapState } from '@/core/swap/swap';
+import { choiceKey, type Change, type SwapState } from '@/core/swap/swap';
 import type { Board, BoardColumn } from '@/services/match';
 import { ChoicePanel } from '@/ui/board/ChoicePanel';
 import { FitBoard, type Column } from '@/ui/board/FitBoard';
@@ -23,7 +23,6 @@ const FIRST_COLUMNS = 5;
 
 const where = (column: BoardColumn) =>
   column.shelf.length > 0 ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ') : 'catalogue';
-const keyOf = (column: BoardColumn) => `${column.partId}${column.coil ? '+coil' : ''}`;
 
 function sentence(board: Board, family: string): string {
   const fits = board.columns.filter((column) => column.part.verdict === 'fits').length;
@@ -57,10 +56,10 @@ export function MatchStage(props: Props) {
   const [table, setTable] = useState(false);
   const columns = (board?.columns ?? []).slice(0, all ? undefined : FIRST_COLUMNS);
   const shown: Column[] = columns.map((column) => ({
-    key: keyOf(column),
+    key: choiceKey(column),
     name: column.name,
     where: where(column),
-    note: column.coil ? 'other coil' : column.sameFootprint ? 'same footprint' : '',
+    note: column.coil ? 'other coil' : column.beside.length > 0 ? 'put together' : column.sameFootprint ? 'same footprint' : '',
     part: column.part,
   }));
   return (
@@ -103,7 +102,7 @@ export function MatchStage(props: Props) {
           chosen={props.chosenKey}
           practice={props.practice}
           onChoose={(key) => {
-            const column = board.columns.find((one) => keyOf(one) === key);
+            const column = board.columns.find((one) => choiceKey(one) === key);
             if (column) props.onChoose(column);
           }}
           onCell={props.onCell}

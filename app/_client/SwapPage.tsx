@@ -9,7 +9,7 @@ import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
 import { signObstacles } from '@/core/swap/gate';
-import { chooseChanges } from '@/core/swap/swap';
+import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
 import { ConflictDialog } from '@/ui/swap/ConflictDialog';
@@ -40,7 +40,6 @@ const saveWords = {
 /** Families whose operating is a question: what made it open? */
 const interrupters = new Set(['breaker', 'fuse', 'overload-relay']);
 const YEAR_MS = 365 * 24 * 3600 * 1000;
-const columnKey = (partId: string, coil: unknown) => `${partId}${coil ? '+coil' : ''}`;
 
 /** The swap bench: six stages around one swap. */
 export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string }) {
@@ -72,11 +71,11 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const { board, fault: boardFault, busy } = useBoard(view.id, stage !== 'safe' && stage !== 'read', filters, stamp, swap.flush);
 
   const choice = state.choice.part;
-  const chosenKey = choice ? columnKey(choice.partId, choice.coil) : undefined;
-  const column = board?.columns.find((one) => columnKey(one.partId, one.coil) === chosenKey);
+  const chosenKey = choice ? choiceKey(choice) : undefined;
+  const column = board?.columns.find((one) => choiceKey(one) === chosenKey);
   const [keptColumn, setKeptColumn] = useState(column);
   if (column && column !== keptColumn) setKeptColumn(column);
-  const shownColumn = column ?? (keptColumn && columnKey(keptColumn.partId, keptColumn.coil) === chosenKey ? keptColumn : undefined);
+  const shownColumn = column ?? (keptColumn && choiceKey(keptColumn) === chosenKey ? keptColumn : undefined);
   const detail = useChoiceDetail(view.id, choice, stamp, swap.flush, swap.save === 'saved', stage);
   const part = shownColumn?.part ?? detail?.judged ?? null;
   const proofs = detail?.proofs ?? [];
@@ -216,12 +215,13 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onName={setName}
               onChange={change}
               onChoose={(picked) => {
-                if (columnKey(picked.partId, picked.coil) !== chosenKey)
+                if (choiceKey(picked) !== chosenKey)
                   change(
                     chooseChanges(state, {
                       partId: picked.partId,
                       name: picked.name + (picked.coil ? ', other coil' : ''),
                       ...(picked.coil ? { coil: picked.coil } : {}),
+                      ...(picked.beside.length > 0 ? { beside: picked.beside } : {}),
                     }),
                   );
               }}
@@ -306,14 +306,14 @@ type Detail = {
 /** The chosen part judged with its proofs and terminal map, worked out by the server from the catalogue. */
 function useChoiceDetail(
   swapId: string,
-  choice: { partId: string; coil?: unknown } | undefined,
+  choice: Choice | undefined,
   stamp: string,
   flush: () => Promise<void>,
   saved: boolean,
   stage: Stage,
 ): Detail | undefined {
   const [detail, setDetail] = useState<Detail>();
-  const key = JSON.stringify(choice ? [choice.partId, choice.coil] : null);
+  const key = JSON.stringify(choice ? [choiceKey(choice), choice.coil] : null);
   useEffect(() => {
     if (key === 'null' || !saved) return;
     const stop = new AbortController();

@@ -16,6 +16,7 @@ export const capacitorLoadFields: readonly Field[] = [
     rowFields: [sectionName, microfarads],
     meaning: 'Capacitances on the motor’s plate.',
   },
+  num('runCapacitorVolts', 'Capacitor volts', 'V', { min: 100, max: 1000 }, 'AC volts of the capacitor on the motor’s or unit’s plate.'),
   num('tolerancePercent', 'Tolerance asked for', '%', { min: 1, max: 20 }, 'Tolerance on the motor’s plate, where it gives one.'),
   num('caseTemperatureC', 'Case in service', '°C', { min: -25, max: 120 }, 'Case temperature in service.'),
   words('protectionNeeded', 'Protection accepted', capacitorProtections, 'Safety classes accepted.'),

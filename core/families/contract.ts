@@ -52,6 +52,11 @@ export type SettingRow = { id: string; name: string; value: string; reason: stri
 /** What is set on a part; conflicts are refused, not warned of. */
 export type SettingSheet = { rows: readonly SettingRow[]; conflicts: readonly string[] };
 
+/** A part on the shelf, once for each that lies there. */
+export type ShelfPart = { id: string; name: string; raw: PartSpec };
+/** Several parts as one: their ids in order, and one spec of them. */
+export type Combined = { ids: readonly string[]; name: string; raw: PartSpec };
+
 export type DrillSeed = { id: string; question: string; answer: string };
 
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
@@ -91,4 +96,6 @@ export type DeviceFamily = {
   drill: readonly DrillSeed[];
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;
+  /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */
+  combine?: (context: NeedContext, shelf: readonly ShelfPart[]) => Combined[];
 };

@@ -43,6 +43,8 @@ export type RecordBody = {
   removed: { name: string; verdict: Verdict; lines: RecordLine[] } | null;
   fitted: {
     partId: string;
+    /** Further parts that went in with it; absent where it is one. */
+    besidePartIds?: readonly string[];
     name: string;
     verdict: Verdict;
     lines: RecordLine[];

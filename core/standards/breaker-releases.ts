@@ -37,6 +37,10 @@ export const makingFactors: readonly (readonly [upToAmps: number, factor: number
 /** Factor for a prospective current, rms. Example: 42 kA gives 2.1. */
 export const makingFactor = (amps: number): number => makingFactors.find(([upTo]) => amps <= upTo)![1];
 
+/** Long-time dials reach down to this share of the rated current, in steps of this. Common practice. */
+export const LEAST_SETTING_SHARE = 0.4;
+export const SETTING_STEP = 0.05;
+
 /** Time for which a short-time withstand current holds where no other is printed, s. */
 export const WITHSTAND_SECONDS = 1;
 /** Below this shutdown, h, a fixed breaker cannot be exchanged: one takes a day or two. Common practice. */

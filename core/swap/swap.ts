@@ -7,7 +7,17 @@ import type { Readings } from '../readings/reading';
 
 export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: number[] };
 /** A part looked at; `taken` once nothing stood in its way. */
-export type Choice = { partId: string; name: string; coil?: CoilChoice; taken?: boolean };
+export type Choice = {
+  partId: string;
+  name: string;
+  coil?: CoilChoice;
+  /** Further parts that go in with it, by id. */
+  beside?: readonly string[];
+  taken?: boolean;
+};
+/** What tells one choice from another: the part, with another coil, or with further parts. */
+export const choiceKey = ({ partId, coil, beside }: { partId: string; coil?: unknown; beside?: readonly string[] | null }): string =>
+  [partId, ...(beside ?? []), ...(coil ? ['coil'] : [])].join('+');
 export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
 /** What was found on one cause: a reading, or yes or no. */
 export type Finding = { reading?: number; yes?: boolean };

@@ -191,7 +191,7 @@ export function ReadStage({
             card
             title={family.asks.duty.length > 0 ? 'Wiring and duty' : 'Circuit'}
             note={family.asks.duty.length > 0 ? tally(state.duty) : ''}
-            fields={cards.wiring}
+            fields={cards.wiring.filter(({ id, section }) => section !== 'load' || !plate?.fields.some((field) => field.id === id))}
             readings={state}
             onChange={set}
             onFocus={onFocus}

@@ -5,7 +5,7 @@
  */
 import type { PartSpec } from '../../case/case';
 import type { Canonical } from '../../matching/evaluate';
-import { operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
+import { LEAST_SETTING_SHARE, operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
 import { coilBands, coilLayout } from '../coils/layout';
 import { canonicalBreaker } from '../overcurrent/breaker-marks';
 
@@ -30,12 +30,14 @@ function controlBands(spec: PartSpec): Canonical {
 export function canonicalAirBreaker(spec: PartSpec): Canonical {
   const power = typeof spec.standard === 'string' && /^(UL 1066|ANSI)/.test(spec.standard);
   const hundred = spec.hundredPercentRated ?? (power ? true : undefined);
-  const { tripUnit, protocol } = spec;
+  const { tripUnit, protocol, ratedAmps } = spec;
+  const adjustable = spec.longTimeSettingAmps === undefined && typeof tripUnit === 'string' && tripUnit.includes('L');
   return {
     ...canonicalBreaker({ ...spec, ...(hundred === undefined ? {} : { hundredPercentRated: hundred }) }),
     ...coilLayout(spec),
     ...controlBands(spec),
     ...withstand(spec),
+    ...(adjustable && isNumber(ratedAmps) ? { leastSettingAmps: ratedAmps * LEAST_SETTING_SHARE } : {}),
     ...(tripUnit === undefined
       ? {}
       : { tripFunctions: typeof tripUnit === 'string' && tripUnit !== 'none' ? tripUnit.split('') : tripUnit }),

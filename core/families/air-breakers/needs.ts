@@ -188,11 +188,18 @@ function stateNeeds({ load }: NeedContext): Need[] {
   return needs;
 }
 
+/** A rating above the conductor serves where its dial is set below: a check, with the setting on the sheet. */
+const byDial = (need: Need): Need => ({
+  ...need,
+  because: `${need.because} A larger one serves with its long time set below that, and sealed where the practice asks for it.`,
+  ways: [{ ...need.ways[0], orCheck: field('leastSettingAmps') }],
+});
+
 /** All lines of an air breaker, in the order shown. */
 export const airBreakerNeeds = (context: NeedContext): Need[] => [
   ...supplyNeeds(context),
   ...faultNeeds(context),
-  ...circuitNeeds(context),
+  ...circuitNeeds(context).map((need) => (need.id === 'conductor' ? byDial(need) : need)),
   ...tripUnitNeeds(context),
   ...stateNeeds(context).filter(({ group }) => group === 'safety'),
   ...remoteNeeds(context),

@@ -10,12 +10,11 @@ import { carryNeeds } from '../overcurrent/carry';
 import { groundFaultAsked } from '../overcurrent/large-disconnect';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
+import { LEAST_SETTING_SHARE, SETTING_STEP } from '../../standards/breaker-releases';
 import { citeSource } from '../../standards/source';
 import type { ProofContext, SettingRow, SettingSheet } from '../contract';
 
-/** Step of the long-time dial, share of the rated current; margin over the load; tolerance of pick-ups. Common practice. */
-const STEP = 0.05;
-const LEAST_SHARE = 0.4;
+/** Tolerance of pick-ups, and where short time and earth fault begin. Common practice. */
 const PICKUP_TOLERANCE = 0.1;
 const SHORT_TIME_MULTIPLE = 6;
 const DEFAULT_SHORT_SECONDS = 0.1;
@@ -32,8 +31,8 @@ const row = (id: string, name: string, value: string, reason: string, source: Pa
 
 /** Long-time pick-up: the lowest step that carries the load. */
 export function longTimeAmps(ratedAmps: number, loadAmps: number): number {
-  const steps = Math.ceil(loadAmps / (ratedAmps * STEP) - 1e-9);
-  return Number((Math.min(1, Math.max(LEAST_SHARE, steps * STEP)) * ratedAmps).toPrecision(9));
+  const steps = Math.ceil(loadAmps / (ratedAmps * SETTING_STEP) - 1e-9);
+  return Number((Math.min(1, Math.max(LEAST_SETTING_SHARE, steps * SETTING_STEP)) * ratedAmps).toPrecision(9));
 }
 
 /** Returns the settings for this position; no rows where rating or load are not known. */

@@ -5,6 +5,7 @@ import type { DeviceFamily, NeedContext } from '../contract';
 import { noSettings } from '../no-settings';
 import { canonicalRunCapacitor } from './canonical';
 import { runCapacitorCautions } from './cautions';
+import { combineCapacitors } from './combine';
 import { runCapacitorDrill } from './drill';
 import { runCapacitorNeeds } from './needs';
 import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './of-plate';
@@ -24,7 +25,7 @@ export const runCapacitors = {
   inBrief: runCapacitorInBrief,
   asks: {
     supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
-    load: ['sections', 'tolerancePercent', 'caseTemperatureC', 'protectionNeeded'],
+    load: ['sections', 'runCapacitorVolts', 'tolerancePercent', 'caseTemperatureC', 'protectionNeeded'],
     duty: ['hoursPerDay', 'lifeYearsWanted'],
   },
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
@@ -36,4 +37,5 @@ export const runCapacitors = {
   settings: noSettings,
   drill: runCapacitorDrill,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
+  combine: combineCapacitors,
 } satisfies DeviceFamily;
