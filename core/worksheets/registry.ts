@@ -1,5 +1,7 @@
 import { DefectError } from '../defect-error';
+import { capacitorCombination } from './capacitor-combination';
 import { capacitorFromRunning } from './capacitor-from-running';
+import { capacitorLife } from './capacitor-life';
 import { coilCurrent } from './coil-current';
 import { coilTemperature } from './coil-temperature';
 import { coilVoltsFromResistance } from './coil-volts-from-resistance';
@@ -15,6 +17,7 @@ import { electricalLife } from './electrical-life';
 import { farEndShort } from './far-end-short';
 import { faultCurrentAtEnd } from './fault-current-at-end';
 import { faultCurrentAtTransformer } from './fault-current-at-transformer';
+import { leakageSum } from './leakage-sum';
 import { lockedRotorAmpsSheet } from './locked-rotor-amps';
 import { lockedRotorFromRatio } from './locked-rotor-from-ratio';
 import { lostPhase } from './lost-phase';
@@ -23,6 +26,10 @@ import { motorBranchDevice } from './motor-branch-device';
 import { motorFeeder } from './motor-feeder';
 import { motorFullLoadCurrent } from './motor-full-load-current';
 import { overloadSetting } from './overload-setting';
+import { releaseDipMargin } from './release-dip-margin';
+import { residualTouchTt } from './residual-touch-tt';
+import { residualTripCheck } from './residual-trip-check';
+import { springAndClosingSupply } from './spring-and-closing-supply';
 import { standardSize } from './standard-size';
 import { supplyUnbalance } from './supply-unbalance';
 import { suppressionDropOut } from './suppression-drop-out';
@@ -35,7 +42,9 @@ import { zsMaximum } from './zs-maximum';
 
 /** All worksheets, sorted by id. */
 export const worksheets: readonly Worksheet[] = Object.freeze([
+  capacitorCombination,
   capacitorFromRunning,
+  capacitorLife,
   coilCurrent,
   coilTemperature,
   coilVoltsFromResistance,
@@ -50,6 +59,7 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   farEndShort,
   faultCurrentAtEnd,
   faultCurrentAtTransformer,
+  leakageSum,
   lockedRotorAmpsSheet,
   lockedRotorFromRatio,
   lostPhase,
@@ -58,6 +68,10 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   motorFeeder,
   motorFullLoadCurrent,
   overloadSetting,
+  releaseDipMargin,
+  residualTouchTt,
+  residualTripCheck,
+  springAndClosingSupply,
   standardSize,
   supplyUnbalance,
   suppressionDropOut,
