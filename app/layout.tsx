@@ -11,6 +11,7 @@ import '@/ui/styles/swap.css';
 import '@/ui/styles/photo.css';
 import '@/ui/styles/curves.css';
 import '@/ui/styles/relays.css';
+import '@/ui/styles/closing.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },

@@ -4,8 +4,15 @@ import * as first from './migrations/0001-first';
 import * as pictures from './migrations/0002-pictures';
 import * as supplyPaths from './migrations/0003-supply-paths';
 import * as keptCurves from './migrations/0004-kept-curves';
+import * as positionCodes from './migrations/0005-position-codes';
 
-const all = { '0001-first': first, '0002-pictures': pictures, '0003-supply-paths': supplyPaths, '0004-kept-curves': keptCurves } as const;
+const all = {
+  '0001-first': first,
+  '0002-pictures': pictures,
+  '0003-supply-paths': supplyPaths,
+  '0004-kept-curves': keptCurves,
+  '0005-position-codes': positionCodes,
+} as const;
 
 /** Brings the database to the newest form. Safe to run again and beside another process. */
 export async function migrate(knex: Knex): Promise<void> {

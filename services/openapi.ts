@@ -3,6 +3,7 @@
  */
 import type * as yup from 'yup';
 import type { Field } from '../core/case/fields';
+import { positionCodesSchema } from './position-codes';
 import { partCurveSchema } from './part-curves';
 import { worksheetSchema } from '../core/worksheets/contract';
 import { worksheets } from '../core/worksheets/registry';
@@ -318,6 +319,15 @@ export function openApi(): Json {
             },
           },
           responses: { 200: ok('The reading by quantity.'), 400: faults, 422: faults, 502: faults, 504: faults },
+        },
+      },
+      '/api/v1/position-codes': get('Letters of bays by maker, the user’s own', ok('A table a maker, each with its version.')),
+      '/api/v1/position-codes/{maker}': {
+        put: {
+          ...post('Save the letters of a maker', positionCodesSchema, ok('Every table.'), [
+            { name: 'maker', in: 'path', required: true, schema: { type: 'string' } },
+          ]).post,
+          responses: { 200: ok('Every table.'), 400: faults, 409: faults, 413: faults, 422: faults, 503: faults },
         },
       },
       '/api/v1/timers': get('Timers of the catalogue, as the relay lab matches them', ok('Words, ranges and accuracy of each.')),

@@ -90,7 +90,8 @@ function loadWords({ load_kind, readings }: PositionRow): string {
     'motor-group': 'feeder of several motors',
     'electronic-supply-branch': '24 V branch',
   };
-  if (!load_kind) return '';
+  // An accessory works the breaker; nothing is fed through it.
+  if (!load_kind || load_kind === 'air-breaker-accessory') return '';
   const kind = words[load_kind] ?? load_kind.replaceAll('-', ' ');
   const amps = value('loadAmps') ?? value('continuousAmps');
   if (power === '' && value('plateVolts') === undefined) return amps === undefined ? kind : `${kind} of ${amps} A`;

@@ -4,6 +4,7 @@
  */
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
+import { settledClosing } from '../core/closing/findings';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { judgePart, type JudgedPart } from '../core/matching/judge';
@@ -170,8 +171,11 @@ export const hashOf = (body: RecordBody): string =>
 type Judged = NonNullable<Awaited<ReturnType<typeof judgeChoice>>>;
 
 /** Causes that were settled, with what was found. */
-const settledCauses = (state: SwapState): RecordBody['causes'] =>
-  causesOf(state).flatMap((cause) => {
+const settledCauses = (state: SwapState): RecordBody['causes'] => {
+  const control = state.supply.controlVolts?.value;
+  if (familyOf(state.family)?.hunt === 'why-it-will-not-close')
+    return settledClosing(state.causes ?? {}, typeof control === 'number' ? control : null);
+  return causesOf(state).flatMap((cause) => {
     const found = state.causes?.[cause.id];
     const verdict = causeVerdict(cause, found);
     if (verdict === 'open' || !found) return [];
@@ -183,6 +187,7 @@ const settledCauses = (state: SwapState): RecordBody['causes'] =>
       },
     ];
   });
+};
 
 function recordBody(
   swap: SwapView,

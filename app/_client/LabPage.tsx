@@ -3,6 +3,9 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { TimerPart } from '@/core/timing/match';
+import type { PositionTable } from '@/core/case/position-codes';
+import { WaveformView } from '@/ui/residual/WaveformView';
+import { ClosingBench } from './ClosingBench';
 import { BaseGallery } from '@/ui/lab/BaseGallery';
 import { SupplyWatch } from '@/ui/lab/SupplyWatch';
 import { TimerBench } from '@/ui/lab/TimerBench';
@@ -14,12 +17,21 @@ const benches = [
   ['timer', 'Timers'],
   ['supply', 'Supply watch'],
   ['bases', 'Bases and pins'],
+  ['closing', 'Will it close?'],
+  ['residual', 'What it sees'],
 ] as const;
-type Bench = (typeof benches)[number][0];
+export type Bench = (typeof benches)[number][0];
+const benchWords: Record<Bench, string> = {
+  timer: 'What a timer will do, before it is fitted.',
+  supply: 'What a monitoring relay will do, before it is fitted.',
+  bases: 'Pins of bases, from both sides.',
+  closing: 'Why an air breaker will not close, measured step by step; and one to press.',
+  residual: 'What each residual-current type sees of a leakage.',
+};
 const MOST_NAMES = 5;
 
-/** The relay lab: what a relay will do, before it is fitted. */
-export function LabPage({ bench, meter }: { bench: Bench; meter: string }) {
+/** The lab: what a relay, a breaker or a residual device will do, before it is fitted. */
+export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string; letters: readonly PositionTable[] }) {
   const { busy, share, answer, fault, ask, cancel } = useLabWorker();
   const [timers, setTimers] = useState<TimerPart[]>();
   const [timerFault, setTimerFault] = useState<string>();
@@ -43,8 +55,8 @@ export function LabPage({ bench, meter }: { bench: Bench; meter: string }) {
       <main className="middle" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>
         <div className="row-flex" style={{ justifyContent: 'space-between', marginBottom: 12 }}>
           <div>
-            <h1>Relay lab</h1>
-            <p className="muted">What a timer or a monitoring relay will do, before it is fitted. Nothing here is wired to a machine.</p>
+            <h1>Lab</h1>
+            <p className="muted">{benchWords[bench]} Nothing here is wired to a machine.</p>
           </div>
           <nav className="row-flex" aria-label="Benches of the lab">
             {benches.map(([id, title]) => (
@@ -75,6 +87,8 @@ export function LabPage({ bench, meter }: { bench: Bench; meter: string }) {
           />
         )}
         {bench === 'bases' && <BaseGallery />}
+        {bench === 'closing' && <ClosingBench letters={letters} />}
+        {bench === 'residual' && <WaveformView />}
       </main>
     </Shell>
   );

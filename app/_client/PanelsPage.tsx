@@ -46,7 +46,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
               Curves
             </Link>
             <Link href="/lab" prefetch={false}>
-              Relay lab
+              Lab
             </Link>
             <Link href="/worksheets">Worksheets</Link>
             <Link href="/logbook">Logbook</Link>

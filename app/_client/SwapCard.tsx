@@ -174,6 +174,14 @@ function breath({ derived, view }: Props): string {
     limit('locked-rotor') && `${limit('locked-rotor')} starting`,
     limit('inrush') && `${limit('inrush')} inrush`,
     limit('function'),
+    limit('frame') && `for ${limit('frame')}`,
+    ...derived.needs
+      .filter(({ id }) => id.startsWith('capacitance-'))
+      .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about?.toLowerCase() ?? 'motor'}`),
+    limit('residual-type') && `type ${limit('residual-type')}`,
+    limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
+    limit('protection-class'),
+    limit('dip') && `riding a dip to ${limit('dip')}`,
     limit('nominal-volts') && `a supply of ${limit('nominal-volts')}`,
     limit('lost-phase') && `seeing a phase held at ${view.state.load.regeneratedPercent?.value as number} %`,
     limit('under-volts') && `undervoltage ${limit('under-volts')}`,

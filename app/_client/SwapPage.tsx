@@ -5,6 +5,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
 import type { Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
+import { familyOf } from '@/core/families/registry';
 import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
@@ -14,6 +15,9 @@ import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
 import { ConflictDialog } from '@/ui/swap/ConflictDialog';
 import { derive } from '@/ui/swap/derived';
+import { ClosingHunt } from '@/ui/closing/ClosingHunt';
+import { LeakageSeen } from '@/ui/residual/LeakageSeen';
+import { frontEndOf } from '@/core/residual/leakage';
 import { CauseHunt } from '@/ui/swap/CauseHunt';
 import { NeedStage } from '@/ui/swap/NeedStage';
 import { ProveStage } from '@/ui/prove/ProveStage';
@@ -37,8 +41,6 @@ const saveWords = {
   offline: 'Not saved: kept on this device, trying again',
   refused: 'Not saved',
 } as const;
-/** Families whose operating is a question: what made it open? */
-const interrupters = new Set(['breaker', 'fuse', 'overload-relay']);
 const YEAR_MS = 365 * 24 * 3600 * 1000;
 
 /** The swap bench: six stages around one swap. */
@@ -81,6 +83,8 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const proofs = detail?.proofs ?? [];
   const obstacles = signObstacles(state, part, proofs, practice, detail?.settings.conflicts);
   const title = choice?.name ?? '';
+  const hunt = familyOf(state.family)?.hunt;
+  const front = state.family === 'residual-current' ? frontEndOf(derived.context.load, derived.context.supply)?.electronics : undefined;
 
   const undo = swap.undo;
   useEffect(() => {
@@ -187,7 +191,8 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onFocus={setFocus}
             />
           )}
-          {stage === 'need' && interrupters.has(state.family) && <CauseHunt state={state} repeats={repeats} onChange={change} />}
+          {stage === 'need' && hunt === 'why-it-operated' && <CauseHunt state={state} repeats={repeats} onChange={change} />}
+          {stage === 'need' && hunt === 'why-it-will-not-close' && <ClosingHunt state={state} repeats={repeats} onChange={change} />}
           {stage === 'need' && (
             <NeedStage
               needs={derived.needs}
@@ -198,6 +203,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onPick={setPickedNeed}
             />
           )}
+          {stage === 'need' && front !== undefined && <LeakageSeen key={front} front={front} />}
           {stage === 'need' && state.family === 'timing-relay' && <WantedTrace context={derived.context} />}
           {stage === 'match' && (
             <MatchStage

@@ -1,11 +1,13 @@
-import { LabPage } from '../_client/LabPage';
+import { positionTables } from '@/services/position-codes';
+import { LabPage, type Bench } from '../_client/LabPage';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Relay lab' };
+export const metadata = { title: 'Lab' };
+
+const benches: readonly Bench[] = ['timer', 'supply', 'bases', 'closing', 'residual'];
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ bench?: string }> }) {
   const { bench } = await searchParams;
-  return (
-    <LabPage bench={bench === 'supply' ? 'supply' : bench === 'bases' ? 'bases' : 'timer'} meter={process.env.LOYAL_COIL_METER ?? ''} />
-  );
+  const shown = benches.find((one) => one === bench) ?? 'timer';
+  return <LabPage bench={shown} meter={process.env.LOYAL_COIL_METER ?? ''} letters={shown === 'closing' ? await positionTables() : []} />;
 }

@@ -16,7 +16,7 @@ import {
   overloadRelay,
   type Model,
 } from './models';
-import { tripUnitBreaker, tripUnitDefaults } from './trip-unit';
+import { groundFaultDefaults, tripUnitBreaker, tripUnitDefaults } from './trip-unit';
 
 export const deviceKinds = {
   'breaker-b': 'Miniature breaker B',
@@ -159,7 +159,17 @@ export function choiceOfSpec(
     if (String(spec.standard).startsWith('UL')) return { ...fuse, kind: spec.speed === 'time-delay' ? 'fuse-td' : 'fuse-fast' };
     return undefined;
   }
-  if (family !== 'breaker') return undefined;
+  if (family === 'air-breaker') {
+    const ground = typeof spec.tripUnit === 'string' && spec.tripUnit.includes('G') && spec.groundFaultPickupAmps === undefined;
+    return {
+      ...base,
+      kind: 'trip-unit',
+      ratedAmps: amps,
+      settings: { ...settingsOfSpec(spec), ...(ground ? groundFaultDefaults(amps) : {}) },
+    };
+  }
+  // The overcurrent part of a residual-current device is a miniature breaker's.
+  if (family !== 'breaker' && !(family === 'residual-current' && String(spec.standard).includes('61009'))) return undefined;
   const letter = String(spec.curve ?? '').toLowerCase();
   if (['b', 'c', 'd'].includes(letter) && !String(spec.standard).includes('60947'))
     return { ...base, kind: `breaker-${letter}` as DeviceKind, ratedAmps: amps };

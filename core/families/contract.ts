@@ -94,6 +94,8 @@ export type DeviceFamily = {
   /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
   settings: (context: ProofContext) => SettingSheet;
   drill: readonly DrillSeed[];
+  /** The question behind an exchange: why did it operate, or why will it not close? */
+  hunt: 'why-it-operated' | 'why-it-will-not-close' | 'none';
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;
   /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */

@@ -8,6 +8,9 @@ import { proposeUnit, readUnit, type Unit } from './units';
 
 export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
 
+/** Units in which some fields are held though they are no base units. */
+const held: Partial<Record<Unit, { base: Unit; size: number }>> = { mA: { base: 'A', size: 1e-3 }, ms: { base: 's', size: 1e-3 } };
+
 const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+))?(?:e([+-]?\d+))?/i;
 
 /**
@@ -50,6 +53,8 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
     const next = proposal ? ` Did you mean '${proposal}'?` : ` Write it in ${unit || 'figures only'}.`;
     return { ok: false, fault: `Unit '${short(rest)}' is not known for ${label}.${next}` };
   }
+  const own = held[unit];
+  if (own && written.unit === own.base) return { ok: true, value: Number(((value * written.factor) / own.size).toPrecision(12)) };
   if (written.unit !== unit)
     return {
       ok: false,

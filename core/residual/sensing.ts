@@ -71,8 +71,8 @@ const tuned = (hertz: number) => (hertz === 0 ? 1 : 1 / (1 + ((hertz - SUPPLY_HE
 const wide = (hertz: number) => (hertz <= 1000 ? 1 : 1000 / hertz);
 const cores: Record<'AC' | 'A' | 'F', Core> = {
   AC: { band: 0.5, knee: 0.6, gain: tuned },
-  A: { band: 0.05, knee: 4, gain: tuned },
-  F: { band: 0.05, knee: 6, gain: wide },
+  A: { band: 0.05, knee: 1.6, gain: tuned },
+  F: { band: 0.05, knee: 2.4, gain: wide },
 };
 const widths: Record<'B' | 'B+', (hertz: number) => number> = {
   B: (hertz) => (hertz <= 2000 ? 1 : 0.3),

@@ -35,10 +35,11 @@ describe('negative sequence from three voltages', () => {
   it('depends neither on which phase is which nor on the level', () => {
     fc.assert(
       fc.property(side, side, side, fc.double({ min: 0.1, max: 10, noNaN: true }), (a, b, c, k) => {
+        // Near balance the percentage is a root of a difference: rounding there is about 1e-6 of a percent.
         const one = negativeSequencePercent([a, b, c])!;
-        expect(negativeSequencePercent([c, a, b])).toBeCloseTo(one, 6);
-        expect(negativeSequencePercent([b, a, c])).toBeCloseTo(one, 6);
-        expect(negativeSequencePercent([k * a, k * b, k * c])).toBeCloseTo(one, 6);
+        expect(negativeSequencePercent([c, a, b])).toBeCloseTo(one, 5);
+        expect(negativeSequencePercent([b, a, c])).toBeCloseTo(one, 5);
+        expect(negativeSequencePercent([k * a, k * b, k * c])).toBeCloseTo(one, 5);
       }),
     );
   });

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { familyOf } from '../../core/families/registry';
 import type { SwapState } from '../../core/swap/swap';
 import { emptySwap } from '../../core/swap/swap';
+import { demoPositionCodes } from './air-breakers';
 import { demoParts } from './catalogue';
 import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import type { DemoPanel, DemoPosition } from './site-words';
@@ -30,6 +31,15 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       spec: json(familyOf(part.family)!.canonical(part.raw)),
     }));
     await trx.batchInsert('parts', rows, 400);
+    for (const maker of new Set(demoPositionCodes.map((row) => row.maker)))
+      await trx('position_codes').insert({
+        maker,
+        rows: json(
+          demoPositionCodes
+            .filter((row) => row.maker === maker)
+            .map(({ code, bay, function: fn, note }) => ({ code, bay, function: fn, note })),
+        ),
+      });
 
     const addPosition = async (panel: DemoPanel, position: DemoPosition, slot: number) => {
       const id = `${panel.id}-${position.tag.toLowerCase()}`;

@@ -6,7 +6,23 @@ import type { EditField } from './edit-field';
 import { MarkField, type FieldChange } from './MarkField';
 
 const LEAST_SHOWN = 4;
-const wideIds = new Set(['coilMarks', 'type', 'standard', 'grounding', 'plateVolts', 'technology', 'loopImpedanceBasis']);
+const wideIds = new Set([
+  'coilMarks',
+  'type',
+  'standard',
+  'grounding',
+  'plateVolts',
+  'technology',
+  'loopImpedanceBasis',
+  'electronics',
+  'action',
+  'function',
+  'accessories',
+  'sourceNeeded',
+  'school',
+  'protectionClass',
+  'connectedTo',
+]);
 const isWide = ({ id, rowFields, asText }: EditField) =>
   rowFields !== undefined || (asText !== undefined && !['counts', 'times', 'feed'].includes(asText.kind)) || wideIds.has(id);
 

@@ -40,5 +40,6 @@ export const airBreakers = {
   terminals: airBreakerTerminals,
   settings: airBreakerSettings,
   drill: airBreakerDrill,
+  hunt: 'why-it-will-not-close',
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
 } satisfies DeviceFamily;

@@ -40,5 +40,6 @@ export const breakerCoils = {
   terminals: breakerCoilTerminals,
   settings: breakerCoilSettings,
   drill: breakerCoilDrill,
+  hunt: 'why-it-will-not-close',
   coilSwap: { scheme: 'never', reason: 'It is the coil: another mark is another part.' },
 } satisfies DeviceFamily;

@@ -55,5 +55,6 @@ export const breakers = {
   terminals: breakerTerminals,
   settings: noSettings,
   drill: breakerDrill,
+  hunt: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
 } satisfies DeviceFamily;

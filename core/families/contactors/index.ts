@@ -60,5 +60,6 @@ export const contactors = {
   terminals: contactorTerminals,
   settings: noSettings,
   drill: contactorDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'always' },
 } satisfies DeviceFamily;

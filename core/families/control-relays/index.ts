@@ -53,5 +53,6 @@ export const controlRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to),
   settings: noSettings,
   drill: controlRelayDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
 } satisfies DeviceFamily;

@@ -52,5 +52,6 @@ export const fuses = {
   terminals: () => [],
   settings: noSettings,
   drill: fuseDrill,
+  hunt: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
 } satisfies DeviceFamily;

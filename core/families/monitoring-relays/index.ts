@@ -64,5 +64,6 @@ export const monitoringRelays = {
   terminals: monitoringTerminals,
   settings: monitoringSettings,
   drill: monitoringDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

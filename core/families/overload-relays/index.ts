@@ -36,5 +36,6 @@ export const overloadRelays = {
   terminals: overloadTerminals,
   settings: noSettings,
   drill: overloadDrill,
+  hunt: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
 } satisfies DeviceFamily;

@@ -49,5 +49,6 @@ export const residualCurrents = {
   terminals: residualTerminals,
   settings: noSettings,
   drill: residualDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
 } satisfies DeviceFamily;

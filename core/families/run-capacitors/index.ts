@@ -36,6 +36,7 @@ export const runCapacitors = {
   terminals: runCapacitorTerminals,
   settings: noSettings,
   drill: runCapacitorDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
   combine: combineCapacitors,
 } satisfies DeviceFamily;

@@ -65,5 +65,6 @@ export const timingRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to, true),
   settings: timingSettings,
   drill: timingDrill,
+  hunt: 'none',
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

@@ -1,0 +1,42 @@
+/**
+ * Letters of bays, the user's own table per maker: makers differ, so nothing is assumed of a maker that is not in it.
+ * The same accessory may stand under several letters; a letter of a maker stands once.
+ */
+import * as yup from 'yup';
+import { accessoryFunctions, type AccessoryFunction } from './accessory-fields';
+
+export type PositionCode = { code: string; bay: string; function: AccessoryFunction; note: string };
+export type PositionTable = { maker: string; version: number; rows: PositionCode[] };
+
+const MOST_ROWS = 60;
+const line = (label: string, most: number) =>
+  yup.string().strict().trim(`${label} begins or ends with a space.`).max(most, `${label} is longer than ${most} characters.`);
+
+const rowSchema = yup.object({
+  code: line('A letter code', 12).required('A row has no letter code.'),
+  bay: line('A bay', 60).default(''),
+  function: yup
+    .string()
+    .strict()
+    .oneOf([...accessoryFunctions], ({ value }) => `Function '${value}' is not known; accepted: ${accessoryFunctions.join(', ')}.`)
+    .required('A row has no function.'),
+  note: line('A note', 200).default(''),
+});
+
+/** Rows of one maker: each code once, whatever its case. */
+export const positionRowsSchema = yup
+  .array()
+  .of(rowSchema)
+  .max(MOST_ROWS, `At most ${MOST_ROWS} rows are kept for a maker.`)
+  .required('rows is missing; a list is needed, which may be empty.')
+  .test('unique', (rows, context) => {
+    const codes = (rows ?? []).map(({ code }) => String(code).toUpperCase());
+    const twice = codes.find((code, i) => codes.indexOf(code) !== i);
+    return twice === undefined || context.createError({ message: `Letter code '${twice}' stands twice; each stands once for a maker.` });
+  });
+
+/** What stands under these letters, by maker; more than one maker may use them. */
+export const meaningsOf = (tables: readonly PositionTable[], code: string): (PositionCode & { maker: string })[] =>
+  tables.flatMap(({ maker, rows }) =>
+    rows.filter((row) => row.code.toUpperCase() === code.trim().toUpperCase()).map((row) => ({ ...row, maker })),
+  );
