@@ -1,5 +1,8 @@
 /** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
-import { numberMark } from '../core/case/case';
+import { numberMark, type PartSpec } from '../core/case/case';
+import { canonicalAirBreaker } from '../core/families/air-breakers/canonical';
+import { planTripUnit } from '../core/families/air-breakers/plan';
+import type { NeedContext } from '../core/families/contract';
 import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
 import type { BranchInputs } from '../core/curves/branch-inputs';
 import { inrushOf } from '../core/families/overcurrent/carry';
@@ -17,6 +20,9 @@ import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
 import { notFound } from './service-error';
 
+/** Top of the instantaneous dial, times the rated current: as the desk's model has it. */
+const HIGHEST_INSTANTANEOUS = 15;
+
 export type CurveBranch = { title: string; practice: 'IEC' | 'NFPA70'; inputs: BranchInputs; devices: DeviceChoice[] };
 
 const sameLoad = (a: PositionRow, b: PositionRow) =>
@@ -26,6 +32,22 @@ const sameLoad = (a: PositionRow, b: PositionRow) =>
   JSON.stringify([a.readings.load?.horsepower, a.readings.load?.kilowatts, a.readings.load?.fullLoadAmps]) ===
     JSON.stringify([b.readings.load?.horsepower, b.readings.load?.kilowatts, b.readings.load?.fullLoadAmps]) &&
   (a.readings.load?.horsepower ?? a.readings.load?.kilowatts) !== undefined;
+
+/** Settings of a trip unit that the plan gives, under the names of the desk; an instantaneous that is off stands at its highest. */
+function plannedSettings(need: NeedContext, spec: PartSpec): Record<string, number> {
+  const plan = planTripUnit({ need, part: canonicalAirBreaker(spec) });
+  if (!plan) return {};
+  const { longTimeAmps, shortTimeAmps, shortTimeSeconds, instantaneousAmps, groundFaultAmps, groundFaultSeconds } = plan;
+  const given = {
+    longTimeAmps,
+    shortTimeAmps,
+    shortTimeSeconds,
+    instantaneousAmps: instantaneousAmps === null ? HIGHEST_INSTANTANEOUS * plan.ratedAmps : instantaneousAmps,
+    groundFaultAmps,
+    groundFaultSeconds,
+  };
+  return Object.fromEntries(Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== undefined));
+}
 
 /** Returns the branch of a position. Throws 404 where there is none. */
 export async function curveBranch(positionId: string): Promise<CurveBranch> {
@@ -74,6 +96,9 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
         kept?.band,
       );
     if (!choice) return [];
+    // An air breaker is drawn with the settings that its position asks for.
+    if (one.family === 'air-breaker' && one.id === position.id)
+      return [{ ...choice, settings: { ...choice.settings, ...plannedSettings(context, removed.spec) } }];
     // A relay is drawn at the dial that its motor asks for, inside its range.
     return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
   });

@@ -2,7 +2,7 @@
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carryNeeds } from '../overcurrent/carry';
+import { carriedLoadAmps } from '../overcurrent/carry';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 /** Highest resistance of a closed pole of this size, ohm, and least insulation, ohm. Common practice; the maker's figure goes before. */
@@ -11,7 +11,7 @@ const INSULATION_OHMS = 10e6;
 
 /** Returns the proofs in the order of the work. */
 export function airBreakerProofs({ need, part }: ProofContext): Proof[] {
-  const carry = carryNeeds(need, 'setAmps')[0]?.ways.at(-1)?.limit;
+  const carry = carriedLoadAmps(need);
   const carriage = part.mounting === 'draw-out';
   const remote = need.load.remoteOperation === true;
   return [
@@ -115,7 +115,7 @@ export function airBreakerProofs({ need, part }: ProofContext): Proof[] {
           ),
         ]
       : []),
-    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The need is ${q(carry, 'A')}.`)] : []),
+    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
     figureProof({
       id: 'warm',
       when: 'first-start',

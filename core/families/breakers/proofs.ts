@@ -7,7 +7,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { C_MIN, COLD_READING_SHARE } from '../../standards/disconnection';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carryNeeds } from '../overcurrent/carry';
+import { carriedLoadAmps } from '../overcurrent/carry';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 const POLE_CAUTION_OHMS = 0.1;
@@ -37,7 +37,7 @@ function loopProof({ need, part }: ProofContext): Proof[] {
 export function breakerProofs(context: ProofContext): Proof[] {
   const { need, part } = context;
   const poles = typeof part.poles === 'number' ? part.poles : 3;
-  const carry = carryNeeds(need, 'setAmps')[0]?.ways.at(-1)?.limit;
+  const carry = carriedLoadAmps(need);
   return [
     yesProof(
       'plate',
@@ -90,7 +90,7 @@ export function breakerProofs(context: ProofContext): Proof[] {
       'Load started three times as usual; the breaker holds.',
       'A trip at start asks for the inrush, not for a larger breaker.',
     ),
-    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The need is ${q(carry, 'A')}.`)] : []),
+    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
     ...loopProof(context),
   ];
 }

@@ -1,14 +1,14 @@
 /** What is proved of a fuse on the bench, while fitting and at first start? Continuity out of the circuit; sand hides the break. Common practice. */
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { Proof, ProofContext } from '../contract';
-import { carryNeeds } from '../overcurrent/carry';
+import { carriedLoadAmps } from '../overcurrent/carry';
 import { figureProof, runningAmpsProof, yesProof } from '../proof-makers';
 
 const GOOD_FUSE_OHMS = 1;
 
 /** Returns the proofs in the order of the work. */
 export function fuseProofs({ need }: ProofContext): Proof[] {
-  const carry = carryNeeds(need)[0]?.ways.at(-1)?.limit;
+  const carry = carriedLoadAmps(need);
   return [
     yesProof(
       'plate',
@@ -49,7 +49,7 @@ export function fuseProofs({ need }: ProofContext): Proof[] {
       'A spare of the same kind lies at the holder and its place is on the label.',
       'The next person then fits the right one.',
     ),
-    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The need is ${q(carry, 'A')}.`)] : []),
+    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
     yesProof(
       'holds',
       'first-start',

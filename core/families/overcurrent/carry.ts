@@ -12,6 +12,7 @@ import {
   statedAmps,
   type Demand,
 } from '../../loads/demand';
+import { compileNeed, type Canonical } from '../../matching/evaluate';
 import type { Need } from '../../needs/need';
 import { field, needLine } from '../../needs/line';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -117,6 +118,16 @@ export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
       }),
     );
   return needs;
+}
+
+/** Amps that the load itself takes, without what the rules add; null where not known, undefined where the position gives none. */
+export const carriedLoadAmps = (context: NeedContext): number | null | undefined => carriedAmps(context)?.demand.amount;
+
+/** Amps that this part must be set to carry: a part rated for 100 % is held to the load, another to 125 % of what is continuous. */
+export function ampsToCarry(context: NeedContext, part: Canonical, figure: string): number | null | undefined {
+  const [need] = carryNeeds(context, figure);
+  const limit = need && need.ways[compileNeed(need).judge(part).way]!.limit;
+  return typeof limit === 'number' || limit === null ? limit : undefined;
 }
 
 /** Rms equivalent of the hardest current that the load draws for a moment; undefined where none is given. */

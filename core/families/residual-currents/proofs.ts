@@ -7,7 +7,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { residualGate, residualSeconds, standingShare, TT_TOUCH_VOLTS } from '../../standards/residual-current';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carryNeeds } from '../overcurrent/carry';
+import { carriedLoadAmps } from '../overcurrent/carry';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 const times = citeSource('residualTimes');
@@ -69,7 +69,7 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
   const milliamps = typeof part.sensitivityMilliamps === 'number' ? part.sensitivityMilliamps : undefined;
   const sensitivityAmps = milliamps === undefined ? null : milliamps / 1000;
   const american = typeof part.protectionClass === 'string' && part.protectionClass !== 'none';
-  const carry = carryNeeds(need, 'ratedAmps')[0]?.ways.at(-1)?.limit;
+  const carry = carriedLoadAmps(need);
   const electrode = need.supply.grounding === 'TT' && sensitivityAmps ? TT_TOUCH_VOLTS / sensitivityAmps : undefined;
   const leak = numberMark(need.load, 'standingLeakageMilliamps');
   return [
@@ -141,6 +141,6 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
             source: citeSource('standingLeakage'),
           }),
         ]),
-    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The need is ${q(carry, 'A')}.`)] : []),
+    ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
   ];
 }
