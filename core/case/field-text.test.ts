@@ -1,10 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { loadFields, controlRelayFields, timingRelayFields } from './fields';
+import { runCapacitorFields } from './capacitor-fields';
+import { breakerCoilFields, controlRelayFields, loadFields, timingRelayFields } from './fields';
 import { monitoringRelayFields } from './relay-fields';
 import { fieldText, hasText, readFieldText, spaced } from './field-text';
 
-const all = [...loadFields, ...controlRelayFields, ...timingRelayFields, ...monitoringRelayFields];
+const all = [
+  ...runCapacitorFields,
+  ...breakerCoilFields,
+  ...loadFields,
+  ...controlRelayFields,
+  ...timingRelayFields,
+  ...monitoringRelayFields,
+];
 const field = (name: string) => all.find((one) => one.name === name)!;
 const back = (name: string, text: string) => {
   const found = readFieldText(field(name), text);
@@ -54,6 +62,17 @@ describe('marks that are more than one figure, as one line', () => {
         { pole: 2, loadType: 'resistive', kind: 'dc', volts: 24, amps: 8, minimumAmps: 0.01 },
       ],
     ],
+    ['releasePercent', '35 to 70 %', [35, 70]],
+    ['releasePercent', '35-70', [35, 70]],
+    ['reads', 'compressor 39.6 µF, fan 4.9', { compressor: 39.6, fan: 4.9 }],
+    [
+      'sections',
+      'compressor 40 µF (30 + 10), fan 7.5 uF',
+      [
+        { name: 'compressor', microfarads: 40, parallel: [30, 10] },
+        { name: 'fan', microfarads: 7.5 },
+      ],
+    ],
     ['contacts', 'AC-15 AC 120 V 0.4 A coil inrush 60 VA', [{ loadType: 'AC-15', kind: 'ac', volts: 120, amps: 0.4, inrushVA: 60 }]],
   ] as const)('%s: %s', (name, text, value) => {
     expect(back(name, text)).toEqual(value);
@@ -65,6 +84,10 @@ describe('marks that are more than one figure, as one line', () => {
     ['functions', 'everything'],
     ['requiredTrace', 'on after 3'],
     ['auxiliarySupply', 'the mains'],
+    ['releasePercent', '70 to 35'],
+    ['releasePercent', '35 V to 70 V'],
+    ['reads', 'heater 5 µF'],
+    ['sections', '40 and 7.5'],
     ['contactRatings', 'AC-15 230 V 3 A and more'],
   ])('%s: "%s" is refused with an example', (name, text) => expect(back(name, text)).toMatch(/such as/));
   it('what is written is read back', () => {
@@ -81,6 +104,17 @@ describe('marks that are more than one figure, as one line', () => {
       functions: fc
         .dictionary(fc.constantFrom('undervoltage', 'phaseLoss', 'neutralOpen'), fc.constantFrom(true, false, null), { minKeys: 1 })
         .map((one) => ({ ...one })),
+      releasePercent: fc.tuple(fc.integer({ min: 0, max: 40 }), fc.integer({ min: 40, max: 85 })),
+      reads: fc
+        .dictionary(fc.constantFrom('compressor', 'fan', 'motor'), fc.constantFrom(4.9, 39.6, 12.5), { minKeys: 1 })
+        .map((one) => ({ ...one })),
+      sections: fc.array(
+        fc.oneof(
+          fc.record({ name: fc.constantFrom('compressor', 'fan', 'motor'), microfarads: fc.constantFrom(5, 7.5, 40) }),
+          fc.record({ name: fc.constant('motor'), microfarads: fc.constant(45), parallel: fc.constant([30, 15]) }),
+        ),
+        { minLength: 1, maxLength: 3 },
+      ),
       contactRatings: fc.array(
         fc.record({
           loadType: fc.constantFrom('resistive', 'AC-15', 'DC-13', 'pilot-duty-ac', 'general-use'),

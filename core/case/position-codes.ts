@@ -9,8 +9,7 @@ export type PositionCode = { code: string; bay: string; function: AccessoryFunct
 export type PositionTable = { maker: string; version: number; rows: PositionCode[] };
 
 const MOST_ROWS = 60;
-const line = (label: string, most: number) =>
-  yup.string().strict().trim(`${label} begins or ends with a space.`).max(most, `${label} is longer than ${most} characters.`);
+const line = (label: string, most: number) => yup.string().trim().max(most, `${label} is longer than ${most} characters.`);
 
 const rowSchema = yup.object({
   code: line('A letter code', 12).required('A row has no letter code.'),

@@ -1,9 +1,10 @@
 /** The checks of a plain case, field by field: what is accepted, what is refused, and in which words. */
 import { describe, expect, it } from 'vitest';
 import type * as yup from 'yup';
-import { contactorFields, dutyFields, loadFields, ratingColumns, supplyFields, type Field } from './fields';
+import { runCapacitorFields } from './capacitor-fields';
+import { breakerCoilFields, contactorFields, dutyFields, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 import { withoutAliases } from './aliases';
-import { acceptedWords, caseSchema, faultsOf, fieldSchema, unusedNames } from './schema';
+import { acceptedWords, caseSchema, faultsOf, fieldSchema, specSchema, unusedNames } from './schema';
 
 const valid = async (field: Field, value: unknown) =>
   fieldSchema(field)
@@ -103,6 +104,28 @@ describe('words and texts', () => {
   });
 });
 
+describe('bands, figures by word, lists of figures', () => {
+  const one = (name: string) => [...breakerCoilFields, ...runCapacitorFields].find((entry) => entry.name === name)!;
+  it.each([
+    ['releasePercent', [35, 70], true],
+    ['releasePercent', [70, 35], false],
+    ['releasePercent', [35, 86], false],
+    ['releasePercent', 35, false],
+    ['releasePercent', null, true],
+    ['operatePercent', [70, 110], true],
+    ['reads', { fan: 5.1 }, true],
+    ['reads', { fan: null }, true],
+    ['reads', { heater: 5.1 }, false],
+    ['reads', { fan: 0 }, false],
+    ['reads', [5], false],
+  ] as const)('%s %j: %s', async (name, value, holds) => expect(await valid(one(name), value)).toBe(holds));
+  it('singles joined stand in a row of their own', async () => {
+    const rows = (parallel: unknown) =>
+      specSchema(runCapacitorFields).isValid({ sections: [{ name: 'motor', microfarads: 45, parallel }] });
+    expect([await rows([30, 15]), await rows([30, 'x']), await rows([0])]).toEqual([true, false, false]);
+  });
+});
+
 describe('whole cases', () => {
   const good = { practice: 'IEC', family: 'contactor', supply: {}, load: {}, candidates: [] };
   const faults = (value: unknown) =>
@@ -162,6 +185,25 @@ describe('whole cases', () => {
 });
 
 describe('aliases', () => {
+  it.each([
+    ['EN 61008-1', 'IEC/EN 61008-1'],
+    ['BS EN 61009-1', 'IEC/EN 61009-1'],
+    ['IEC 62423', 'IEC/EN 62423'],
+    ['IEC/EN 60947-2', 'IEC/EN 60947-2'],
+    ['UL 943', 'UL 943'],
+    ['61000-4', '61000-4'],
+  ])('standard %s of a residual device is %s, of another family left alone', (written, read) => {
+    const body = (family: string) => ({
+      family,
+      candidates: [{ id: 'a', spec: { standard: written } }],
+      removed: { spec: { standard: written } },
+    });
+    expect(withoutAliases(body('residual-current'))).toMatchObject({
+      candidates: [{ spec: { standard: read } }],
+      removed: { spec: { standard: read } },
+    });
+    expect(withoutAliases(body('breaker'))).toMatchObject({ candidates: [{ spec: { standard: written } }] });
+  });
   it('polesNeeded is polesToSwitch; the name itself goes before', () => {
     expect(withoutAliases({ load: { polesNeeded: 3 } })).toEqual({ load: { polesToSwitch: 3 } });
     expect(withoutAliases({ load: { polesNeeded: 3, polesToSwitch: 2 } })).toEqual({ load: { polesToSwitch: 2 } });

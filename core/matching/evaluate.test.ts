@@ -115,6 +115,38 @@ describe('ways', () => {
     expect(judgePart([only], {}, 'IEC')).toEqual({ verdict: 'not-known', lines: [] });
     expect(only.verdict({ a: 1 })).toBe('fails');
   });
+  it('a line is not asked of a part that its mark exempts, whatever else it carries', () => {
+    const exempt = compileNeed({ ...two, unless: { name: 'kind', word: 'plain' } });
+    expect(exempt.verdict({ kind: 'plain', a: 1 })).toBe('fits');
+    expect(exempt.carries({ kind: 'plain', a: 1 })).toBe(false);
+    expect(judgePart([exempt], { kind: 'plain', a: 1 }, 'IEC').lines).toEqual([]);
+    expect(exempt.verdict({ kind: 'other', a: 1 })).toBe('fails');
+    expect(exempt.verdict({ kind: null, a: 1 })).toBe('fails');
+    expect(plainNeeds([exempt.need], [{ kind: 'plain', a: 1 }])).toEqual([]);
+  });
+  const instead = need({
+    ways: [
+      way({ relation: '<=', limit: 3, or: { figure: { kind: 'field', name: 'delay' }, relation: '>=', limit: 1, words: 'it waits' } }),
+    ],
+  });
+  it.each([
+    [{ poles: 3, delay: 0 }, 'fits'],
+    [{ poles: 9, delay: 1 }, 'fits'],
+    [{ poles: 9, delay: 0.9 }, 'fails'],
+    [{ poles: 9, delay: null }, 'not-known'],
+    [{ poles: 3, delay: null }, 'fits'],
+    [{ poles: null, delay: 1 }, 'fits'],
+    [{ poles: null, delay: 0 }, 'not-known'],
+    [{ poles: 'none', delay: 1 }, 'fits'],
+    [{ poles: 'none', delay: 0 }, 'fails'],
+    [{ poles: 9, delay: 'none' }, 'fails'],
+    [{ poles: 9 }, 'fails'],
+  ] as const)('another mark makes it hold: %o is %s', (spec, verdict) => expect(verdictOf(instead, spec)).toBe(verdict));
+  it('says by which mark it holds, never that a figure beyond the limit is in hand', () => {
+    const [line] = judgePart([compileNeed(instead)], { poles: 9, delay: 2 }, 'IEC').lines;
+    expect(line!.because).toContain('9; at most 3 allowed, but it waits.');
+    expect(line!.because).not.toContain('in hand');
+  });
   it('both paths give the same verdict', () => {
     const mark = fc.constantFrom(undefined, null, 'none', 1, 3, 90);
     fc.assert(
@@ -125,8 +157,10 @@ describe('ways', () => {
         fc.boolean(),
         fc.constantFrom('must' as const, 'should' as const),
         (a, b, assumed, onlyWhereCarried, severity) => {
-          const compiled = compileNeed({ ...two, assumed, onlyWhereCarried, severity });
-          return compiled.verdict({ a, b }) === compiled.judge({ a, b }).verdict;
+          const compiled = compileNeed({ ...two, assumed, onlyWhereCarried, severity, unless: { name: 'a', word: 'none' } });
+          const other = compileNeed({ ...instead, assumed, severity });
+          const spec = { poles: a, delay: b };
+          return compiled.verdict({ a, b }) === compiled.judge({ a, b }).verdict && other.verdict(spec) === other.judge(spec).verdict;
         },
       ),
     );
