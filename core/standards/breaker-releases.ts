@@ -41,6 +41,10 @@ export const makingFactor = (amps: number): number => makingFactors.find(([upTo]
 export const LEAST_SETTING_SHARE = 0.4;
 export const SETTING_STEP = 0.05;
 
+/** Short time and instantaneous reach down to this multiple of long time; tolerance of their pick-ups. Common practice; IEC 60947-2 allows 20 %. */
+export const LEAST_SHORT_MULTIPLE = 1.5;
+export const PICKUP_TOLERANCE = 0.1;
+
 /** Time for which a short-time withstand current holds where no other is printed, s. */
 export const WITHSTAND_SECONDS = 1;
 /** Below this shutdown, h, a fixed breaker cannot be exchanged: one takes a day or two. Common practice. */

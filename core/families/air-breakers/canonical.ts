@@ -5,7 +5,13 @@
  */
 import type { PartSpec } from '../../case/case';
 import type { Canonical } from '../../matching/evaluate';
-import { LEAST_SETTING_SHARE, operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
+import {
+  LEAST_SETTING_SHARE,
+  LEAST_SHORT_MULTIPLE,
+  operatingShare,
+  PICKUP_TOLERANCE,
+  WITHSTAND_SECONDS,
+} from '../../standards/breaker-releases';
 import { coilBands, coilLayout } from '../coils/layout';
 import { canonicalBreaker } from '../overcurrent/breaker-marks';
 
@@ -18,6 +24,14 @@ function withstand({ icwAmps, icwSeconds }: PartSpec): Canonical {
   if (icwSeconds === null) return { icwAtOneSecond: null };
   const seconds = isNumber(icwSeconds) ? icwSeconds : WITHSTAND_SECONDS;
   return { icwAtOneSecond: icwAmps * Math.sqrt(Math.min(1, seconds / WITHSTAND_SECONDS)) };
+}
+
+/** Lowest current at which it can be set to trip without waiting for its heat, tolerance included; "none" where it has only L. */
+function settable({ tripUnit, ratedAmps }: PartSpec): Canonical {
+  if (tripUnit === undefined) return {};
+  if (typeof tripUnit !== 'string' || !isNumber(ratedAmps)) return { settableTripAmps: null };
+  const least = ratedAmps * LEAST_SETTING_SHARE * LEAST_SHORT_MULTIPLE * (1 + PICKUP_TOLERANCE);
+  return { settableTripAmps: /[SI]/.test(tripUnit) ? least : 'none' };
 }
 
 function controlBands(spec: PartSpec): Canonical {
@@ -37,6 +51,7 @@ export function canonicalAirBreaker(spec: PartSpec): Canonical {
     ...coilLayout(spec),
     ...controlBands(spec),
     ...withstand(spec),
+    ...settable(spec),
     ...(adjustable && isNumber(ratedAmps) ? { leastSettingAmps: ratedAmps * LEAST_SETTING_SHARE } : {}),
     ...(tripUnit === undefined
       ? {}

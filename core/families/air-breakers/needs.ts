@@ -188,18 +188,29 @@ function stateNeeds({ load }: NeedContext): Need[] {
   return needs;
 }
 
-/** A rating above the conductor serves where its dial is set below: a check, with the setting on the sheet. */
-const byDial = (need: Need): Need => ({
-  ...need,
-  because: `${need.because} A larger one serves with its long time set below that, and sealed where the practice asks for it.`,
-  ways: [{ ...need.ways[0], orCheck: field('leastSettingAmps') }],
-});
+/** What a dial reaches counts: a rating above the conductor, and a sure trip below the least fault, are settings on the sheet. */
+function byDial(need: Need): Need {
+  const [first] = need.ways;
+  if (need.id === 'conductor')
+    return {
+      ...need,
+      because: `${need.because} A larger one serves with its long time set below that, and sealed where the practice asks for it.`,
+      ways: [{ ...first, orCheck: field('leastSettingAmps') }],
+    };
+  if (need.id === 'disconnection' || need.id === 'least-fault')
+    return {
+      ...need,
+      because: `${need.because} Its short time, or its instantaneous, is set below that: the sheet says to what.`,
+      ways: [first, ...need.ways.slice(1), { ...first, figure: field('settableTripAmps') }],
+    };
+  return need;
+}
 
 /** All lines of an air breaker, in the order shown. */
 export const airBreakerNeeds = (context: NeedContext): Need[] => [
   ...supplyNeeds(context),
   ...faultNeeds(context),
-  ...circuitNeeds(context).map((need) => (need.id === 'conductor' ? byDial(need) : need)),
+  ...circuitNeeds(context).map(byDial),
   ...tripUnitNeeds(context),
   ...stateNeeds(context).filter(({ group }) => group === 'safety'),
   ...remoteNeeds(context),

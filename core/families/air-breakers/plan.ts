@@ -5,15 +5,14 @@
  * Sources: IEC 60364-4-43 433.1, NFPA 70 240.6 and 230.95, from memory; steps, multiples and margins are common practice.
  */
 import { numberMark } from '../../case/case';
-import { LEAST_SETTING_SHARE, SETTING_STEP } from '../../standards/breaker-releases';
+import { LEAST_SETTING_SHARE, LEAST_SHORT_MULTIPLE, PICKUP_TOLERANCE, SETTING_STEP } from '../../standards/breaker-releases';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import type { ProofContext } from '../contract';
 import { ampsToCarry } from '../overcurrent/carry';
+import { earthFaultAmps } from '../overcurrent/earth-fault';
 import { groundFaultAsked } from '../overcurrent/large-disconnect';
 
-const PICKUP_TOLERANCE = 0.1;
 export const SHORT_TIME_MULTIPLE = 6;
-const LEAST_SHORT_MULTIPLE = 1.5;
 const DEFAULT_SHORT_SECONDS = 0.1;
 const INSTANTANEOUS_MULTIPLE = 10;
 const EARTH_SHARE = 0.2;
@@ -42,6 +41,13 @@ export type TripPlan = {
   conflicts: string[];
 };
 
+/** Least fault that it must clear, A: at the far end, and in IEC practice to earth by the loop; undefined where neither is known. */
+export function leastFaultAmps(need: ProofContext['need']): number | undefined {
+  const toEarth = need.practice === 'IEC' ? earthFaultAmps(need)?.amps : undefined;
+  const known = [numberMark(need.supply, 'minFaultAmps'), toEarth].filter((amps): amps is number => typeof amps === 'number');
+  return known.length > 0 ? Math.min(...known) : undefined;
+}
+
 const round = (amps: number) => Number(amps.toPrecision(3));
 
 /** Returns the plan; undefined where rating, load or the functions of the trip unit are not known. */
@@ -57,15 +63,15 @@ export function planTripUnit({ need, part }: ProofContext): TripPlan | undefined
   if (long < carry) conflicts.push(`The load of ${carry} A is above the breaker’s ${rated} A.`);
   if (typeof ampacity === 'number' && long > ampacity)
     conflicts.push(`Long time at ${long} A is above the ${ampacity} A of the conductor.`);
-  const least = numberMark(supply, 'minFaultAmps');
-  const sure = typeof least === 'number' ? least / (1 + PICKUP_TOLERANCE) : Infinity;
+  const least = leastFaultAmps(need);
+  const sure = least === undefined ? Infinity : least / (1 + PICKUP_TOLERANCE);
   const short = Math.min(SHORT_TIME_MULTIPLE * long, sure);
   const wait = numberMark(load, 'withstandSeconds');
   const fault = numberMark(supply, 'prospectiveFaultAmps');
   const stands = typeof part.icwAtOneSecond === 'number' ? part.icwAtOneSecond : undefined;
   const selective = typeof wait === 'number' && wait > 0 && typeof fault === 'number' && stands !== undefined && stands >= fault;
   if (functions.includes('S') && short <= LEAST_SHORT_MULTIPLE * long)
-    conflicts.push(`The least fault of ${least} A leaves no room for short time above ${long} A.`);
+    conflicts.push(`The least fault of ${Math.floor(least ?? 0)} A leaves no room for short time above ${long} A.`);
   const atOnce = Math.min(
     functions.includes('S') ? 2 * short : Math.min(INSTANTANEOUS_MULTIPLE * long, sure),
     stands === undefined ? Infinity : stands / (1 + PICKUP_TOLERANCE),

@@ -4,7 +4,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import { citeSource } from '../../standards/source';
 import type { ProofContext, SettingRow, SettingSheet } from '../contract';
-import { planTripUnit, SHORT_TIME_MULTIPLE } from './plan';
+import { leastFaultAmps, planTripUnit, SHORT_TIME_MULTIPLE } from './plan';
 
 const row = (id: string, name: string, value: string, reason: string, source: Parameters<typeof citeSource>[0]): SettingRow => ({
   id,
@@ -20,7 +20,7 @@ export function airBreakerSettings(context: ProofContext): SettingSheet {
   if (!plan) return { rows: [], conflicts: [] };
   const { load, supply, practice } = context.need;
   const ampacity = numberMark(load, 'conductorAmpacityAmps');
-  const least = numberMark(supply, 'minFaultAmps');
+  const least = leastFaultAmps(context.need);
   const fault = numberMark(supply, 'prospectiveFaultAmps');
   const rows = [
     row(
