@@ -35,78 +35,80 @@ function MakerTable({ table, busy, onSave }: { table: PositionTable; busy: boole
   const put = (i: number, part: Partial<PositionCode>) => setRows(rows.map((row, k) => (k === i ? { ...row, ...part } : row)));
   return (
     <div className="sheet letters">
-      <table className="plain">
-        <caption className="over">{table.maker}</caption>
-        <thead>
-          <tr>
-            <th scope="col">Letters</th>
-            <th scope="col">Bay</th>
-            <th scope="col">Function</th>
-            <th scope="col">Note</th>
-            <th scope="col">
-              <span className="visually-hidden">Row</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row, i) => (
-            <tr key={i}>
-              <td>
-                <input
-                  className="text-in"
-                  aria-label={`Letters, row ${i + 1}`}
-                  value={row.code}
-                  maxLength={12}
-                  size={6}
-                  onChange={(e) => put(i, { code: e.target.value })}
-                />
-              </td>
-              <td>
-                <input
-                  className="text-in"
-                  aria-label={`Bay, row ${i + 1}`}
-                  value={row.bay}
-                  maxLength={60}
-                  onChange={(e) => put(i, { bay: e.target.value })}
-                />
-              </td>
-              <td>
-                <select
-                  className="text-in"
-                  aria-label={`Function, row ${i + 1}`}
-                  value={row.function}
-                  onChange={(e) => put(i, { function: e.target.value as AccessoryFunction })}
-                >
-                  {accessoryFunctions.map((one) => (
-                    <option key={one} value={one}>
-                      {one.replaceAll('-', ' ')}
-                    </option>
-                  ))}
-                </select>
-              </td>
-              <td>
-                <input
-                  className="text-in"
-                  aria-label={`Note, row ${i + 1}`}
-                  value={row.note}
-                  maxLength={200}
-                  onChange={(e) => put(i, { note: e.target.value })}
-                />
-              </td>
-              <td>
-                <button
-                  type="button"
-                  className="quiet"
-                  aria-label={`Take row ${i + 1} away`}
-                  onClick={() => setRows(rows.filter((_, k) => k !== i))}
-                >
-                  Away
-                </button>
-              </td>
+      <div className="letters-scroll">
+        <table className="plain">
+          <caption className="over">{table.maker}</caption>
+          <thead>
+            <tr>
+              <th scope="col">Letters</th>
+              <th scope="col">Bay</th>
+              <th scope="col">Function</th>
+              <th scope="col">Note</th>
+              <th scope="col">
+                <span className="visually-hidden">Row</span>
+              </th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {rows.map((row, i) => (
+              <tr key={i}>
+                <td>
+                  <input
+                    className="text-in"
+                    aria-label={`Letters, row ${i + 1}`}
+                    value={row.code}
+                    maxLength={12}
+                    size={6}
+                    onChange={(e) => put(i, { code: e.target.value })}
+                  />
+                </td>
+                <td>
+                  <input
+                    className="text-in"
+                    aria-label={`Bay, row ${i + 1}`}
+                    value={row.bay}
+                    maxLength={60}
+                    onChange={(e) => put(i, { bay: e.target.value })}
+                  />
+                </td>
+                <td>
+                  <select
+                    className="text-in"
+                    aria-label={`Function, row ${i + 1}`}
+                    value={row.function}
+                    onChange={(e) => put(i, { function: e.target.value as AccessoryFunction })}
+                  >
+                    {accessoryFunctions.map((one) => (
+                      <option key={one} value={one}>
+                        {one.replaceAll('-', ' ')}
+                      </option>
+                    ))}
+                  </select>
+                </td>
+                <td>
+                  <input
+                    className="text-in"
+                    aria-label={`Note, row ${i + 1}`}
+                    value={row.note}
+                    maxLength={200}
+                    onChange={(e) => put(i, { note: e.target.value })}
+                  />
+                </td>
+                <td>
+                  <button
+                    type="button"
+                    className="quiet"
+                    aria-label={`Take row ${i + 1} away`}
+                    onClick={() => setRows(rows.filter((_, k) => k !== i))}
+                  >
+                    Away
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       {fault && (
         <p className="say fails" role="alert">
           {fault}

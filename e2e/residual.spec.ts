@@ -1,0 +1,148 @@
+/** Residual devices, breaker coils and capacitors in the real page: a blinded type replaced, a release found by measurement, a dual made of two singles. */
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { expect, test } from './test';
+
+const signed = async (page: Page) => {
+  await stage(page, 'Record').click();
+  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+};
+const takeFirst = async (page: Page, name: RegExp) => {
+  await page.locator('table.board thead').getByRole('button', { name }).first().click();
+  await page.getByRole('button', { name: /^Take / }).click();
+  await confirmSafe(page, 'R. Tester');
+  await stage(page, 'Prove').click();
+};
+
+test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {
+  test.setTimeout(120_000);
+  await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
+  await expect(page.getByText('Wrong part fitted.')).toBeVisible();
+  await startSwap(page);
+  await stage(page, 'Need').click();
+  await expect(page.getByText(/Residual type: AC, needed is A, F, B, B\+/)).toBeVisible();
+  await page.getByRole('button', { name: 'Show the waveforms' }).click();
+  const seen = page.getByRole('table', { name: 'What each type sees of it' });
+  await page.getByRole('group', { name: 'What leaks' }).getByRole('button', { name: 'pulsating DC' }).click();
+  await expect(seen.getByRole('row', { name: /^AC / })).toContainText('does not trip');
+  await expect(seen.getByRole('row', { name: /^A / })).toContainText(/ trips/);
+  await stage(page, 'Match').click();
+  const board = page.locator('table.board');
+  await expect(board.getByRole('row', { name: /^Residual type/ })).toContainText('AC');
+  await takeFirst(page, /^Wexmoor WD2 40\/30 A/);
+  await expect(page.locator('.proof').filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
+  await proveAll(page);
+  await signed(page);
+  await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
+  await expect(page.getByText('Wrong part fitted.')).toHaveCount(0);
+});
+
+test('"will not close" reaches the undervoltage release by measurement, and the release is swapped', async ({ page }) => {
+  test.setTimeout(150_000);
+  await openPosition(page, 'ferrow-incomer', /^Y3 undervoltage/);
+  await startSwap(page);
+  await stage(page, 'Need').click();
+  await page.getByRole('button', { name: 'Find out why' }).click();
+  const hunt = page.getByRole('region', { name: 'Why will it not close?' });
+  const next = hunt.locator('.next-check');
+  // What is true of a breaker whose release has an open coil.
+  const truth: [RegExp, string][] = [
+    [/close button close it/, 'No'],
+    [/trip button stand out/, 'No'],
+    [/flag show the spring/, 'Yes'],
+    [/carriage fully/, 'Yes'],
+    [/interlocks free/, 'Yes'],
+    [/plunger of the shunt/, 'Yes'],
+    [/Coil of the undervoltage/, 'Coil open'],
+  ];
+  for (let asked = 0; asked < 12 && (await next.count()) > 0; asked += 1) {
+    const question = await next.getByRole('heading').innerText();
+    const word = truth.find(([pattern]) => pattern.test(question))?.[1];
+    if (word) await next.getByRole('button', { name: word, exact: true }).click();
+    else {
+      const reading = next.getByRole('textbox').first();
+      await reading.fill(/shunt/.test(question) ? '0' : '224');
+      await reading.press('Enter');
+    }
+    await expect(hunt.locator('.next-check h3').filter({ hasText: question })).toHaveCount(0);
+  }
+  await expect(hunt.getByRole('status')).toHaveText('Found, and shown by its own check.');
+  await expect(hunt.getByRole('list', { name: 'What remains' })).toContainText('Coil of the undervoltage release is open');
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText('Found: coil of the undervoltage release is open.')).toBeVisible();
+  await stage(page, 'Match').click();
+  await takeFirst(page, /^Saltmarsh YUD release, delayed 230a/);
+  await expect(page.getByRole('table', { name: 'Settings, in the order of entry' })).toContainText('1.6');
+  await proveAll(page);
+  await signed(page);
+  await expect(page.getByText('Coil of the undervoltage release is open').first()).toBeVisible();
+});
+
+test('a dual capacitor is replaced by two singles, with the terminal map', async ({ page }) => {
+  test.setTimeout(120_000);
+  await openPosition(page, 'kestrel-lighting', /^C1 hut cooling capacitor/);
+  await startSwap(page);
+  await stage(page, 'Match').click();
+  await page.getByRole('button', { name: 'In the crib' }).click();
+  await takeFirst(page, /^Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/);
+  const map = page.locator('.map');
+  await expect(map).toContainText('one terminal of each, joined');
+  await expect(map).toContainText('fan capacitor, either terminal');
+  await expect(page.locator('.proof').first()).toContainText('Discharged, the old and the new');
+  await proveAll(page);
+  await signed(page);
+  await expect(page.getByText(/Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/).first()).toBeVisible();
+});
+
+test('the breaker to press: an unpowered release holds it open, anti-pumping waits, letters are kept', async ({ page }) => {
+  await page.goto('/lab?bench=closing');
+  await page.getByRole('button', { name: 'Press it' }).click();
+  const front = page.getByRole('img', { name: /spring/ });
+  const log = page.getByRole('list', { name: /What happened/ });
+  await page.getByRole('button', { name: 'Close signal' }).click();
+  await expect(front).toHaveAccessibleName(/^Closed, spring charged/);
+  await page.getByRole('slider', { name: /Undervoltage source/ }).fill('30');
+  await expect(front).toHaveAccessibleName(/^Open.*release out/);
+  await page.getByRole('button', { name: 'Close button' }).click();
+  await expect(log).toContainText('The undervoltage release is out');
+  await page.getByRole('slider', { name: /Undervoltage source/ }).fill('100');
+  await page.getByRole('button', { name: 'End the close signal' }).click();
+  await page.getByRole('button', { name: 'Close signal' }).click();
+  await expect(front).toHaveAccessibleName(/^Closed/);
+  await page.getByRole('button', { name: 'Letters of bays' }).click();
+  await page.getByRole('textbox', { name: 'Another maker' }).fill('Alder Moor');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const table = page.locator('.letters').filter({ hasText: 'Alder Moor' });
+  await table.getByRole('button', { name: 'Add a row' }).click();
+  await table.getByRole('textbox', { name: 'Letters, row 1' }).fill('V3');
+  await table.getByRole('combobox', { name: 'Function, row 1' }).selectOption('undervoltage-release');
+  await table.getByRole('button', { name: 'Keep these letters' }).click();
+  await expect(table.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await page.reload();
+  await page.getByRole('button', { name: 'Letters of bays' }).click();
+  await expect(page.locator('.letters').filter({ hasText: 'Alder Moor' }).getByRole('textbox', { name: 'Letters, row 1' })).toHaveValue(
+    'V3',
+  );
+});
+
+for (const theme of ['light', 'dark'] as const)
+  test(`new benches hold to WCAG 2.2 AA, ${theme}, and do not scroll sideways on a phone`, async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ colorScheme: theme, baseURL, viewport: { width: 390, height: 844 } });
+    const page = await context.newPage();
+    for (const bench of ['closing', 'residual']) {
+      await page.goto(`/lab?bench=${bench}`);
+      for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Letters of bays'] : ['']) {
+        if (tab) await page.getByRole('button', { name: tab }).click();
+        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+        expect(
+          violations.map(({ id, nodes }) => `${id}: ${nodes[0]!.html.slice(0, 120)}`),
+          `${bench} ${tab}`,
+        ).toEqual([]);
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), `${bench} ${tab}`).toBeLessThanOrEqual(390);
+      }
+    }
+    await context.close();
+  });
