@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
+import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
 import type { Schools } from '../core/loads/schools';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
@@ -10,6 +11,7 @@ import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
 import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
 import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
+import { positionTables } from './position-codes';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
@@ -23,6 +25,8 @@ export type SwapView = {
   panel: { id: string; name: string; note: string };
   site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Schools> };
   history: { at: string; kind: EventRow['kind']; text: string }[];
+  /** The user's own letters of bays, where this family has bays; else none. */
+  letters: PositionTable[];
 };
 
 const UUID = /^[0-9a-f-]{36}$/i;
@@ -95,7 +99,12 @@ export async function loadSwap(id: string): Promise<SwapView> {
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');
   const place = (await positionWithPlace(knex, row.position_id))!;
-  const [events, record] = await Promise.all([eventsOf(knex, row.position_id), recordBySwap(knex, id)]);
+  const hasBays = familyOf(row.state.family)?.fields.some(({ name }) => name === 'code');
+  const [events, record, letters] = await Promise.all([
+    eventsOf(knex, row.position_id),
+    recordBySwap(knex, id),
+    hasBays ? positionTables() : [],
+  ]);
   const { position, panel, site } = place;
   return {
     id: row.id,
@@ -119,6 +128,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
       schools: site.schools,
     },
     history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),
+    letters,
   };
 }
 

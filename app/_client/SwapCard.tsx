@@ -1,5 +1,7 @@
 'use client';
 
+import Link from 'next/link';
+import { meaningsOf } from '@/core/case/position-codes';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import { schoolChoices } from '@/core/loads/schools';
 import { familyWords } from '@/core/families/registry';
@@ -106,6 +108,25 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
           </button>
         </p>
       )}
+    </Note>
+  );
+}
+
+/** What the letters on the part mean, by the user's own tables. */
+function LettersNote({ tables, code }: { tables: SwapView['letters']; code: string }) {
+  const meanings = meaningsOf(tables, code);
+  return (
+    <Note title={`Letters ${code}`} tone={meanings.length === 0 ? 'not-known' : 'note'}>
+      {meanings.length === 0 && <p>They stand in none of your tables: nothing is assumed of them.</p>}
+      {meanings.map(({ maker, bay, function: fn, note }) => (
+        <p key={maker}>
+          {maker}: {fn.replaceAll('-', ' ')}
+          {bay ? `, ${bay}` : ''}. {note}
+        </p>
+      ))}
+      <p className="muted">
+        <Link href="/lab?bench=closing">Your letters of bays</Link>
+      </p>
     </Note>
   );
 }
@@ -325,6 +346,9 @@ export function SwapCard(props: Props) {
         <Note title="Was the old one right?" tone={removedTone}>
           <p>{removedSentence(derived.removed, view.site.practice)}</p>
         </Note>
+      )}
+      {(stage === 'read' || stage === 'need') && typeof state.removed.code?.value === 'string' && (
+        <LettersNote tables={view.letters} code={state.removed.code.value} />
       )}
       {stage === 'need' && props.pickedNeed && <NeedNote derived={derived} id={props.pickedNeed} onChange={props.onChange} />}
       {unknown.length > 0 && stage !== 'safe' && stage !== 'record' && (

@@ -150,7 +150,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
           </p>
         </div>
       </div>
-      <div style={{ overflowX: 'auto' }}>
+      <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Types side by side">
         <table className="plain wave-table">
           <caption className="over">What each type sees of it</caption>
           <thead>

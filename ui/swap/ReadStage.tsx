@@ -24,9 +24,13 @@ const circuits: Record<string, string> = {
 };
 const onPlate = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
   plateFieldsOf(plate, section).filter((field) => field.kind !== 'rows');
-/** Marks of the removed part: as its plate names them, then those that only the case names. */
-function removedFieldsOf(family: DeviceFamily, plate: PlateDefinition): EditField[] {
-  const printed = onPlate(plate, 'removed');
+/** Marks of the removed part: as its plate names them, then those that only the case names. One word of a plate that holds several is written as the case's list. */
+function removedFieldsOf(family: DeviceFamily, plate: PlateDefinition, readings: Readings): EditField[] {
+  const printed = onPlate(plate, 'removed').map((field) => {
+    const several = field.kind === 'word' && Array.isArray(readings[field.id]?.value);
+    const list = several ? cardsOf(family).part.find(({ id }) => id === field.id) : undefined;
+    return list ? { ...list, label: field.label, meaning: field.meaning, recovery: field.recovery } : field;
+  });
   const others = cardsOf(family).part.filter((field) => (field.rowFields || field.kind !== 'rows') && field.id !== 'coilMarks');
   return [...printed, ...others.filter((field) => !printed.some(({ id }) => id === field.id))];
 }
@@ -164,7 +168,7 @@ export function ReadStage({
         <Plate
           title={`Removed plate · ${family.title.iec.toLowerCase()}`}
           note="evidence"
-          fields={removedFieldsOf(family, partPlate)}
+          fields={removedFieldsOf(family, partPlate, state.removed)}
           readings={state}
           onChange={set}
           onFocus={onFocus}

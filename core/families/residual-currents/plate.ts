@@ -61,7 +61,7 @@ export const residualCurrentPlate: PlateDefinition = {
       'sensitivityMilliamps',
       'Sensitivity',
       'number',
-      { unit: 'count', min: 4, max: 30000 },
+      { unit: 'mA', min: 4, max: 30000 },
       'Residual current at which it must trip (I-delta-n), in milliamps.',
       'The test button proves nothing of it; a residual tester does, at half and full.',
     ),
