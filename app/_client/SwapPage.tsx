@@ -14,7 +14,7 @@ import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
 import { ConflictDialog } from '@/ui/swap/ConflictDialog';
-import { derive } from '@/ui/swap/derived';
+import { askedOf, derive } from '@/ui/swap/derived';
 import { ClosingHunt } from '@/ui/closing/ClosingHunt';
 import { LeakageSeen } from '@/ui/residual/LeakageSeen';
 import { frontEndOf } from '@/core/residual/leakage';
@@ -112,7 +112,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const notes: Record<Stage, string> = {
     safe: derived.openSteps === 0 ? 'confirmed' : `${derived.openSteps} to confirm`,
     read: worn > 0 ? `${worn} mark${worn > 1 ? 's' : ''} worn` : '3 plates read',
-    need: `${derived.needs.length} lines${unknown.length > 0 ? `, ${unknown.length} not known` : ''}`,
+    need: `${askedOf(derived.needs, derived.removed, part).length} lines${unknown.length > 0 ? `, ${unknown.length} not known` : ''}`,
     match: choice?.taken ? 'taken' : board ? `${board.holding} do not fail, ${board.onShelf} on the shelf` : '',
     prove: !choice?.taken ? '' : proofsOpen > 0 ? `${proofsOpen} open` : 'proved',
     record: view.status === 'signed' ? 'signed' : 'not signed',

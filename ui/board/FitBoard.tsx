@@ -4,7 +4,7 @@ import { Fragment, useRef, type KeyboardEvent } from 'react';
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { haveText, wantedText } from '@/core/needs/line-text';
+import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from '../swap/derived';
@@ -15,10 +15,9 @@ export type Removed = { name: string; part: JudgedPart } | null;
 const MOST_WORDS = 2;
 /** The figure in a cell; of a long list of words the first ones, the sentence beside the board has them all. */
 function figureOf(line: JudgedLine): string {
-  if (line.have === null) return line.verdict === 'fails' ? 'none' : 'not known';
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MOST_WORDS)
     return `${(line.have as string[]).slice(0, MOST_WORDS).join(', ')} and ${line.have.length - MOST_WORDS} more`;
-  return haveText(line.have, line);
+  return haveWords(line);
 }
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {

@@ -3,12 +3,11 @@
 import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { haveText, limitText } from '@/core/needs/line-text';
-import { formatValue } from '@/core/quantities/format-quantity';
+import { haveText, haveWords, limitText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { Scale } from '../needs/Scale';
 import { VerdictMark } from '../marks/VerdictMark';
-import { groupOrder, groupWords } from './derived';
+import { askedOf, groupOrder, groupWords } from './derived';
 
 const relationSigns: Record<string, string> = {
   '>=': '≥',
@@ -73,18 +72,20 @@ function NeedRow({
         ) : (
           <span className="row-flex" style={{ flexWrap: 'nowrap' }}>
             {line?.verdict && <VerdictMark verdict={line.verdict} />}
-            <span>{line ? `came out: ${line.have === null ? 'not known' : formatValue(line.have, unit)}` : need.because}</span>
+            <span>{line ? `came out: ${haveWords({ ...line, unit })}` : need.because}</span>
             {chosen?.verdict && (
               <>
                 <VerdictMark verdict={chosen.verdict} />
-                <span>chosen: {formatValue(chosen.have, unit)}</span>
+                <span>chosen: {haveWords({ ...chosen, unit })}</span>
               </>
             )}
           </span>
         )}
       </span>
       <span className="limit">
-        <span className="figure">{way.limit === null ? '≥ ?' : `${relationSigns[way.relation]} ${limit}`}</span>
+        <span className="figure">
+          {way.limit === null ? `${relationSigns[way.relation]} ?` : `${relationSigns[way.relation]} ${limit}`}
+        </span>
         <small>{need.school ?? ''}</small>
       </span>
     </button>
@@ -107,6 +108,7 @@ export function NeedStage({
   picked?: string;
   onPick: (id: string) => void;
 }) {
+  const shown = askedOf(needs, removed, chosen);
   const lineOf = (part: JudgedPart | null, id: string) => part?.lines.find((line) => line.need.id === id);
   return (
     <div className="stack">
@@ -119,9 +121,7 @@ export function NeedStage({
       </div>
       <div className="needs">
         {groupOrder.map((group) => {
-          const own = needs.filter(
-            (need) => need.group === group && (!need.onlyWhereCarried || lineOf(removed, need.id) || lineOf(chosen, need.id)),
-          );
+          const own = shown.filter((need) => need.group === group);
           if (own.length === 0) return null;
           return (
             <section key={group} aria-label={groupWords[group]}>

@@ -44,6 +44,10 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
   };
 }
 
+/** The lines that are asked here: one that only a part raises counts where the old part or the chosen one raises it. */
+export const askedOf = (needs: readonly Need[], removed: JudgedPart | null, chosen: JudgedPart | null): Need[] =>
+  needs.filter((need) => !need.onlyWhereCarried || [removed, chosen].some((part) => part?.lines.some((line) => line.need.id === need.id)));
+
 /** The old part's verdict in a sentence: the line of the load that fell first says it best. */
 export function removedSentence(removed: JudgedPart | null, practice: Practice): string {
   if (!removed) return 'Nothing of the part that came out has been read.';
