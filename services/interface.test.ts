@@ -153,6 +153,76 @@ describe('POST /api/v1/judge', () => {
     });
     expect(monitor.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fails']);
   });
+  it('takes residual-current devices, breaker coils and run capacitors on the plain case alone', async () => {
+    const plain = { practice: 'IEC', duty: null, removed: null };
+    const spec = {
+      standard: 'EN 61009-1',
+      residualType: 'A',
+      delay: 'general',
+      sensitivityMilliamps: 30,
+      poles: 2,
+      ratedAmps: 16,
+      curve: 'B',
+      icnAmps: 6000,
+      ratedVolts: 230,
+    };
+    const residual = await judgePlainCase({
+      ...plain,
+      family: 'residual-current',
+      supply: { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, hertz: 50, currentKind: 'ac', grounding: 'TN-S' },
+      load: { kind: 'socket-circuit', electronics: 'single-phase-rectifier', standingLeakageMilliamps: 4, additionalProtection: true },
+      candidates: [
+        { id: 'right', spec },
+        { id: 'blind', spec: { ...spec, residualType: 'AC' } },
+        { id: 'for fire', spec: { ...spec, sensitivityMilliamps: 300 } },
+        { id: 'worn', spec: { ...spec, residualType: null } },
+      ],
+    });
+    expect(residual.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fails', 'fails', 'not-known']);
+    const coil = {
+      function: ['shunt-trip', 'closing-coil'],
+      frame: 'K4',
+      coilVolts: 110,
+      coilKind: 'DC',
+      operatePercent: [70, 110],
+      dutyContinuous: true,
+    };
+    const release = await judgePlainCase({
+      ...plain,
+      family: 'breaker-coil',
+      supply: { controlVolts: 110, controlKind: 'dc', controlVoltsMin: 85 },
+      load: { kind: 'air-breaker-accessory', action: 'opens-on-signal', frameNeeded: 'K4', commandMaintained: true },
+      candidates: [
+        { id: 'right', spec: coil },
+        { id: 'release', spec: { ...coil, function: ['undervoltage-release'] } },
+        { id: 'short', spec: { ...coil, dutyContinuous: false, maxCommandSeconds: 2 } },
+        { id: 'other frame', spec: { ...coil, frame: 'K9' } },
+      ],
+    });
+    expect(release.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fails', 'fails', 'fails']);
+    const can = {
+      kind: 'run',
+      protection: 'S2',
+      sections: [{ name: 'motor', microfarads: 12 }],
+      tolerancePercent: 5,
+      ratedVolts: 450,
+      hertz: [50, 60],
+    };
+    const capacitor = await judgePlainCase({
+      ...plain,
+      family: 'run-capacitor',
+      supply: { systemVolts: 230, hertz: 50 },
+      load: { kind: 'motor-1ph', sections: [{ name: 'motor', microfarads: 12 }], plateVolts: 400, protectionNeeded: ['S2', 'S3'] },
+      candidates: [
+        { id: 'right', spec: can },
+        { id: 'joined', spec: { ...can, sections: [{ name: 'motor', microfarads: 12, parallel: [8, 4] }] } },
+        { id: 'larger', spec: { ...can, sections: [{ name: 'motor', microfarads: 14 }] } },
+        { id: 'lower volts', spec: { ...can, ratedVolts: 370 } },
+        { id: 'for starting', spec: { ...can, kind: 'start' } },
+      ],
+    });
+    expect(capacitor.candidates.map(({ verdict }) => verdict)).toEqual(['fits', 'fits', 'fails', 'fails', 'fails']);
+  });
   it.each([
     ['a form that is none', { load: { contactForms: { DPDT: 1 } } }, /contactForms/],
     [
@@ -256,7 +326,7 @@ describe('POST /api/v1/judge', () => {
   });
   it.each([
     ['practice', 'UK', 'practice'],
-    ['family', 'residual-current', 'family'],
+    ['family', 'surge-arrester', 'family'],
     ['supply.systemVolts', -480, 'supply.systemVolts'],
     ['supply.systemVolts', 0, 'supply.systemVolts'],
     ['supply.systemVolts', 1e9, 'supply.systemVolts'],

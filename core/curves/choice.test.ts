@@ -27,6 +27,12 @@ describe('kind by spec', () => {
     ['overload-relay', { tripClass: null, settingMaxAmps: 9 }, undefined],
     ['overload-relay', { tripClass: '10', settingMaxAmps: null }, undefined],
     ['contactor', { ratedAmps: 9 }, undefined],
+    ['residual-current', { standard: 'IEC/EN 61009-1', curve: 'B', ratedAmps: 16 }, 'breaker-b'],
+    ['residual-current', { standard: 'IEC/EN 61008-1', curve: 'none', ratedAmps: 40 }, undefined],
+    ['residual-current', { standard: 'IEC/EN 61009-1', curve: null, ratedAmps: 16 }, undefined],
+    ['air-breaker', { standard: 'IEC 60947-2', ratedAmps: 1250 }, 'trip-unit'],
+    ['breaker-coil', { function: ['shunt-trip'] }, undefined],
+    ['run-capacitor', { kind: 'run' }, undefined],
   ] as const)('%s %o is %s', (family, spec, kind) => expect(of(family, spec)?.kind).toBe(kind));
 });
 
