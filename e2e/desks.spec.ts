@@ -69,12 +69,16 @@ test('over HTTP: what is wrong gets its status and words', async ({ request }) =
   const document = (await (await request.get('/api/v1/openapi.json')).json()) as { openapi: string };
   expect(document.openapi).toBe('3.1.0');
   expect(((await (await request.get('/api/v1/families')).json()) as { families: { id: string }[] }).families.map(({ id }) => id)).toEqual([
+    'air-breaker',
     'breaker',
+    'breaker-coil',
     'contactor',
     'control-relay',
     'fuse',
     'monitoring-relay',
     'overload-relay',
+    'residual-current',
+    'run-capacitor',
     'timing-relay',
   ]);
   expect(((await (await request.get('/api/v1/worksheets')).json()) as { worksheets: unknown[] }).worksheets.length).toBeGreaterThanOrEqual(
