@@ -74,7 +74,7 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
   await page.reload();
   await expect(page.getByText('Found: coil of the undervoltage release is open.')).toBeVisible();
   await stage(page, 'Match').click();
-  await takeFirst(page, /^Saltmarsh YUD release, delayed 230a/);
+  await takeFirst(page, /^Saltmarsh YUD release, delayed 230 V AC/);
   await expect(page.getByRole('table', { name: 'Settings, in the order of entry' })).toContainText('1.6');
   await proveAll(page);
   await signed(page);

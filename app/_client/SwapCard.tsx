@@ -188,20 +188,24 @@ function breath({ derived, view }: Props): string {
     const way = derived.needs.find((need) => need.id === id)?.ways[0];
     return way ? limitText(way.limit, way) : undefined;
   };
+  const anyOf = (id: string) => {
+    const words = derived.needs.find((need) => need.id === id)?.ways[0].limit;
+    return Array.isArray(words) ? words.join(' or ') : limit(id);
+  };
   const words = [
     limit('poles') && `${limit('poles')} poles`,
     limit('volts') && `at ${limit('volts')}`,
     limit('running') && `at least ${limit('running')} running`,
     limit('locked-rotor') && `${limit('locked-rotor')} starting`,
     limit('inrush') && `${limit('inrush')} inrush`,
-    limit('function'),
+    anyOf('function')?.replaceAll('-', ' '),
     limit('frame') && `for ${limit('frame')}`,
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about?.toLowerCase() ?? 'motor'}`),
-    limit('residual-type') && `type ${limit('residual-type')}`,
+    anyOf('residual-type') && `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
-    limit('protection-class'),
+    anyOf('protection-class'),
     limit('dip') && `riding a dip to ${limit('dip')}`,
     limit('nominal-volts') && `a supply of ${limit('nominal-volts')}`,
     limit('lost-phase') && `seeing a phase held at ${view.state.load.regeneratedPercent?.value as number} %`,

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Need, Verdict, Way } from '../needs/need';
 import { compileNeed, type Canonical } from './evaluate';
-import { judgePart, marginOf, overallVerdict, plainNeeds } from './judge';
+import { haveWords } from '../needs/line-text';
+import { insteadOf, judgePart, marginOf, overallVerdict, plainNeeds } from './judge';
 import { rank } from './rank';
 
 const way = (more: Partial<Way> = {}): Way => ({
@@ -126,7 +127,11 @@ describe('ways', () => {
   });
   const instead = need({
     ways: [
-      way({ relation: '<=', limit: 3, or: { figure: { kind: 'field', name: 'delay' }, relation: '>=', limit: 1, words: 'it waits' } }),
+      way({
+        relation: '<=',
+        limit: 3,
+        or: { figure: { kind: 'field', name: 'delay' }, relation: '>=', limit: 1, words: 'it waits', brief: 'waits' },
+      }),
     ],
   });
   it.each([
@@ -146,6 +151,11 @@ describe('ways', () => {
     const [line] = judgePart([compileNeed(instead)], { poles: 9, delay: 2 }, 'IEC').lines;
     expect(line!.because).toContain('9; at most 3 allowed, but it waits.');
     expect(line!.because).not.toContain('in hand');
+    expect(haveWords(line!, insteadOf(line!))).toBe('9, waits');
+    const [own] = judgePart([compileNeed(instead)], { poles: 3, delay: 2 }, 'IEC').lines;
+    expect(haveWords(own!, insteadOf(own!))).toBe('3');
+    const [bare] = judgePart([compileNeed(instead)], { poles: 'none', delay: 0 }, 'IEC').lines;
+    expect(haveWords(bare!, insteadOf(bare!))).toBe('none');
   });
   it('both paths give the same verdict', () => {
     const mark = fc.constantFrom(undefined, null, 'none', 1, 3, 90);

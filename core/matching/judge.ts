@@ -113,6 +113,12 @@ export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue
   return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 
+/** Where the figure itself does not hold and another one makes it fit: that other one, short. Example: 'delayed'. */
+export function insteadOf({ need, quantity, limit, verdict, have, margin }: JudgedLine): string | undefined {
+  if (verdict !== 'fits' || (have !== null && (margin === null || margin >= 0))) return undefined;
+  return need.ways.find((way) => way.quantity === quantity && way.limit === limit)?.or?.brief;
+}
+
 /** Judges one part with sentences, for the lines that are shown. */
 export function judgePart(compiled: readonly CompiledNeed[], spec: Canonical, practice: Practice): JudgedPart {
   const lines = compiled.flatMap(({ need, judge, exempt }): JudgedLine[] => {

@@ -15,6 +15,8 @@ export const wantedText = (value: Value, shown: Shown): string => `${signs[shown
 /** A figure of the part: held against a most it is rounded up, else down. */
 export const haveText = (value: Value, { unit, relation }: Shown): string => formatValue(value, unit, relation === '<=' ? 'up' : 'down');
 
-/** A judged figure in words: what carries no such mark and falls by it says none, what could not be read says not known. */
-export const haveWords = (line: Shown & { have: Value; verdict: unknown }): string =>
-  line.have !== null ? haveText(line.have, line) : line.verdict === 'fails' ? 'none' : 'not known';
+/** A judged figure in words: what carries no such mark and falls by it says none, what could not be read says not known; `instead` is what makes it fit. */
+export function haveWords(line: Shown & { have: Value; verdict: unknown }, instead?: string): string {
+  const have = line.have !== null ? haveText(line.have, line) : line.verdict === 'fails' ? 'none' : 'not known';
+  return instead ? `${have}, ${instead}` : have;
+}

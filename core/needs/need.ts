@@ -55,7 +55,7 @@ export type Way = {
   /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
   orNotKnown?: Figure;
   /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
-  or?: { figure: Figure; relation: '>=' | '<='; limit: number; words: string };
+  or?: { figure: Figure; relation: '>=' | '<='; limit: number; words: string; /** Beside the figure, short: 'delayed'. */ brief: string };
   /** A way that can never be more than a check, such as a rating of another kind of load. */
   atBest?: 'check';
   /** Why it is no more than that; absent: the rating is for another kind of load. */

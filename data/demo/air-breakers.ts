@@ -189,7 +189,7 @@ export function demoBreakerCoils(): DemoPart[] {
             id: partId(one.maker, 'coil', one.letters, frame, tell, code),
             family: 'breaker-coil',
             maker: one.maker,
-            name: `${one.maker} ${one.letters}${tell.toUpperCase()} ${word} ${code} for ${frame}`,
+            name: `${one.maker} ${one.letters}${tell.toUpperCase()} ${word} ${volts} V ${kind.toUpperCase()} for ${frame}`,
             footprint: `${one.maker} ${frame} bay ${bay}`,
             coilExchangeable: false,
             raw: Object.fromEntries(Object.entries(raw).filter(([, value]) => value !== undefined)),

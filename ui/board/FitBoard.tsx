@@ -2,7 +2,7 @@
 
 import { Fragment, useRef, type KeyboardEvent } from 'react';
 import type { Practice } from '@/core/case/case';
-import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
@@ -17,7 +17,7 @@ const MOST_WORDS = 2;
 function figureOf(line: JudgedLine): string {
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MOST_WORDS)
     return `${(line.have as string[]).slice(0, MOST_WORDS).join(', ')} and ${line.have.length - MOST_WORDS} more`;
-  return haveWords(line);
+  return haveWords(line, insteadOf(line));
 }
 
 function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {

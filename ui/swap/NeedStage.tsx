@@ -1,9 +1,9 @@
 'use client';
 
 import type { Practice } from '@/core/case/case';
-import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { haveText, haveWords, limitText } from '@/core/needs/line-text';
+import { haveWords, limitText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { Scale } from '../needs/Scale';
 import { VerdictMark } from '../marks/VerdictMark';
@@ -42,7 +42,7 @@ function NeedRow({
   const limit = limitText(way.limit, { unit, relation: way.relation });
   const markOf = (one: JudgedLine | undefined) =>
     one && typeof one.have === 'number' && one.verdict
-      ? { value: one.have, label: haveText(one.have, { unit, relation: way.relation }), verdict: one.verdict }
+      ? { value: one.have, label: haveWords({ ...one, unit }, insteadOf(one)), verdict: one.verdict }
       : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (

@@ -182,6 +182,7 @@ function dipNeed({ load }: NeedContext): Need[] {
               figure: field('delaySeconds'),
               relation: '>=' as const,
               limit: seconds,
+              brief: 'delayed',
               words: `its delay outlasts a dip of ${q(seconds, 's')}`,
             },
           }
