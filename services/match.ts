@@ -143,7 +143,15 @@ export function chosenSpec(family: DeviceFamily, part: PartRow, coil: CoilChoice
 
 const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
 
-type Candidate = { id: string; spec: Canonical; onShelf: number; part: PartRow; coil?: CoilChoice; beside?: readonly string[] };
+type Candidate = {
+  id: string;
+  spec: Canonical;
+  onShelf: number;
+  pieces?: number;
+  part: PartRow;
+  coil?: CoilChoice;
+  beside?: readonly string[];
+};
 
 const MOST_OF_ONE = 3; // of one part on the shelf, so many at the most enter a combination
 
@@ -160,7 +168,7 @@ function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, fa
     const part = first === undefined ? undefined : byId.get(first);
     if (!part || beside.length === 0) return [];
     const row = rowOf(part, family, together);
-    return [{ id: together.ids.join('+'), spec: row.spec, onShelf: 1, part: row, beside }];
+    return [{ id: together.ids.join('+'), spec: row.spec, onShelf: 1, pieces: together.ids.length, part: row, beside }];
   });
 }
 

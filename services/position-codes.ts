@@ -1,4 +1,5 @@
 /** The user's own letters per maker: read, and saved with the version that was read. */
+import type { Knex } from 'knex';
 import * as yup from 'yup';
 import { positionRowsSchema, type PositionTable } from '../core/case/position-codes';
 import { database } from '../data/connection';
@@ -8,8 +9,8 @@ import { validate } from './validate';
 const MOST_NAME = 60;
 
 /** Every maker's table, by name. */
-export const positionTables = async (): Promise<PositionTable[]> =>
-  (await database()<PositionTable>('position_codes').orderBy('maker')).map(({ maker, version, rows }) => ({ maker, version, rows }));
+export const positionTables = async (knex: Knex = database()): Promise<PositionTable[]> =>
+  (await knex<PositionTable>('position_codes').orderBy('maker')).map(({ maker, version, rows }) => ({ maker, version, rows }));
 
 export const positionCodesSchema = yup.object({
   version: yup.number().strict().integer().min(0).required('version is missing: send the one that you read, 0 for a new maker.'),
@@ -23,26 +24,35 @@ export async function savePositionCodes(maker: string, body: unknown): Promise<P
     throw new ServiceError(422, [{ field: 'maker', reason: `A maker's name has 1 to ${MOST_NAME} characters.` }]);
   const { version, rows } = await validate(positionCodesSchema, body);
   const knex = database();
+  const changed = async (trx: Knex) =>
+    new ServiceError(
+      409,
+      [
+        {
+          field: 'version',
+          reason: 'Somebody changed this maker’s letters since you read them. Nothing was overwritten: look at them again.',
+        },
+      ],
+      { tables: await positionTables(trx) },
+    );
   await knex.transaction(async (trx) => {
     const text = JSON.stringify(rows);
     const there = await trx<PositionTable>('position_codes').where({ maker: name }).forUpdate().first();
-    if ((there?.version ?? 0) !== version)
-      throw new ServiceError(
-        409,
-        [
-          {
-            field: 'version',
-            reason: 'Somebody changed this maker’s letters since you read them. Nothing was overwritten: look at them again.',
-          },
-        ],
-        { tables: await positionTables() },
-      );
+    if ((there?.version ?? 0) !== version) throw await changed(trx);
     if (rows.length === 0) await trx('position_codes').where({ maker: name }).delete();
     else if (there)
       await trx('position_codes')
         .where({ maker: name })
         .update({ rows: text, version: version + 1 });
-    else await trx('position_codes').insert({ maker: name, rows: text, version: 1 });
+    else {
+      // Of two tabs that add one maker at a time, one is told.
+      const added = await trx('position_codes')
+        .insert({ maker: name, rows: text, version: 1 })
+        .onConflict('maker')
+        .ignore()
+        .returning('maker');
+      if (added.length === 0) throw await changed(trx);
+    }
   });
   return positionTables();
 }

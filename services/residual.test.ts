@@ -127,6 +127,9 @@ describe('letters of bays', () => {
       detail: { tables: expect.any(Array) },
     });
     expect((await positionTables()).find(({ maker }) => maker === 'Alder Moor')!.rows).toEqual(rows);
+    const both = await Promise.allSettled([1, 2].map((one) => savePositionCodes('Twin Oaks', { version: 0, rows: rows.slice(0, one) })));
+    expect(both.map(({ status }) => status).sort()).toEqual(['fulfilled', 'rejected']);
+    expect(both.find(({ status }) => status === 'rejected')).toMatchObject({ reason: { status: 409 } });
   });
   it.each([
     ['', { version: 0, rows }, 'maker'],

@@ -111,8 +111,8 @@ export function MatchStage(props: Props) {
       {board && (
         <p className="muted" style={{ fontSize: 12.5 }}>
           Order: no failing line, fewest lines not known, fewest checks
-          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (another coil mark or a coil swap is one)' : ''}, on the shelf,
-          nearest rating above the need.
+          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (another coil mark or a coil swap is one)' : ''}, on the shelf,{' '}
+          {familyOf(props.state.family)?.combine ? 'joined of fewer parts' : 'nearest rating above the need'}.
         </p>
       )}
       {board && props.chosenKey && props.part && (

@@ -223,24 +223,36 @@ describe('the whole part', () => {
 
 describe('ranking', () => {
   const running = need({ id: 'running', ways: [way({ unit: 'A', limit: 20 })] });
-  const ranked = (parts: { id: string; poles: unknown; onShelf?: number; aux?: unknown }[]) =>
+  const ranked = (parts: { id: string; poles: unknown; onShelf?: number; pieces?: number; aux?: unknown }[]) =>
     rank(
       [running, need({ id: 'aux', severity: 'should', ways: [way({ figure: { kind: 'field', name: 'aux' }, limit: 1 })] })].map(
         compileNeed,
       ),
-      parts.map(({ id, onShelf = 0, ...spec }) => ({ id, onShelf, spec })),
+      parts.map(({ id, onShelf = 0, pieces, ...spec }) => ({ id, onShelf, pieces, spec })),
     );
-  it('no failing line, fewest checks, on the shelf, nearest rating, then id', () => {
+  it('no failing line, fewest checks, on the shelf, fewest pieces, nearest rating, then id', () => {
     const { order } = ranked([
       { id: 'far', poles: 90, aux: 1 },
       { id: 'near', poles: 21, aux: 1 },
+      { id: 'joined of three', poles: 21, aux: 1, onShelf: 1, pieces: 3 },
+      { id: 'joined of two', poles: 30, aux: 1, onShelf: 1, pieces: 2 },
       { id: 'shelf', poles: 90, aux: 1, onShelf: 1 },
       { id: 'check', poles: 21, aux: 0, onShelf: 9 },
       { id: 'fails', poles: 9, aux: 1, onShelf: 9 },
       { id: 'also near', poles: 21, aux: 1 },
       { id: 'worn', poles: null, aux: 1 },
     ]);
-    expect(order.map(({ id }) => id)).toEqual(['shelf', 'also near', 'near', 'far', 'check', 'worn', 'fails']);
+    expect(order.map(({ id }) => id)).toEqual([
+      'shelf',
+      'joined of two',
+      'joined of three',
+      'also near',
+      'near',
+      'far',
+      'check',
+      'worn',
+      'fails',
+    ]);
   });
   it('every part that fails is counted once, on its first failing line', () => {
     const { fell, judged, holding } = ranked([

@@ -1,13 +1,13 @@
 /**
  * Which candidates come first, and why did the rest fall?
- * Order: no failing line; fewest not-known lines; fewest checks; on the shelf; same coil mark as the position has, so no
+ * Order: no failing line; fewest not-known lines; fewest checks; on the shelf; joined of fewer parts; same coil mark as the position has, so no
  * rewiring; nearest running-current rating above the need; then id, so that the order never wavers.
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import type { Verdict } from '../needs/need';
 import type { Canonical, CompiledNeed } from './evaluate';
 
-export type RankInput = { id: string; spec: Canonical; onShelf: number };
+export type RankInput = { id: string; spec: Canonical; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
 export type Ranked = {
   id: string;
   verdict: Verdict;
@@ -15,6 +15,7 @@ export type Ranked = {
   checks: number;
   unknown: number;
   onShelf: number;
+  pieces: number;
   nearness: number;
 };
 /** First failing line by need id, and how many parts fell on it; the lines are taken in the order of the needs. */
@@ -58,6 +59,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       checks,
       unknown,
       onShelf: part.onShelf,
+      pieces: part.pieces ?? 1,
       nearness: fails > 3 ? Infinity : nearnessOf(compiled, part.spec),
     };
   });
@@ -68,6 +70,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       a.unknown - b.unknown ||
       a.checks - b.checks ||
       Number(b.onShelf > 0) - Number(a.onShelf > 0) ||
+      a.pieces - b.pieces ||
       a.nearness - b.nearness ||
       (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
   );
