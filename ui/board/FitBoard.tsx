@@ -13,8 +13,15 @@ export type Column = { key: string; name: string; where: string; note: string; p
 export type Removed = { name: string; part: JudgedPart } | null;
 
 const MOST_WORDS = 2;
-/** The figure in a cell; of a long list of words the first ones, the sentence beside the board has them all. */
+/** The figure in a cell; of a list of words the one that is asked for, else the first ones. The sentence beside the board has them all. */
 function figureOf(line: JudgedLine): string {
+  if (
+    line.relation === 'includes' &&
+    typeof line.limit === 'string' &&
+    Array.isArray(line.have) &&
+    (line.have as unknown[]).includes(line.limit)
+  )
+    return line.limit;
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MOST_WORDS)
     return `${(line.have as string[]).slice(0, MOST_WORDS).join(', ')} and ${line.have.length - MOST_WORDS} more`;
   return haveWords(line, insteadOf(line));

@@ -126,6 +126,8 @@ const shortLabels: Record<string, string> = {
   noncontinuousAmps: 'Other load',
   disconnectSeconds: 'Off within',
   conditionalShortCircuitAmps: 'Inc',
+  protectionNeeded: 'Accepts',
+  tolerancePercent: 'Tolerance',
   commandMaintained: 'Stays on',
   commandSeconds: 'Lasts',
   maxCommandSeconds: 'Longest cmd',
