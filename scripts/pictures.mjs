@@ -32,7 +32,24 @@ await picture('make-safe', `${hoist}?stage=safe`);
 await picture('read', `${hoist}?stage=read`);
 await picture('need', `${hoist}?stage=need`, { before: (page) => page.getByRole('button', { name: /^Locked-rotor amps/ }).click() });
 await picture('match', `${hoist}?stage=match`, { before: take });
-await picture('match-night', `${hoist}?stage=match`, { theme: 'dark' });
+const drive = await open('ferrow-pump-r10');
+await picture('residual-night', `${drive}?stage=need`, {
+  theme: 'dark',
+  height: 1000,
+  before: async (page) => {
+    const seen = page.getByRole('region', { name: 'What each type sees of this load' });
+    await seen.getByRole('button').first().click();
+    await page.locator('.wave-table').scrollIntoViewIfNeeded();
+  },
+});
+await picture('lab-closing', '/lab?bench=closing', {
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Press it' }).click();
+    await page.getByRole('button', { name: 'Close signal' }).click();
+    await page.getByRole('slider', { name: /Undervoltage source/ }).fill('30');
+    await page.getByRole('button', { name: 'Close button' }).click();
+  },
+});
 const timer = await open('kestrel-ramp-k9');
 await picture('prove', `${timer}?stage=match`, {
   height: 1100,
@@ -55,7 +72,6 @@ await picture('lab-supply', '/lab?bench=supply', {
   },
 });
 await picture('record', `${hoist}?stage=record`);
-await picture('match-phone', `${hoist}?stage=match`, { width: 390, height: 844 });
 await picture('panels-phone', '/?panel=ferrow-gate&position=ferrow-gate-k2', { width: 390, height: 844 });
 // Plates of the demo scenario are drawn in the page itself, with the letters it ships.
 const plateFile = (page, lines, dark) =>
