@@ -128,6 +128,36 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   );
 });
 
+test('letters changed in two tabs: the second is told, keeps what it typed, and decides', async ({ page, context }) => {
+  const other = await context.newPage();
+  const bay = (one: typeof page) => one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('textbox', { name: 'Bay, row 1' });
+  const keep = (one: typeof page) =>
+    one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('button', { name: 'Keep these letters' });
+  for (const [one, words] of [
+    [page, 'upper left, seen first'],
+    [other, 'upper left, seen second'],
+  ] as const) {
+    await one.goto('/lab?bench=closing');
+    await one.getByRole('button', { name: 'Letters of bays' }).click();
+    await bay(one).fill(words);
+  }
+  await keep(page).click();
+  await expect(keep(page)).toHaveCount(0);
+  await context.setOffline(true);
+  await keep(other).click();
+  await expect(other.getByRole('alert').filter({ hasText: 'cannot be reached' })).toBeVisible();
+  await context.setOffline(false);
+  await keep(other).click();
+  await expect(other.getByRole('alert').filter({ hasText: 'Somebody changed' })).toBeVisible();
+  await expect(bay(other)).toHaveValue('upper left, seen second');
+  await expect(other.getByText(/Theirs: .*seen first/)).toBeVisible();
+  await other.getByRole('button', { name: 'Put mine over it' }).click();
+  await expect(other.getByText(/Theirs:/)).toHaveCount(0);
+  await other.reload();
+  await other.getByRole('button', { name: 'Letters of bays' }).click();
+  await expect(bay(other)).toHaveValue('upper left, seen second');
+});
+
 for (const theme of ['light', 'dark'] as const)
   test(`new benches hold to WCAG 2.2 AA, ${theme}, and do not scroll sideways on a phone`, async ({ browser, baseURL }) => {
     const context = await browser.newContext({ colorScheme: theme, baseURL, viewport: { width: 390, height: 844 } });

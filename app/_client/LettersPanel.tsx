@@ -2,27 +2,24 @@
 
 import { useState } from 'react';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
-import { PositionLetters } from '@/ui/closing/PositionLetters';
+import { PositionLetters, type Kept } from '@/ui/closing/PositionLetters';
 import { api } from './api';
+
+const of = (tables: readonly PositionTable[], maker: string): PositionTable =>
+  tables.find((table) => table.maker === maker) ?? { maker, version: 0, rows: [] };
 
 /** The user's own letters per maker, saved with the version that was read. */
 export function LettersPanel({ start }: { start: readonly PositionTable[] }) {
   const [tables, setTables] = useState(start);
-  const [fault, setFault] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const save = async (maker: string, version: number, rows: PositionCode[]) => {
-    if (busy) return;
-    setBusy(true);
+  const save = async (maker: string, version: number, rows: PositionCode[]): Promise<Kept> => {
     const answer = await api<{ tables: PositionTable[] }>('PUT', `/api/v1/position-codes/${encodeURIComponent(maker)}`, { version, rows });
-    setBusy(false);
     if (answer.ok) {
       setTables(answer.value.tables);
-      setFault(undefined);
-      return;
+      return { table: of(answer.value.tables, maker) };
     }
-    setFault(answer.faults.map(({ reason }) => reason).join(' '));
-    // Somebody saved first: theirs is shown, and nothing of it is lost.
-    if (answer.status === 409) setTables(answer.body.tables as PositionTable[]);
+    if (answer.offline) return { fault: 'Loyal Coil cannot be reached. Leave this page open and try again, or save your letters as CSV.' };
+    const fault = answer.faults.map(({ reason }) => reason).join(' ');
+    return answer.status === 409 ? { fault, theirs: of(answer.body.tables as PositionTable[], maker) } : { fault };
   };
-  return <PositionLetters tables={tables} fault={fault} busy={busy} onSave={(maker, version, rows) => void save(maker, version, rows)} />;
+  return <PositionLetters tables={tables} onSave={save} />;
 }

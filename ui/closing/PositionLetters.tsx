@@ -27,11 +27,35 @@ export function rowsOfCsv(text: string): { rows: PositionCode[] } | { fault: str
   };
 }
 
-/** The letters of one maker's bays, to be read and changed. */
-function MakerTable({ table, busy, onSave }: { table: PositionTable; busy: boolean; onSave: (rows: PositionCode[]) => void }) {
+/** What came of saving: the table as it stands now, or why not; `theirs` is what somebody saved first. */
+export type Kept = { table: PositionTable } | { fault: string; theirs?: PositionTable };
+type Save = (maker: string, version: number, rows: PositionCode[]) => Promise<Kept>;
+
+/** The letters of one maker's bays, to be read and changed. What was typed stays until its user lets it go. */
+function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
+  const [agreed, setAgreed] = useState(table);
   const [rows, setRows] = useState(table.rows);
   const [fault, setFault] = useState<string>();
-  const changed = JSON.stringify(rows) !== JSON.stringify(table.rows);
+  const [theirs, setTheirs] = useState<PositionTable>();
+  const [busy, setBusy] = useState(false);
+  const changed = JSON.stringify(rows) !== JSON.stringify(agreed.rows);
+  const take = (now: PositionTable) => {
+    setAgreed(now);
+    setRows(now.rows);
+    setTheirs(undefined);
+    setFault(undefined);
+  };
+  const save = async (version: number) => {
+    if (busy) return;
+    setBusy(true);
+    const kept = await onSave(table.maker, version, rows);
+    setBusy(false);
+    if ('table' in kept) take(kept.table);
+    else {
+      setFault(kept.fault);
+      setTheirs(kept.theirs);
+    }
+  };
   const put = (i: number, part: Partial<PositionCode>) => setRows(rows.map((row, k) => (k === i ? { ...row, ...part } : row)));
   return (
     <div className="sheet letters">
@@ -114,6 +138,19 @@ function MakerTable({ table, busy, onSave }: { table: PositionTable; busy: boole
           {fault}
         </p>
       )}
+      {theirs && (
+        <div className="row-flex">
+          <span className="muted">
+            Theirs: {theirs.rows.length === 0 ? 'none any more' : theirs.rows.map(({ code, bay }) => `${code} ${bay}`.trim()).join(' · ')}
+          </span>
+          <button type="button" className="quiet" onClick={() => take(theirs)}>
+            Take theirs
+          </button>
+          <button type="button" className="quiet" disabled={busy} onClick={() => void save(theirs.version)}>
+            Put mine over it
+          </button>
+        </div>
+      )}
       <div className="row-flex">
         <button type="button" className="quiet" onClick={() => setRows([...rows, empty])}>
           Add a row
@@ -141,7 +178,12 @@ function MakerTable({ table, busy, onSave }: { table: PositionTable; busy: boole
             }}
           />
         </label>
-        <button type="button" className="quiet strong" disabled={!changed || busy} onClick={() => onSave(rows)}>
+        <button
+          type="button"
+          className="quiet strong"
+          disabled={!changed || busy || Boolean(theirs)}
+          onClick={() => void save(agreed.version)}
+        >
           {busy ? 'Saving' : changed ? 'Keep these letters' : 'Kept'}
         </button>
       </div>
@@ -150,17 +192,7 @@ function MakerTable({ table, busy, onSave }: { table: PositionTable; busy: boole
 }
 
 /** Every maker's letters, and a new maker. */
-export function PositionLetters({
-  tables,
-  fault,
-  busy,
-  onSave,
-}: {
-  tables: readonly PositionTable[];
-  fault?: string;
-  busy: boolean;
-  onSave: (maker: string, version: number, rows: PositionCode[]) => void;
-}) {
+export function PositionLetters({ tables, onSave }: { tables: readonly PositionTable[]; onSave: Save }) {
   const [maker, setMaker] = useState('');
   const [added, setAdded] = useState<string[]>([]);
   const fresh = added
@@ -175,18 +207,8 @@ export function PositionLetters({
           assumed.
         </p>
       </div>
-      {fault && (
-        <p className="say fails" role="alert">
-          {fault}
-        </p>
-      )}
       {[...tables, ...fresh].map((table) => (
-        <MakerTable
-          key={`${table.maker}${table.version}`}
-          table={table}
-          busy={busy}
-          onSave={(rows) => onSave(table.maker, table.version, rows)}
-        />
+        <MakerTable key={table.maker} table={table} onSave={onSave} />
       ))}
       <form
         className="row-flex"
