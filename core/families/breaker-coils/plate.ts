@@ -2,6 +2,7 @@
  * Plate of a coil that works an air or moulded-case breaker: shunt trip, closing coil, undervoltage release, charging motor.
  * They look alike and are not alike: the word and the operating band decide. Names: common practice.
  */
+import { accessoryFunctions } from '../../case/accessory-fields';
 import { AMPS, currentKind, maker, mark, serial, sheet, standard, type, VOLTS } from '../../plates/common-fields';
 import { single } from '../../plates/forms';
 import type { PlateDefinition } from '../../plates/plate-field';
@@ -24,15 +25,7 @@ export const breakerCoilPlate: PlateDefinition = {
       {
         names: ['FUNCTION'],
         bareUnit: true,
-        words: [
-          'shunt-trip',
-          'closing-coil',
-          'undervoltage-release',
-          'no-volt-release',
-          'charging-motor',
-          'auxiliary-contact',
-          'alarm-contact',
-        ],
+        words: [...accessoryFunctions],
         printed: {
           'UNDERVOLTAGE RELEASE': 'undervoltage-release',
           'UNDER VOLTAGE RELEASE': 'undervoltage-release',
