@@ -128,6 +128,25 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   );
 });
 
+test('the owner’s page and every check go on paper alone', async ({ page }) => {
+  await openPosition(page, 'ferrow-cabin', /^R2/);
+  await startSwap(page);
+  await stage(page, 'Need').click();
+  const owners = page.getByRole('region', { name: 'For the owner, in plain words' });
+  await owners.getByRole('button', { name: 'Show the page' }).click();
+  await expect(owners).toContainText('The device that was there is not the right one for this place.');
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('heading', { name: 'What it costs' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'What it needs' })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await page.goto('/lab?bench=closing');
+  const paper = page.getByRole('heading', { name: 'Why will it not close? Checks' });
+  await expect(paper).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(paper).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lab', exact: true })).toBeHidden();
+});
+
 test('letters changed in two tabs: the second is told, keeps what it typed, and decides', async ({ page, context }) => {
   const other = await context.newPage();
   const bay = (one: typeof page) => one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('textbox', { name: 'Bay, row 1' });

@@ -17,6 +17,8 @@ import { ConflictDialog } from '@/ui/swap/ConflictDialog';
 import { askedOf, derive } from '@/ui/swap/derived';
 import { ClosingHunt } from '@/ui/closing/ClosingHunt';
 import { LeakageSeen } from '@/ui/residual/LeakageSeen';
+import { OwnersPage } from '@/ui/residual/OwnersPage';
+import { plainWords } from '@/core/families/residual-currents/plain-words';
 import { frontEndOf } from '@/core/residual/leakage';
 import { CauseHunt } from '@/ui/swap/CauseHunt';
 import { NeedStage } from '@/ui/swap/NeedStage';
@@ -204,6 +206,12 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
             />
           )}
           {stage === 'need' && front !== undefined && <LeakageSeen key={front} front={front} />}
+          {stage === 'need' && state.family === 'residual-current' && (
+            <OwnersPage
+              title={`${view.site.name}, ${view.panel.name}, ${view.position.tag} ${view.position.function}`}
+              parts={plainWords(derived.context, derived.needs, derived.removed)}
+            />
+          )}
           {stage === 'need' && state.family === 'timing-relay' && <WantedTrace context={derived.context} />}
           {stage === 'match' && (
             <MatchStage

@@ -8,6 +8,7 @@ import type { Fault } from '@/core/closing/faults';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { NumberBox } from '../forms/NumberBox';
 import { VerdictMark } from '../marks/VerdictMark';
+import { PrintedChecks } from './PrintedChecks';
 
 const fittedWords = {
   motor: 'charging motor',
@@ -108,6 +109,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
   const open = checks.filter(({ id }) => answers[id] === undefined && id !== next?.id);
   return (
     <section className="will-not-close" aria-label="Why will it not close?">
+      <PrintedChecks fitted={fitted} answers={answers} />
       <div className="row-flex" role="group" aria-label="This breaker has">
         <span className="muted">It has a</span>
         {fittedNames.map((name) => (
@@ -148,6 +150,9 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
               ))}
             </div>
           )}
+          <button type="button" className="quiet no-print" onClick={() => window.print()}>
+            Print every check
+          </button>
           {open.length > 0 && (
             <div>
               <button type="button" className="quiet" aria-expanded={all} onClick={() => setAll(!all)}>

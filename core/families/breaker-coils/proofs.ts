@@ -192,7 +192,7 @@ export function breakerCoilProofs(context: ProofContext): Proof[] {
       'seats',
       'fitting',
       'Seats and is free',
-      'In its bay to the stop, clip home, plunger free by hand.',
+      'In its bay to the stop, its dimples, flats and cap as the bay asks, clip home, plunger free by hand.',
       'A plunger that rubs trips late or never.',
     ),
     torqueProof('coil'),

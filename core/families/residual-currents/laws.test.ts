@@ -194,6 +194,7 @@ describe('cautions and terminals', () => {
       residualCurrents.terminals(contextOf(plain({}, {}, [], practice)), null, residualCurrents.canonical(marks)).map(({ to }) => to);
     expect(of({ standard: 'IEC/EN 61008-1', poles: 2 })).toEqual(['1', 'N', '2', 'N']);
     expect(of({ standard: 'IEC/EN 61008-1', poles: 4 })).toEqual(['1', '3', '5', 'N', '2', '4', '6', 'N']);
+    expect(of({ standard: 'IEC/EN 61009-1', poles: 2 }).at(-2)).toContain('flying neutral');
     expect(of({ standard: 'IEC/EN 61009-1', poles: 2 }).at(-1)).toContain('functional earth');
     expect(of({ standard: 'UL 943', poles: 1, interruptingAmps: 10000 }, 'NFPA70')).toContain('white lead to the neutral bar');
   });

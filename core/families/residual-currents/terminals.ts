@@ -35,6 +35,12 @@ export function residualTerminals({ practice }: NeedContext, from: Canonical | n
       ? [
           {
             circuit: 'auxiliary',
+            from: 'flying neutral, where it has one',
+            to: 'flying neutral, where it has one',
+            note: 'stands for its N, line side: to the neutral bar',
+          },
+          {
+            circuit: 'auxiliary',
             from: 'functional earth, where it has one',
             to: 'functional earth, where it has one',
             note: 'to the earth bar; never cut short',

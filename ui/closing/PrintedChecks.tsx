@@ -1,0 +1,24 @@
+'use client';
+
+import { checksOf, shownWords, worksFrom, type Shown } from '@/core/closing/checks';
+import type { Fitted } from '@/core/closing/breaker-state';
+
+/** Every check on paper, for a night without a screen: what was answered stands there, the rest is left to be filled in. */
+export function PrintedChecks({ fitted, answers }: { fitted: Fitted; answers: Readonly<Record<string, Shown>> }) {
+  return (
+    <div className="print-only print-alone">
+      <h2>Why will it not close? Checks</h2>
+      <p>
+        Springs hold energy with every supply off. Volts by instruments fitted while dead; hands in only when isolated, open and discharged.
+      </p>
+      <ol>
+        {checksOf(fitted).map((check) => (
+          <li key={check.id}>
+            <b>{check.question}</b> {check.how} {check.kind === 'volts' ? `Enough from ${worksFrom(check.id)} % of the mark. ` : ''}
+            <span className="blank">{answers[check.id] === undefined ? '' : shownWords[answers[check.id]!]}</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

@@ -1,0 +1,38 @@
+'use client';
+
+import { useState } from 'react';
+import type { PlainPart } from '@/core/families/residual-currents/plain-words';
+
+/** For the owner, in plain words: to be read aloud, or printed and left. */
+export function OwnersPage({ title, parts }: { title: string; parts: readonly PlainPart[] }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <section className={`sheet stack${open ? ' print-alone' : ''}`} style={{ padding: 14 }} aria-label="For the owner, in plain words">
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <div>
+          <h2 style={{ margin: 0 }}>For the owner, in plain words</h2>
+          <p className="muted">{title}</p>
+        </div>
+        <div className="row-flex no-print">
+          {open && (
+            <button type="button" className="quiet" onClick={() => window.print()}>
+              Print
+            </button>
+          )}
+          <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'Close' : 'Show the page'}
+          </button>
+        </div>
+      </div>
+      {open &&
+        parts.map(({ heading, sentences }) => (
+          <div key={heading}>
+            <h3 style={{ margin: '0 0 2px' }}>{heading}</h3>
+            {sentences.map((sentence) => (
+              <p key={sentence}>{sentence}</p>
+            ))}
+          </div>
+        ))}
+    </section>
+  );
+}
