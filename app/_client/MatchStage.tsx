@@ -130,10 +130,10 @@ export function MatchStage(props: Props) {
           judged={board.judged}
           table={table}
           onTable={() => setTable(!table)}
-          falls={board.fell.map((fall) => ({
-            label: termOf(fall.quantity, props.practice),
-            count: fall.count,
-          }))}
+          falls={board.fell.map((fall) => {
+            const about = board.needs.find(({ id }) => id === fall.needId)?.about;
+            return { label: `${termOf(fall.quantity, props.practice)}${about ? `, ${about.toLowerCase()}` : ''}`, count: fall.count };
+          })}
         />
       )}
     </>

@@ -5,6 +5,8 @@ import { worksheets } from '@/core/worksheets/registry';
 import { WorksheetForm } from '@/ui/worksheets/WorksheetForm';
 import { Shell } from './Shell';
 
+const byTitle = [...worksheets].sort((a, b) => a.title.localeCompare(b.title, 'en'));
+
 /** The worksheets desk: all sheets at the left, the chosen one beside. */
 export function WorksheetsPage({ id }: { id?: string }) {
   return (
@@ -12,7 +14,7 @@ export function WorksheetsPage({ id }: { id?: string }) {
       <div className="desk" style={{ gridTemplateColumns: '244px minmax(0, 1fr)' }}>
         <nav className="side panels" aria-label="Worksheets">
           <p className="label">Worksheets</p>
-          {worksheets.map((sheet) => (
+          {byTitle.map((sheet) => (
             <Link key={sheet.id} href={`/worksheets/${sheet.id}`} aria-current={sheet.id === id ? 'true' : undefined}>
               {sheet.title}
             </Link>
@@ -32,7 +34,7 @@ export function WorksheetsPage({ id }: { id?: string }) {
                   gap: 12,
                 }}
               >
-                {worksheets.map((sheet) => (
+                {byTitle.map((sheet) => (
                   <Link
                     key={sheet.id}
                     href={`/worksheets/${sheet.id}`}
