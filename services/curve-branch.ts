@@ -4,6 +4,7 @@ import { canonicalAirBreaker } from '../core/families/air-breakers/canonical';
 import { planTripUnit } from '../core/families/air-breakers/plan';
 import type { NeedContext } from '../core/families/contract';
 import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
+import { HIGHEST_INSTANTANEOUS } from '../core/curves/trip-unit';
 import type { BranchInputs } from '../core/curves/branch-inputs';
 import { inrushOf } from '../core/families/overcurrent/carry';
 import { disconnectWithin, earthFaultAmps } from '../core/families/overcurrent/earth-fault';
@@ -19,9 +20,6 @@ import { curveOfPart, curvesOfParts } from '../data/part-curves';
 import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
 import { notFound } from './service-error';
-
-/** Top of the instantaneous dial, times the rated current: as the desk's model has it. */
-const HIGHEST_INSTANTANEOUS = 15;
 
 export type CurveBranch = { title: string; practice: 'IEC' | 'NFPA70'; inputs: BranchInputs; devices: DeviceChoice[] };
 

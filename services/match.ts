@@ -10,7 +10,7 @@ import { judgePart, type JudgedPart } from '../core/matching/judge';
 import { rank } from '../core/matching/rank';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
-import type { CoilChoice, SwapState } from '../core/swap/swap';
+import { choiceKey, type CoilChoice, type SwapState } from '../core/swap/swap';
 import { partIdsNotFailing, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
 import { database } from '../data/connection';
 import { catalogueOf } from './catalogue';
@@ -168,7 +168,7 @@ function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, fa
     const part = first === undefined ? undefined : byId.get(first);
     if (!part || beside.length === 0) return [];
     const row = rowOf(part, family, together);
-    return [{ id: together.ids.join('+'), spec: row.spec, onShelf: 1, pieces: together.ids.length, part: row, beside }];
+    return [{ id: choiceKey({ partId: part.id, beside }), spec: row.spec, onShelf: 1, pieces: together.ids.length, part: row, beside }];
   });
 }
 
@@ -190,7 +190,7 @@ function candidatesOf(
     // In the catalogue the right coil can be ordered at once; another coil only helps what lies on the shelf.
     if (!coil || !part.coil_exchangeable || quantity === 0 || !coilLines.some(({ verdict }) => verdict(part.spec) === 'fails'))
       return [own];
-    return [own, { id: `${part.id}+coil`, spec: chosenSpec(family, part, coil), onShelf: quantity, part, coil }];
+    return [own, { id: choiceKey({ partId: part.id, coil }), spec: chosenSpec(family, part, coil), onShelf: quantity, part, coil }];
   });
 }
 

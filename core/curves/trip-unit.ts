@@ -8,6 +8,9 @@ import { groundFaultEquipment as gfpe } from '../standards/ground-fault';
 import { alongI2t, type Band, type CurvePoint } from './band';
 import { at, drop, FARTHEST, FASTEST, type Model, type Remark, type Setting } from './models';
 
+/** Top of the instantaneous dial, times the rated current. Common practice. */
+export const HIGHEST_INSTANTANEOUS = 15;
+
 export type TripUnit = {
   longTimeAmps: number;
   longTimeSeconds: number;
@@ -126,7 +129,7 @@ export function tripUnitBreaker(
       setting('longTimeSeconds', 'Long-time delay at 6 x', 's', unit.longTimeSeconds, 0.5, 30),
       setting('shortTimeAmps', 'Short-time pick-up', 'A', unit.shortTimeAmps, 1.5 * unit.longTimeAmps, 10 * unit.longTimeAmps),
       setting('shortTimeSeconds', 'Short-time delay', 's', unit.shortTimeSeconds, 0.05, 0.5),
-      setting('instantaneousAmps', 'Instantaneous', 'A', unit.instantaneousAmps, 1.5 * frameAmps, 15 * frameAmps),
+      setting('instantaneousAmps', 'Instantaneous', 'A', unit.instantaneousAmps, 1.5 * frameAmps, HIGHEST_INSTANTANEOUS * frameAmps),
       ...(unit.groundFaultAmps === undefined
         ? []
         : [

@@ -110,7 +110,8 @@ export function MarkField({
           onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}
         >
           <option value="">{place || '–'}</option>
-          {field.words.map((word) => (
+          {/* A word of the case that no plate prints, such as "protected", is shown too. */}
+          {(typeof reading?.value === 'string' ? [...new Set([...field.words, reading.value])] : field.words).map((word) => (
             <option key={word} value={word}>
               {word}
             </option>
