@@ -23,6 +23,17 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await startSwap(page);
   await stage(page, 'Need').click();
   await expect(page.getByText(/Residual type: AC, needed is A, F, B, B\+/)).toBeVisible();
+  // It has tripped twice: the hunt is open, and says what leaks before anything is fitted.
+  const leak = page.getByRole('region', { name: 'Cause hunt' });
+  await expect(leak).toContainText('2 faults here within a year');
+  const clamp = leak.getByRole('textbox', { name: /Leakage of many loads together/ });
+  await clamp.fill('6.4 mA');
+  await clamp.press('Enter');
+  await expect(leak.locator('.cause').filter({ hasText: 'Leakage of many loads' })).toContainText('ruled out');
+  const neutral = leak.getByRole('textbox', { name: /Neutral touches earth/ });
+  await neutral.fill('0.02 Mohm');
+  await neutral.press('Enter');
+  await expect(leak).toContainText('Found: neutral touches earth behind it.');
   await page.getByRole('button', { name: 'Show the waveforms' }).click();
   const seen = page.getByRole('table', { name: 'What each type sees of it' });
   await page.getByRole('group', { name: 'What leaks' }).getByRole('button', { name: 'pulsating DC' }).click();
@@ -35,6 +46,7 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await expect(page.locator('.proof').filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
   await proveAll(page);
   await signed(page);
+  await expect(page.getByRole('main')).toContainText('Neutral touches earth behind it');
   await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
   await expect(page.getByText('Wrong part fitted.')).toHaveCount(0);
 });

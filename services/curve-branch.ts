@@ -1,10 +1,7 @@
 /** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
-import { numberMark, type PartSpec } from '../core/case/case';
-import { canonicalAirBreaker } from '../core/families/air-breakers/canonical';
-import { planTripUnit } from '../core/families/air-breakers/plan';
-import type { NeedContext } from '../core/families/contract';
+import { numberMark } from '../core/case/case';
+import { familyOf } from '../core/families/registry';
 import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
-import { HIGHEST_INSTANTANEOUS } from '../core/curves/trip-unit';
 import type { BranchInputs } from '../core/curves/branch-inputs';
 import { inrushOf } from '../core/families/overcurrent/carry';
 import { disconnectWithin, earthFaultAmps } from '../core/families/overcurrent/earth-fault';
@@ -30,22 +27,6 @@ const sameLoad = (a: PositionRow, b: PositionRow) =>
   JSON.stringify([a.readings.load?.horsepower, a.readings.load?.kilowatts, a.readings.load?.fullLoadAmps]) ===
     JSON.stringify([b.readings.load?.horsepower, b.readings.load?.kilowatts, b.readings.load?.fullLoadAmps]) &&
   (a.readings.load?.horsepower ?? a.readings.load?.kilowatts) !== undefined;
-
-/** Settings of a trip unit that the plan gives, under the names of the desk; an instantaneous that is off stands at its highest. */
-function plannedSettings(need: NeedContext, spec: PartSpec): Record<string, number> {
-  const plan = planTripUnit({ need, part: canonicalAirBreaker(spec) });
-  if (!plan) return {};
-  const { longTimeAmps, shortTimeAmps, shortTimeSeconds, instantaneousAmps, groundFaultAmps, groundFaultSeconds } = plan;
-  const given = {
-    longTimeAmps,
-    shortTimeAmps,
-    shortTimeSeconds,
-    instantaneousAmps: instantaneousAmps === null ? HIGHEST_INSTANTANEOUS * plan.ratedAmps : instantaneousAmps,
-    groundFaultAmps,
-    groundFaultSeconds,
-  };
-  return Object.fromEntries(Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== undefined));
-}
 
 /** Returns the branch of a position. Throws 404 where there is none. */
 export async function curveBranch(positionId: string): Promise<CurveBranch> {
@@ -94,9 +75,12 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
         kept?.band,
       );
     if (!choice) return [];
-    // An air breaker is drawn with the settings that its position asks for.
-    if (one.family === 'air-breaker' && one.id === position.id)
-      return [{ ...choice, settings: { ...choice.settings, ...plannedSettings(context, removed.spec) } }];
+    // At its own position a device is drawn with the settings that this asks for.
+    const family = familyOf(one.family);
+    if (family?.curveSettings && one.id === position.id) {
+      const planned = family.curveSettings({ need: context, part: family.canonical(removed.spec) });
+      return [{ ...choice, settings: { ...choice.settings, ...planned } }];
+    }
     // A relay is drawn at the dial that its motor asks for, inside its range.
     return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
   });

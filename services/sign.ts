@@ -14,7 +14,8 @@ import { termOf } from '../core/quantities/terms';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
-import { causesOf, causeVerdict } from '../core/swap/cause-hunt';
+import { causeVerdict } from '../core/swap/cause';
+import { causeHuntOf } from '../core/swap/cause-hunt';
 import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/swap/gate';
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
@@ -175,7 +176,7 @@ const settledCauses = (state: SwapState): RecordBody['causes'] => {
   const control = state.supply.controlVolts?.value;
   if (familyOf(state.family)?.hunt === 'why-it-will-not-close')
     return settledClosing(state.causes ?? {}, typeof control === 'number' ? control : null);
-  return causesOf(state).flatMap((cause) => {
+  return (causeHuntOf(state)?.causes ?? []).flatMap((cause) => {
     const found = state.causes?.[cause.id];
     const verdict = causeVerdict(cause, found);
     if (verdict === 'open' || !found) return [];

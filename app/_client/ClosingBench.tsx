@@ -1,6 +1,7 @@
 'use client';
 
 import { useState } from 'react';
+import { STORED_ENERGY_CAUTION } from '@/core/closing/checks';
 import type { Finding, Findings } from '@/core/closing/findings';
 import type { PositionTable } from '@/core/case/position-codes';
 import { BreakerSim } from '@/ui/closing/BreakerSim';
@@ -36,10 +37,7 @@ export function ClosingBench({ letters }: { letters: readonly PositionTable[] })
           </button>
         )}
       </div>
-      <p className="say note">
-        Springs hold energy with every supply off. Volts are read by instruments fitted while dead or at test terminals by the site’s rules;
-        hands go in only when it is withdrawn or isolated, open and discharged.
-      </p>
+      {part !== 'check' && <p className="say note">{STORED_ENERGY_CAUTION}</p>}
       {part === 'check' && <WillNotClose findings={findings} markVolts={null} onFinding={put} />}
       {part === 'press' && <BreakerSim />}
       {part === 'letters' && <LettersPanel start={letters} />}

@@ -192,6 +192,7 @@ function breath({ derived, view }: Props): string {
     const words = derived.needs.find((need) => need.id === id)?.ways[0].limit;
     return Array.isArray(words) ? words.join(' or ') : limit(id);
   };
+  const dialled = derived.needs.find(({ id }) => id === 'setting')?.ways[0].unit === 'A';
   const words = [
     limit('poles') && `${limit('poles')} poles`,
     limit('volts') && `at ${limit('volts')}`,
@@ -210,7 +211,7 @@ function breath({ derived, view }: Props): string {
     limit('nominal-volts') && `a supply of ${limit('nominal-volts')}`,
     limit('lost-phase') && `seeing a phase held at ${view.state.load.regeneratedPercent?.value as number} %`,
     limit('under-volts') && `undervoltage ${limit('under-volts')}`,
-    limit('setting') && (view.state.family === 'timing-relay' ? limit('setting') : `a dial for ${limit('setting')}`),
+    limit('setting') && (dialled ? `a dial for ${limit('setting')}` : limit('setting')),
     limit('base') && `on ${limit('base')}`,
     limit('changeovers') && `${limit('changeovers')} changeover${limit('changeovers') === '1' ? '' : 's'}`,
     limit('conductor') && `at most ${limit('conductor')} for its conductor`,

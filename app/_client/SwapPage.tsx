@@ -4,11 +4,12 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
-import type { Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
+import type { FamilyView, Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
 import { familyOf } from '@/core/families/registry';
 import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
+import { causeHuntOf } from '@/core/swap/cause-hunt';
 import { signObstacles } from '@/core/swap/gate';
 import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -85,8 +86,10 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const proofs = detail?.proofs ?? [];
   const obstacles = signObstacles(state, part, proofs, practice, detail?.settings.conflicts);
   const title = choice?.name ?? '';
-  const hunt = familyOf(state.family)?.hunt;
-  const front = state.family === 'residual-current' ? frontEndOf(derived.context.load, derived.context.supply)?.electronics : undefined;
+  const family = familyOf(state.family);
+  const shows = (view: FamilyView) => family?.shows?.includes(view) ?? false;
+  const causeHunt = causeHuntOf(state);
+  const front = shows('leakage') ? frontEndOf(derived.context.load, derived.context.supply)?.electronics : undefined;
 
   const undo = swap.undo;
   useEffect(() => {
@@ -193,8 +196,10 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onFocus={setFocus}
             />
           )}
-          {stage === 'need' && hunt === 'why-it-operated' && <CauseHunt state={state} repeats={repeats} onChange={change} />}
-          {stage === 'need' && hunt === 'why-it-will-not-close' && <ClosingHunt state={state} repeats={repeats} onChange={change} />}
+          {stage === 'need' && causeHunt && <CauseHunt hunt={causeHunt} state={state} repeats={repeats} onChange={change} />}
+          {stage === 'need' && family?.hunt === 'why-it-will-not-close' && (
+            <ClosingHunt state={state} repeats={repeats} onChange={change} />
+          )}
           {stage === 'need' && (
             <NeedStage
               needs={derived.needs}
@@ -206,13 +211,13 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
             />
           )}
           {stage === 'need' && front !== undefined && <LeakageSeen key={front} front={front} />}
-          {stage === 'need' && state.family === 'residual-current' && (
+          {stage === 'need' && shows('owners-page') && (
             <OwnersPage
               title={`${view.site.name}, ${view.panel.name}, ${view.position.tag} ${view.position.function}`}
               parts={plainWords(derived.context, derived.needs, derived.removed)}
             />
           )}
-          {stage === 'need' && state.family === 'timing-relay' && <WantedTrace context={derived.context} />}
+          {stage === 'need' && shows('wanted-trace') && <WantedTrace context={derived.context} />}
           {stage === 'match' && (
             <MatchStage
               board={board}
@@ -242,7 +247,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onCell={(line, columnName) => setCell({ line, name: columnName })}
             />
           )}
-          {stage === 'match' && state.family === 'control-relay' && board && board.holding === 0 && (
+          {stage === 'match' && shows('relay-drives') && board && board.holding === 0 && (
             <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
           )}
           {stage === 'prove' &&
@@ -256,9 +261,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
                 title={title}
                 openSteps={derived.openSteps}
                 firstStart={
-                  state.family === 'monitoring-relay' ? (
-                    <ProveMeter address={meter} disabled={derived.openSteps > 0} onChange={change} />
-                  ) : undefined
+                  shows('panel-meter') ? <ProveMeter address={meter} disabled={derived.openSteps > 0} onChange={change} /> : undefined
                 }
                 onChange={change}
               />

@@ -7,6 +7,11 @@
 import { blockersOf, closingPercent, limits, releasePercent, type BreakerState, type Fitted } from './breaker-state';
 import { press } from './press';
 
+/** Said wherever the checks are shown or printed. Common practice. */
+export const STORED_ENERGY_CAUTION =
+  'Springs hold energy with every supply off. Volts are read by instruments fitted while dead or at test terminals by the site’s rules; ' +
+  'hands go in only when it is withdrawn or isolated, open and discharged.';
+
 /** What a check may show: a word of its own list. */
 export type Shown = string;
 export type Check = {

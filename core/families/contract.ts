@@ -59,6 +59,9 @@ export type Combined = { ids: readonly string[]; name: string; raw: PartSpec };
 
 export type DrillSeed = { id: string; question: string; answer: string };
 
+/** Leakage waveforms, a page in plain words, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
+export type FamilyView = 'leakage' | 'owners-page' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
+
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
 
 export type DeviceFamily = {
@@ -94,8 +97,12 @@ export type DeviceFamily = {
   /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
   settings: (context: ProofContext) => SettingSheet;
   drill: readonly DrillSeed[];
-  /** The question behind an exchange: why did it operate, or why will it not close? */
-  hunt: 'why-it-operated' | 'why-it-will-not-close' | 'none';
+  /** The question behind an exchange: why did it operate, what leaks, or why will it not close? */
+  hunt: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
+  /** What is drawn of it beyond the stages' own views; absent: nothing. */
+  shows?: readonly FamilyView[];
+  /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */
+  curveSettings?: (context: ProofContext) => Record<string, number>;
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;
   /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */

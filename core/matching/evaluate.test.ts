@@ -156,6 +156,8 @@ describe('ways', () => {
     expect(haveWords(own!, insteadOf(own!))).toBe('3');
     const [bare] = judgePart([compileNeed(instead)], { poles: 'none', delay: 0 }, 'IEC').lines;
     expect(haveWords(bare!, insteadOf(bare!))).toBe('none');
+    const [held] = judgePart([compileNeed(instead)], { poles: 'none', delay: 1 }, 'IEC').lines;
+    expect(held!.because).toContain('is none; at most 3 allowed, but it waits.');
   });
   it('both paths give the same verdict', () => {
     const mark = fc.constantFrom(undefined, null, 'none', 1, 3, 90);

@@ -98,7 +98,7 @@ export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue
       : `${relationWords[way.relation]} ${limit} ${way.relation === '<=' ? 'allowed' : 'needed'}`.trim();
   const margin = marginOf(way, have);
   const bare = have === undefined || have === null || have === 'none';
-  const seen = bare ? 'not known' : haveText(shown, way);
+  const seen = have === 'none' ? 'none' : bare ? 'not known' : haveText(shown, way);
   if (verdict === 'fits' && way.or && (bare || (margin !== null && margin < 0)))
     return `${term} is ${seen}; ${wanted}, but ${way.or.words}.`;
   if (have === undefined || have === null)

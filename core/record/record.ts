@@ -8,7 +8,7 @@ import type { Practice } from '../case/case';
 import type { TerminalMove } from '../families/contract';
 import type { Line } from '../matching/judge';
 import type { Verdict } from '../needs/need';
-import type { CauseVerdict } from '../swap/cause-hunt';
+import type { CauseVerdict } from '../swap/cause';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/gate';
 

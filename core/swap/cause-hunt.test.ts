@@ -1,14 +1,18 @@
 /** The hunt for a cause: what is asked, and what settles it. Common practice. */
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '../readings/reading';
-import { causesOf, causeVerdict } from './cause-hunt';
-import { emptySwap } from './swap';
+import { families } from '../families/registry';
+import { causeVerdict } from './cause';
+import { causeHuntOf } from './cause-hunt';
+import { emptySwap, type SwapState } from './swap';
 
 const read = (value: Reading['value']): Reading => ({ state: 'read', value });
 const motor = { ...emptySwap('overload-relay', 'motor-3ph'), load: { fullLoadAmps: read(14) } };
+const residual = { ...emptySwap('residual-current', 'socket-circuit'), removed: { sensitivityMilliamps: read(30) } };
 const feeder = { ...emptySwap('fuse', 'conductor-feeder'), removed: { ratedAmps: read(6) } };
-const ids = (state: typeof motor) => causesOf(state).map(({ id }) => id);
-const cause = (state: Parameters<typeof causesOf>[0], id: string) => causesOf(state).find((one) => one.id === id)!;
+const causesOf = (state: SwapState) => causeHuntOf(state)!.causes;
+const ids = (state: SwapState) => causesOf(state).map(({ id }) => id);
+const cause = (state: SwapState, id: string) => causesOf(state).find((one) => one.id === id)!;
 
 describe('what is asked', () => {
   it('of a motor: phase, shaft and plate amps; of a circuit: its load', () => {
@@ -27,11 +31,35 @@ describe('what is asked', () => {
     expect(causesOf(feeder).map(({ id }) => id)).not.toContain('single-phasing');
   });
   it('each with a measurement, a remedy and never live work', () => {
-    for (const one of [...causesOf(motor), ...causesOf(feeder)]) {
+    for (const one of [...causesOf(motor), ...causesOf(feeder), ...causesOf(residual)]) {
       expect(one.measure.length).toBeGreaterThan(20);
       expect(one.remedy).toMatch(/\.$/);
-      expect(`${one.measure} ${one.remedy}`).not.toMatch(/\blive\b|larger fuse/i);
+      expect(`${one.measure} ${one.remedy}`).not.toMatch(/\blive\b(?! conductors?\b)|larger fuse/i);
     }
+  });
+});
+
+describe('what leaks', () => {
+  it('needs yes or no where the sensitivity is not read', () => {
+    const unread = emptySwap('residual-current', 'socket-circuit');
+    expect(cause(unread, 'standing-leakage').limit).toBeNull();
+    expect(causeVerdict(cause(unread, 'standing-leakage'), { reading: 0.02 })).toBe('open');
+    expect(causeVerdict(cause(unread, 'device-too-fine'), { yes: true })).toBe('cause');
+  });
+  it('a class for people must hold at the lower end of its own band: UL 943 class A, 4 mA, from memory', () => {
+    const people = {
+      ...emptySwap('residual-current', 'socket-circuit'),
+      removed: { protectionClass: read('GFCI Class A'), tripMilliamps: read(5) },
+    };
+    expect(cause(people, 'device-too-fine')).toMatchObject({ limit: 0.004, worseIs: 'below' });
+  });
+  it('asks of filters where a converter stands', () => {
+    const drive = { ...residual, load: { electronics: read('three-phase-rectifier') } };
+    expect(cause(drive, 'switching-surge').title).not.toBe(cause(residual, 'switching-surge').title);
+  });
+  it('is asked of every family that says so, and of no other', () => {
+    for (const { id, hunt } of families)
+      expect(causeHuntOf(emptySwap(id, 'conductor-feeder')) !== undefined).toBe(hunt === 'why-it-operated' || hunt === 'why-it-leaks');
   });
 });
 
@@ -49,6 +77,14 @@ describe('what settles it', () => {
     [feeder, 'overload', { reading: 7 }, 'cause'],
     [feeder, 'inrush', { reading: 30 }, 'ruled-out'],
     [feeder, 'inrush', { reading: 90 }, 'cause'],
+    // BS 7671 531.3.2 and IEC 61008-1, from memory: 30 % of 30 mA leaks without a fault; at 15 mA it must still hold.
+    [residual, 'standing-leakage', { reading: 0.009 }, 'ruled-out'],
+    [residual, 'standing-leakage', { reading: 0.0091 }, 'cause'],
+    [residual, 'device-too-fine', { reading: 0.0149 }, 'cause'],
+    [residual, 'device-too-fine', { reading: 0.015 }, 'ruled-out'],
+    [residual, 'leak-neutral', { reading: 0.2e6 }, 'cause'],
+    [residual, 'leak-insulation', { reading: 1e6 }, 'ruled-out'],
+    [residual, 'shared-neutral', { yes: true }, 'cause'],
   ] as const)('%#: %s', (state, id, found, verdict) => expect(causeVerdict(cause(state, id), found)).toBe(verdict));
   it('nothing found stays open', () => {
     for (const one of causesOf(motor)) expect(causeVerdict(one, undefined)).toBe('open');

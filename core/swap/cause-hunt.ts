@@ -1,137 +1,38 @@
 /**
  * Why does it operate again and again? A guided hunt: each cause with the measurement that settles it, before anything larger goes in.
- * Which causes are asked follows from what stands at the position. Readings are taken dead, or by instruments fitted while dead.
- * Source: common practice; unbalance limit NEMA MG 1.
+ * Which causes are asked follows from the family and what stands at the position. Readings are taken dead, or by instruments
+ * fitted while dead. Source: common practice.
  */
-import type { Finding, SwapState } from './swap';
-import { isKnown } from '../readings/reading';
-import { formatQuantity as q } from '../quantities/format-quantity';
+import { familyOf } from '../families/registry';
+import type { Cause } from './cause';
+import { leakCauses } from './leak-causes';
+import { overcurrentCauses } from './overcurrent-causes';
+import type { SwapState } from './swap';
 
-export type Cause = {
-  id: string;
-  title: string;
-  /** How it is settled. */
-  measure: string;
-  unit: 'A' | 'ohm' | '%' | '°C' | '';
-  /** From here on it is the cause; for resistance to earth below it. Null: a yes or no. */
-  limit: number | null;
-  worseIs: 'above' | 'below' | 'yes';
-  /** What to do about it. */
-  remedy: string;
-};
-export type CauseVerdict = 'open' | 'cause' | 'ruled-out';
-
-const UNBALANCE_PERCENT = 5;
-const INSULATION_OHMS = 1e6;
-const TERMINAL_OHMS = 0.1;
-
-const motors = new Set(['motor-3ph', 'motor-1ph', 'hermetic-compressor']);
-const known = (state: SwapState, section: 'load' | 'supply' | 'removed', id: string): number | undefined => {
-  const reading = state[section][id];
-  return isKnown(reading) && typeof reading.value === 'number' ? reading.value : undefined;
+export type CauseHunt = {
+  causes: readonly Cause[];
+  /** What is no answer to a device that operates. */
+  noAnswer: string;
+  /** Where to look when every cause is ruled out. */
+  allRuledOut: string;
 };
 
-/** Returns the causes to settle, likeliest first for what stands here. */
-export function causesOf(state: SwapState): Cause[] {
-  const motor = motors.has(state.loadKind);
-  const rated = known(state, 'removed', 'ratedAmps');
-  const full = known(state, 'load', 'fullLoadAmps') ?? known(state, 'load', 'loadAmps');
-  const ambient = known(state, 'removed', 'calibratedAmbientC') ?? 40;
-  const peak = known(state, 'load', 'inrushPeakAmps');
-  return [
-    {
-      id: 'earth-fault',
-      title: 'Earth fault or short',
-      measure: 'Isolated, proved dead, electronics disconnected: insulation resistance of each conductor to earth, worst one.',
-      unit: 'ohm',
-      limit: INSULATION_OHMS,
-      worseIs: 'below',
-      remedy: 'Find and mend the fault first; nothing is fitted on it.',
-    },
-    {
-      id: 'inrush',
-      title: 'Inrush above what it rides',
-      measure: `Recorder or clamp with peak hold, fitted while dead: highest peak at switching on${peak ? ` (the plate says ${q(peak, 'A')})` : ''}.`,
-      unit: 'A',
-      limit: rated === undefined ? null : rated * 10,
-      worseIs: rated === undefined ? 'yes' : 'above',
-      remedy: 'A time-delay fuse or a later curve within what conductor and code allow; never more amps for it.',
-    },
-    ...(motor
-      ? [
-          {
-            id: 'single-phasing',
-            title: 'A phase missing or weak',
-            measure: 'Running amps of the three phases by meters fitted while dead: largest deviation from their mean.',
-            unit: '%' as const,
-            limit: UNBALANCE_PERCENT,
-            worseIs: 'above' as const,
-            remedy: 'Fuse, contact or terminal of that phase; then the supply.',
-          },
-          {
-            id: 'locked-load',
-            title: 'Load stiff or locked',
-            measure: 'Isolated: turn the shaft by hand, coupled and uncoupled. Does it bind?',
-            unit: '' as const,
-            limit: null,
-            worseIs: 'yes' as const,
-            remedy: 'Bearing, belt, pump or valve before the protection.',
-          },
-          {
-            id: 'overload',
-            title: 'Runs above its plate',
-            measure: `Running amps, highest phase, loaded as usual${full ? `; the plate says ${q(full, 'A')}` : ''}.`,
-            unit: 'A' as const,
-            limit: full ?? null,
-            worseIs: full === undefined ? ('yes' as const) : ('above' as const),
-            remedy: 'Less load, or a motor for the load that is there.',
-          },
-        ]
-      : [
-          {
-            id: 'overload',
-            title: 'More load than the circuit is for',
-            measure: `Current of the circuit at its busiest${rated ? `; the device is ${q(rated, 'A')}` : ''}.`,
-            unit: 'A' as const,
-            limit: rated ?? null,
-            worseIs: rated === undefined ? ('yes' as const) : ('above' as const),
-            remedy: 'Divide the circuit or take load away.',
-          },
-        ]),
-    {
-      id: 'loose-terminal',
-      title: 'Loose or burnt terminal, weak clip',
-      measure: 'Isolated: resistance across each joint or clip, worst one, leads taken off. Look for colour and smell.',
-      unit: 'ohm',
-      limit: TERMINAL_OHMS,
-      worseIs: 'above',
-      remedy: 'Clean or renew, tighten to the torque on the plate.',
-    },
-    {
-      id: 'wrong-speed',
-      title: 'Wrong speed, curve or class fitted',
-      measure: 'Read the marks of the part that came out: is it faster than the load needs?',
-      unit: '',
-      limit: null,
-      worseIs: 'yes',
-      remedy: 'The need lines of this swap say which it must be.',
-    },
-    {
-      id: 'ambient',
-      title: 'Too warm around it',
-      measure: `Air temperature at the device in service; it is calibrated at ${ambient} °C.`,
-      unit: '°C',
-      limit: ambient,
-      worseIs: 'above',
-      remedy: 'Space between devices, cooling, or the derating of its maker.',
-    },
-  ];
-}
-
-/** Verdict on one cause from what was found. */
-export function causeVerdict(cause: Cause, found: Finding | undefined): CauseVerdict {
-  if (cause.limit === null || cause.worseIs === 'yes') return found?.yes === undefined ? 'open' : found.yes ? 'cause' : 'ruled-out';
-  if (found?.reading === undefined || !Number.isFinite(found.reading)) return 'open';
-  const isCause = cause.worseIs === 'above' ? found.reading > cause.limit : found.reading < cause.limit;
-  return isCause ? 'cause' : 'ruled-out';
+/** The hunt that a swap opens; undefined where its family has none of this kind. */
+export function causeHuntOf(state: SwapState): CauseHunt | undefined {
+  switch (familyOf(state.family)?.hunt) {
+    case 'why-it-operated':
+      return {
+        causes: overcurrentCauses(state),
+        noAnswer: 'A larger device or a later curve is no answer.',
+        allRuledOut: 'look at the supply and at what else runs then',
+      };
+    case 'why-it-leaks':
+      return {
+        causes: leakCauses(state),
+        noAnswer: 'A coarser or slower device is no answer.',
+        allRuledOut: 'log leakage over a day, and look at what else runs then',
+      };
+    default:
+      return undefined;
+  }
 }

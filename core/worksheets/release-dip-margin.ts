@@ -37,7 +37,7 @@ export const releaseDipMargin: Worksheet = {
         { name: 'leftPercent', label: 'Of its mark', value: (left / mark) * PERCENT, unit: '%' },
         { name: 'marginVolts', label: 'In hand above its highest release', value: left - high * mark, unit: 'V' },
         { name: 'closesFromVolts', label: 'Lets close again from', value: undervoltageShare.closesFrom * mark, unit: 'V' },
-        { name: 'rides', label: 'Delay outlasts the dip (1 yes)', value: rides ? 1 : 0, unit: '' },
+        { name: 'delayBeyondDipSeconds', label: 'Delay beyond the dip', value: delay - (v.dipSeconds as number), unit: 's' },
       ],
       [
         `${q(v.supplyVolts as number, 'V')} x ${v.dipPercent as number} % = ${q(left, 'V')}; the release lets go between ${q(low * mark, 'V')} and ${q(high * mark, 'V')}`,
@@ -53,13 +53,13 @@ export const releaseDipMargin: Worksheet = {
   checks: [
     {
       values: { markVolts: 230, supplyVolts: 230, dipPercent: 70, dipSeconds: 1 },
-      expect: { leftVolts: 161, marginVolts: 0, closesFromVolts: 195.5, rides: 0 },
+      expect: { leftVolts: 161, marginVolts: 0, closesFromVolts: 195.5, delayBeyondDipSeconds: -1 },
       tolerance: 1e-4,
       source: 'IEC 60947-1: 70 % of 230 V = 161 V, 85 % = 195.5 V, from memory',
     },
     {
       values: { markVolts: 100, supplyVolts: 110, dipPercent: 50, dipSeconds: 0.4, delaySeconds: 0.4 },
-      expect: { leftVolts: 55, marginVolts: -15, rides: 1 },
+      expect: { leftVolts: 55, marginVolts: -15, delayBeyondDipSeconds: 0 },
       tolerance: 1e-9,
       source: 'by hand: 55 − 70 V',
     },

@@ -323,7 +323,11 @@ const cabinPanel: DemoPanel = {
       supply: { upstreamOvercurrentAmps: read(40) },
       device: 'saltmarsh-residual-rc-2-40-30-ac-g',
       fittedYearsAgo: 14,
-      events: [note(5, 'test button works, tester reads no trip at 1 x on rectified current')],
+      events: [
+        fault(0.5, 'tripped with pressure washer and both heaters on'),
+        fault(2, 'tripped in rain, held again when dry'),
+        note(5, 'test button works, tester reads no trip at 1 x on rectified current'),
+      ],
     }),
     placed('residual-current', 'R2', 'jetty charge point', '32 A', 1, {
       loadKind: 'battery-charger',
@@ -339,7 +343,7 @@ const cabinPanel: DemoPanel = {
       },
       device: 'quillfeather-residual-qdo-c32-30-a',
       fittedYearsAgo: 2,
-      events: [fault(1, 'launch charger tripped nothing with a wet plug; tester saw no trip')],
+      events: [note(1, 'wet plug at the launch charger, device stayed in; tester saw no trip')],
     }),
     placed('run-capacitor', 'C21', 'extract fan capacitor', '12.5 µF', 1, {
       loadKind: 'motor-1ph',

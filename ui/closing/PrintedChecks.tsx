@@ -1,6 +1,6 @@
 'use client';
 
-import { checksOf, shownWords, worksFrom, type Shown } from '@/core/closing/checks';
+import { checksOf, shownWords, STORED_ENERGY_CAUTION, worksFrom, type Shown } from '@/core/closing/checks';
 import type { Fitted } from '@/core/closing/breaker-state';
 
 /** Every check on paper, for a night without a screen: what was answered stands there, the rest is left to be filled in. */
@@ -8,9 +8,7 @@ export function PrintedChecks({ fitted, answers }: { fitted: Fitted; answers: Re
   return (
     <div className="print-only print-alone">
       <h2>Why will it not close? Checks</h2>
-      <p>
-        Springs hold energy with every supply off. Volts by instruments fitted while dead; hands in only when isolated, open and discharged.
-      </p>
+      <p>{STORED_ENERGY_CAUTION}</p>
       <ol>
         {checksOf(fitted).map((check) => (
           <li key={check.id}>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { checksOf, shownWords, worksFrom, type Check } from '@/core/closing/checks';
+import { checksOf, shownWords, worksFrom, type Check, STORED_ENERGY_CAUTION } from '@/core/closing/checks';
 import { diagnose } from '@/core/closing/diagnose';
 import { answersOf, closingKeys, fittedNames, fittedOf, type Finding, type Findings } from '@/core/closing/findings';
 import type { Fault } from '@/core/closing/faults';
@@ -110,6 +110,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
   return (
     <section className="will-not-close" aria-label="Why will it not close?">
       <PrintedChecks fitted={fitted} answers={answers} />
+      <p className="say note no-print">{STORED_ENERGY_CAUTION}</p>
       <div className="row-flex" role="group" aria-label="This breaker has">
         <span className="muted">It has a</span>
         {fittedNames.map((name) => (
@@ -150,26 +151,26 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
               ))}
             </div>
           )}
-          <button type="button" className="quiet no-print" onClick={() => window.print()}>
-            Print every check
-          </button>
-          {open.length > 0 && (
-            <div>
+          <div className="row-flex no-print">
+            {open.length > 0 && (
               <button type="button" className="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
                 {all ? 'Only the next question' : `${open.length} other checks, in any order`}
               </button>
-              {all && (
-                <div className="sheet" style={{ marginTop: 8 }}>
-                  {open.map((check) => (
-                    <div key={check.id} className="found-row">
-                      <div>
-                        <b>{check.question}</b> <small className="muted">{check.how}</small>
-                      </div>
-                      <AnswerTo check={check} findings={findings} markVolts={markVolts} put={onFinding} />
-                    </div>
-                  ))}
+            )}
+            <button type="button" className="quiet" onClick={() => window.print()}>
+              Print every check
+            </button>
+          </div>
+          {all && open.length > 0 && (
+            <div className="sheet">
+              {open.map((check) => (
+                <div key={check.id} className="found-row">
+                  <div>
+                    <b>{check.question}</b> <small className="muted">{check.how}</small>
+                  </div>
+                  <AnswerTo check={check} findings={findings} markVolts={markVolts} put={onFinding} />
                 </div>
-              )}
+              ))}
             </div>
           )}
         </div>

@@ -2,6 +2,7 @@
 
 import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
+import { familyOf } from '@/core/families/registry';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
@@ -177,7 +178,12 @@ export function ProveStage({
           {when === 'fitting' && (
             <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
               <b>Terminal map, old to new</b>
-              <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={state.family === 'timing-relay'} />
+              <BaseMap
+                from={bases[0]}
+                to={bases[1]}
+                moves={terminals}
+                timer={familyOf(state.family)?.shows?.includes('signal-pins') ?? false}
+              />
               <div className="map">
                 {terminals.map((move, i) => (
                   <div key={`${move.from}${move.to}${move.note}${i}`}>

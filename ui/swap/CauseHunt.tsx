@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { causesOf, causeVerdict, type Cause, type CauseVerdict } from '@/core/swap/cause-hunt';
+import { causeVerdict, type Cause, type CauseVerdict } from '@/core/swap/cause';
+import type { CauseHunt as Hunt } from '@/core/swap/cause-hunt';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { NumberBox } from '../forms/NumberBox';
@@ -11,10 +12,12 @@ const words: Record<CauseVerdict, string> = { open: 'to be settled', cause: 'a c
 const marks = { open: 'not-known', cause: 'fails', 'ruled-out': 'fits' } as const;
 const limits: Record<Cause['unit'], [number, number]> = { A: [0, 100000], ohm: [0, 1e12], '%': [0, 100], '°C': [-40, 120], '': [0, 1] };
 
+type Props = { hunt: Hunt; state: SwapState; repeats: number; onChange: (changes: Change[]) => void };
+
 /** Why does it operate again and again? Each cause with the measurement that settles it. */
-export function CauseHunt({ state, repeats, onChange }: { state: SwapState; repeats: number; onChange: (changes: Change[]) => void }) {
+export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
   const [open, setOpen] = useState(repeats > 0);
-  const causes = causesOf(state).map((cause) => ({ cause, verdict: causeVerdict(cause, state.causes?.[cause.id]) }));
+  const causes = hunt.causes.map((cause) => ({ cause, verdict: causeVerdict(cause, state.causes?.[cause.id]) }));
   const found = causes.filter(({ verdict }) => verdict === 'cause');
   const left = causes.filter(({ verdict }) => verdict === 'open').length;
   return (
@@ -27,10 +30,10 @@ export function CauseHunt({ state, repeats, onChange }: { state: SwapState; repe
             {found.length > 0
               ? `Found: ${found.map(({ cause }) => cause.title.toLowerCase()).join(', ')}.`
               : left === causes.length
-                ? 'Nothing is settled yet. A larger device or a later curve is no answer.'
+                ? `Nothing is settled yet. ${hunt.noAnswer}`
                 : left > 0
                   ? `${left} still to be settled.`
-                  : 'All are ruled out: look at the supply and at what else runs then.'}
+                  : `All are ruled out: ${hunt.allRuledOut}.`}
           </p>
         </div>
         <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>

@@ -7,6 +7,7 @@ import { airBreakerCautions } from './cautions';
 import { airBreakerDrill } from './drill';
 import { airBreakerNeeds } from './needs';
 import { airBreakerInBrief, airBreakerOfPlate } from './of-plate';
+import { plannedCurve } from './planned-curve';
 import { airBreakerProofs } from './proofs';
 import { airBreakerSettings } from './settings';
 import { airBreakerTerminals } from './terminals';
@@ -41,5 +42,6 @@ export const airBreakers = {
   settings: airBreakerSettings,
   drill: airBreakerDrill,
   hunt: 'why-it-will-not-close',
+  curveSettings: plannedCurve,
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
 } satisfies DeviceFamily;

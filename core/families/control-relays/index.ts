@@ -54,5 +54,6 @@ export const controlRelays = {
   settings: noSettings,
   drill: controlRelayDrill,
   hunt: 'none',
+  shows: ['relay-drives'],
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
 } satisfies DeviceFamily;

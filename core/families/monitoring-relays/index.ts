@@ -65,5 +65,6 @@ export const monitoringRelays = {
   settings: monitoringSettings,
   drill: monitoringDrill,
   hunt: 'none',
+  shows: ['panel-meter'],
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

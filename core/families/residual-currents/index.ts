@@ -49,6 +49,7 @@ export const residualCurrents = {
   terminals: residualTerminals,
   settings: noSettings,
   drill: residualDrill,
-  hunt: 'none',
+  hunt: 'why-it-leaks',
+  shows: ['leakage', 'owners-page'],
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
 } satisfies DeviceFamily;

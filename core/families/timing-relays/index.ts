@@ -66,5 +66,6 @@ export const timingRelays = {
   settings: timingSettings,
   drill: timingDrill,
   hunt: 'none',
+  shows: ['wanted-trace', 'signal-pins'],
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

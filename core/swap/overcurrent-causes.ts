@@ -1,0 +1,109 @@
+/**
+ * Why does an overcurrent device or overload relay operate again and again? Each cause with the measurement that settles it.
+ * Source: common practice; unbalance limit NEMA MG 1.
+ */
+import { formatQuantity as q } from '../quantities/format-quantity';
+import { INSULATION_OHMS, known, type Cause } from './cause';
+import type { SwapState } from './swap';
+
+const UNBALANCE_PERCENT = 5;
+const TERMINAL_OHMS = 0.1;
+
+const motors = new Set(['motor-3ph', 'motor-1ph', 'hermetic-compressor']);
+
+/** Returns the causes why an overcurrent device or an overload relay operates, likeliest first for what stands here. */
+export function overcurrentCauses(state: SwapState): Cause[] {
+  const motor = motors.has(state.loadKind);
+  const rated = known(state, 'removed', 'ratedAmps');
+  const full = known(state, 'load', 'fullLoadAmps') ?? known(state, 'load', 'loadAmps');
+  const ambient = known(state, 'removed', 'calibratedAmbientC') ?? 40;
+  const peak = known(state, 'load', 'inrushPeakAmps');
+  return [
+    {
+      id: 'earth-fault',
+      title: 'Earth fault or short',
+      measure: 'Isolated, proved dead, electronics disconnected: insulation resistance of each conductor to earth, worst one.',
+      unit: 'ohm',
+      limit: INSULATION_OHMS,
+      worseIs: 'below',
+      remedy: 'Find and mend the fault first; nothing is fitted on it.',
+    },
+    {
+      id: 'inrush',
+      title: 'Inrush above what it rides',
+      measure: `Recorder or clamp with peak hold, fitted while dead: highest peak at switching on${peak ? ` (the plate says ${q(peak, 'A')})` : ''}.`,
+      unit: 'A',
+      limit: rated === undefined ? null : rated * 10,
+      worseIs: rated === undefined ? 'yes' : 'above',
+      remedy: 'A time-delay fuse or a later curve within what conductor and code allow; never more amps for it.',
+    },
+    ...(motor
+      ? [
+          {
+            id: 'single-phasing',
+            title: 'A phase missing or weak',
+            measure: 'Running amps of the three phases by meters fitted while dead: largest deviation from their mean.',
+            unit: '%' as const,
+            limit: UNBALANCE_PERCENT,
+            worseIs: 'above' as const,
+            remedy: 'Fuse, contact or terminal of that phase; then the supply.',
+          },
+          {
+            id: 'locked-load',
+            title: 'Load stiff or locked',
+            measure: 'Isolated: turn the shaft by hand, coupled and uncoupled. Does it bind?',
+            unit: '' as const,
+            limit: null,
+            worseIs: 'yes' as const,
+            remedy: 'Bearing, belt, pump or valve before the protection.',
+          },
+          {
+            id: 'overload',
+            title: 'Runs above its plate',
+            measure: `Running amps, highest phase, loaded as usual${full ? `; the plate says ${q(full, 'A')}` : ''}.`,
+            unit: 'A' as const,
+            limit: full ?? null,
+            worseIs: full === undefined ? ('yes' as const) : ('above' as const),
+            remedy: 'Less load, or a motor for the load that is there.',
+          },
+        ]
+      : [
+          {
+            id: 'overload',
+            title: 'More load than the circuit is for',
+            measure: `Current of the circuit at its busiest${rated ? `; the device is ${q(rated, 'A')}` : ''}.`,
+            unit: 'A' as const,
+            limit: rated ?? null,
+            worseIs: rated === undefined ? ('yes' as const) : ('above' as const),
+            remedy: 'Divide the circuit or take load away.',
+          },
+        ]),
+    {
+      id: 'loose-terminal',
+      title: 'Loose or burnt terminal, weak clip',
+      measure: 'Isolated: resistance across each joint or clip, worst one, leads taken off. Look for colour and smell.',
+      unit: 'ohm',
+      limit: TERMINAL_OHMS,
+      worseIs: 'above',
+      remedy: 'Clean or renew, tighten to the torque on the plate.',
+    },
+    {
+      id: 'wrong-speed',
+      title: 'Wrong speed, curve or class fitted',
+      measure: 'Read the marks of the part that came out: is it faster than the load needs?',
+      unit: '',
+      limit: null,
+      worseIs: 'yes',
+      remedy: 'The need lines of this swap say which it must be.',
+    },
+    {
+      id: 'ambient',
+      title: 'Too warm around it',
+      measure: `Air temperature at the device in service; it is calibrated at ${ambient} °C.`,
+      unit: '°C',
+      limit: ambient,
+      worseIs: 'above',
+      remedy: 'Space between devices, cooling, or the derating of its maker.',
+    },
+  ];
+}
