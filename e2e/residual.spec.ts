@@ -102,7 +102,7 @@ test('a dual capacitor is replaced by two singles, with the terminal map', async
   await takeFirst(page, /^Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/);
   const map = page.locator('.map');
   await expect(map).toContainText('one terminal of each, joined');
-  await expect(map).toContainText('fan capacitor, either terminal');
+  await expect(map).toContainText('other terminal of the fan capacitor');
   await expect(page.locator('.proof').first()).toContainText('Discharged, the old and the new');
   await proveAll(page);
   await signed(page);

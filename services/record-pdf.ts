@@ -1,7 +1,7 @@
 /** The signed record and the label as PDF, by pdfkit, with the DejaVu fonts that ship with the application. */
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
-import { haveText, wantedText } from '../core/needs/line-text';
+import { haveWords, wantedText } from '../core/needs/line-text';
 import { formatValue } from '../core/quantities/format-quantity';
 import { fittedBrief, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
@@ -51,7 +51,7 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
     .font('figures')
     .fontSize(8)
     .text(wantedText(line.limit, line), x + 226, y, { width: 130 });
-  doc.text(haveText(line.have, line), x + 360, y, { width: 140 });
+  doc.text(haveWords(line, line.instead), x + 360, y, { width: 140 });
   doc.y = Math.max(doc.y, y + 13);
   const remarks = [
     line.acknowledgedBy && `Looked at by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`,

@@ -7,7 +7,7 @@ import * as yup from 'yup';
 import { settledClosing } from '../core/closing/findings';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
-import { judgePart, type JudgedPart } from '../core/matching/judge';
+import { insteadOf, judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
 import { formatQuantity } from '../core/quantities/format-quantity';
 import { termOf } from '../core/quantities/terms';
@@ -44,6 +44,8 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
     ...line,
     id: need.id,
     term: termOf(line.quantity, practice),
+    // Left out of the record where there is none: `canonicalJson` drops what is undefined.
+    instead: insteadOf({ need, ...line }),
     ...(state.acknowledged[need.id] && line.verdict !== 'fits'
       ? { acknowledgedBy: state.acknowledged[need.id]!.by, note: state.acknowledged[need.id]!.reason }
       : {}),

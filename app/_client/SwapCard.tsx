@@ -194,7 +194,7 @@ function breath({ derived, view }: Props): string {
   };
   const dialled = derived.needs.find(({ id }) => id === 'setting')?.ways[0].unit === 'A';
   const words = [
-    limit('poles') && `${limit('poles')} poles`,
+    limit('poles') && `${limit('poles')} pole${limit('poles') === '1' ? '' : 's'}`,
     limit('volts') && `at ${limit('volts')}`,
     limit('running') && `at least ${limit('running')} running`,
     limit('locked-rotor') && `${limit('locked-rotor')} starting`,
@@ -204,7 +204,9 @@ function breath({ derived, view }: Props): string {
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about?.toLowerCase() ?? 'motor'}`),
-    anyOf('residual-type') && `type ${anyOf('residual-type')}`,
+    !derived.needs.some(({ id, onlyWhereCarried }) => id === 'residual-type' && onlyWhereCarried) &&
+      anyOf('residual-type') &&
+      `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
     anyOf('protection-class'),
     limit('dip') && `riding a dip to ${limit('dip')}`,

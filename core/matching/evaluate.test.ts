@@ -158,6 +158,7 @@ describe('ways', () => {
     expect(haveWords(bare!, insteadOf(bare!))).toBe('none');
     const [held] = judgePart([compileNeed(instead)], { poles: 'none', delay: 1 }, 'IEC').lines;
     expect(held!.because).toContain('is none; at most 3 allowed, but it waits.');
+    expect(haveWords(held!, insteadOf(held!))).toBe('waits');
   });
   it('both paths give the same verdict', () => {
     const mark = fc.constantFrom(undefined, null, 'none', 1, 3, 90);

@@ -17,6 +17,7 @@ export const haveText = (value: Value, { unit, relation }: Shown): string => for
 
 /** A judged figure in words: what carries no such mark and falls by it says none, what could not be read says not known; `instead` is what makes it fit. */
 export function haveWords(line: Shown & { have: Value; verdict: unknown }, instead?: string): string {
+  if (instead && line.have === null) return instead;
   const have = line.have !== null ? haveText(line.have, line) : line.verdict === 'fails' ? 'none' : 'not known';
   return instead ? `${have}, ${instead}` : have;
 }

@@ -15,6 +15,8 @@ import type { ProofVerdict } from '../swap/gate';
 export type RecordLine = Line & {
   id: string;
   term: string;
+  /** Where the figure does not hold and another one makes it fit: that one, short. Absent otherwise and in older records. */
+  instead?: string;
   acknowledgedBy?: string;
   note?: string;
   overriddenBy?: string;

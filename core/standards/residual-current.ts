@@ -50,8 +50,8 @@ export const residualSeconds: Record<'general' | 'S', Times & { least?: readonly
   S: { atOnce: 0.5, atTwice: 0.2, atFive: 0.15, least: [0.13, 0.06, 0.05] },
 };
 
-/** Multiple of the rated residual current by which pulsating DC surely trips a type A: up to 10 mA, and above. */
-export const pulsatingTrip = { to10Milliamps: 2, above: 1.4 } as const;
+/** Pulsating DC on a type A, half-waves with no phase cut, multiples of the rated residual current: no trip below the first, surely from the others: up to 10 mA, and above. */
+export const pulsatingTrip = { holds: 0.35, to10Milliamps: 2, above: 1.4 } as const;
 /** Smooth DC at which a type B trips, multiples: not below the first, surely from the second. IEC 62423. */
 export const smoothTrip = [0.5, 2] as const;
 

@@ -1,4 +1,4 @@
-import { haveText, wantedText } from '@/core/needs/line-text';
+import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { fittedBrief, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
@@ -22,7 +22,7 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
             <tr key={line.id}>
               <td>{line.term}</td>
               <td className="figure">{wantedText(line.limit, line)}</td>
-              <td className="figure">{haveText(line.have, line)}</td>
+              <td className="figure">{haveWords(line, line.instead)}</td>
               <td>
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
                   <VerdictMark verdict={line.verdict!} size={15} /> {verdictWords[line.verdict!]}

@@ -1,12 +1,12 @@
 'use client';
 
 import Link from 'next/link';
-import type { JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedPart } from '@/core/matching/judge';
 import type { Obstacle } from '@/core/swap/gate';
 import type { Stage } from '../swap/StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
-import { haveText, wantedText } from '@/core/needs/line-text';
+import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
@@ -85,7 +85,7 @@ export function RecordStage({
                   <tr key={line.need.id}>
                     <td>{termOf(line.quantity, practice)}</td>
                     <td className="figure">{wantedText(line.limit, line)}</td>
-                    <td className="figure">{haveText(line.have, line)}</td>
+                    <td className="figure">{haveWords(line, insteadOf(line))}</td>
                     <td>
                       <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
                         <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}

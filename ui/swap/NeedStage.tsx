@@ -72,11 +72,11 @@ function NeedRow({
         ) : (
           <span className="row-flex" style={{ flexWrap: 'nowrap' }}>
             {line?.verdict && <VerdictMark verdict={line.verdict} />}
-            <span>{line ? `came out: ${haveWords({ ...line, unit })}` : need.because}</span>
+            <span>{line ? `came out: ${haveWords({ ...line, unit }, insteadOf(line))}` : need.because}</span>
             {chosen?.verdict && (
               <>
                 <VerdictMark verdict={chosen.verdict} />
-                <span>chosen: {haveWords({ ...chosen, unit })}</span>
+                <span>chosen: {haveWords({ ...chosen, unit }, insteadOf(chosen))}</span>
               </>
             )}
           </span>

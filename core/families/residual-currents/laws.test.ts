@@ -171,6 +171,23 @@ describe('proofs (IEC 61008-1: no trip at half, 300 and 40 ms; BS 7671 411.5.3, 
     expect(by(delayed, 'time-five')).toMatchObject({ low: 0.05, high: 0.15 });
     expect(by(delayed, 'electrode')).toBeUndefined();
   });
+  it('is tried with what its load leaks, where it is made to see that (IEC 61008-1: 0.35 to 1.4 times; IEC 62423: 0.5 to 2, from memory)', () => {
+    const tried = (residualType: string, electronics: string, sensitivityMilliamps = 30) =>
+      residualCurrents
+        .proofs({
+          need: contextOf(plain({}, { electronics }, [])),
+          part: residualCurrents.canonical({ sensitivityMilliamps, residualType }),
+        })
+        .filter(({ id }) => id.startsWith('trips-'))
+        .map(({ id, low, high }) => [id, Number(low!.toPrecision(6)), Number(high!.toPrecision(6))]);
+    expect(tried('A', 'single-phase-rectifier')).toEqual([['trips-half-waves', 0.0105, 0.042]]);
+    expect(tried('A', 'single-phase-rectifier', 10)).toEqual([['trips-half-waves', 0.0035, 0.02]]);
+    expect(tried('B', 'three-phase-rectifier', 300)).toEqual([['trips-smooth-dc', 0.15, 0.6]]);
+    expect(tried('B', 'ev-charger').map(([id]) => id)).toEqual(['trips-half-waves', 'trips-smooth-dc']);
+    // Where smooth DC is the load's own detector's business, a type A is not tried with it.
+    expect(tried('A', 'ev-charger').map(([id]) => id)).toEqual(['trips-half-waves']);
+    expect(tried('AC', 'none')).toEqual([]);
+  });
   it('a North American one is proved by a tester of its class', () => {
     const ids = proofsOf({ standard: 'UL 943', protectionClass: 'GFCI Class A', tripMilliamps: 5 }, {}).map(({ id }) => id);
     expect(ids).toContain('tester');

@@ -1,10 +1,22 @@
 /**
  * What is proved of a residual-current device: test button, polarity, no trip at half, break times at once and five times, loop.
- * Readings by a residual tester, by the site's rules for testing. Sources: IEC 61008-1 and 61009-1, BS 7671 643.8 and 411.5.3; from memory.
+ * Readings by a residual tester, by the site's rules for testing. Sources: IEC 61008-1 and 61009-1, IEC 62423, BS 7671 643.8 and 411.5.3; from memory.
  */
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import { residualGate, residualSeconds, standingShare, TT_TOUCH_VOLTS } from '../../standards/residual-current';
+import type { ResidualType } from '../../case/residual-fields';
+import { frontEndOf } from '../../residual/leakage';
+import {
+  leakageOf,
+  pulsatingTrip,
+  residualGate,
+  residualOrder,
+  residualSeconds,
+  smoothTrip,
+  standingShare,
+  TT_TOUCH_VOLTS,
+  typeDetects,
+} from '../../standards/residual-current';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
 import { carriedLoadAmps } from '../overcurrent/carry';
@@ -64,6 +76,33 @@ function rampProof(sensitivityAmps: number | null): Proof[] {
   ];
 }
 
+/** Does it see what this load leaks? Half-waves and smooth DC, rising slowly, where the front end has them and the part is made for them. */
+function waveProofs({ need, part }: ProofContext, sensitivityAmps: number | null): Proof[] {
+  const front = frontEndOf(need.load, need.supply);
+  const type = typeof part.residualType === 'string' ? (part.residualType as ResidualType) : undefined;
+  if (sensitivityAmps === null || !front || !type || !residualOrder.includes(type)) return [];
+  const waves = leakageOf[front.electronics].filter((wave) => typeDetects[type].includes(wave));
+  const proof = (id: string, title: string, [low, high]: readonly [number, number], words: string) =>
+    figureProof({
+      id,
+      when: 'first-start',
+      title,
+      unit: 'A',
+      low: sensitivityAmps * low,
+      high: sensitivityAmps * high,
+      how: `${byRules} A tester that has this waveform, both senses; enter the larger.`,
+      because: `${words}: between ${low} and ${high} times ${q(sensitivityAmps, 'A')}.`,
+      source: times,
+    });
+  const half = sensitivityAmps <= 0.01 ? pulsatingTrip.to10Milliamps : pulsatingTrip.above;
+  return [
+    ...(waves.includes('pulsating-dc') || waves.includes('phase-cut')
+      ? [proof('trips-half-waves', 'Trips on half-waves at', [pulsatingTrip.holds, half], 'Its load may leak half-waves')]
+      : []),
+    ...(waves.includes('smooth-dc') ? [proof('trips-smooth-dc', 'Trips on smooth DC at', smoothTrip, 'Its load may leak smooth DC')] : []),
+  ];
+}
+
 /** Returns the proofs in the order of the work. */
 export function residualProofs({ need, part }: ProofContext): Proof[] {
   const milliamps = typeof part.sensitivityMilliamps === 'number' ? part.sensitivityMilliamps : undefined;
@@ -108,7 +147,7 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
             citeSource('groundFaultPersonnel'),
           ),
         ]
-      : [...timeProofs(sensitivityAmps, part), ...rampProof(sensitivityAmps)]),
+      : [...timeProofs(sensitivityAmps, part), ...rampProof(sensitivityAmps), ...waveProofs({ need, part }, sensitivityAmps)]),
     ...(electrode === undefined
       ? []
       : [

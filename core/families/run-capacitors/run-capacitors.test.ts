@@ -222,9 +222,16 @@ describe('singles on the shelf for a dual', () => {
     const moves = runCapacitors.terminals(contextFor(unit), dual, runCapacitors.canonical(two!.raw));
     expect(moves.map(({ from, to }) => [from, to])).toEqual([
       ['C', 'one terminal of each, joined'],
-      ['HERM', 'compressor capacitor, either terminal'],
-      ['FAN', 'fan capacitor, either terminal'],
+      ['HERM', 'other terminal of the compressor capacitor'],
+      ['FAN', 'other terminal of the fan capacitor'],
     ]);
+    const [, three] = combineCapacitors(contextFor(unit), shelf);
+    expect(runCapacitors.terminals(contextFor(unit), dual, runCapacitors.canonical(three!.raw))[1]).toEqual({
+      circuit: 'main',
+      from: 'HERM',
+      to: 'other terminals of 20 µF and 20 µF, joined',
+      note: 'compressor lead, these in parallel',
+    });
   });
   it('one half of a dual leaves a terminal to insulate', () => {
     const motor: Marks = { kind: 'motor-1ph', sections: [{ name: 'motor', microfarads: 7.5 }] };

@@ -7,10 +7,6 @@ import { sectionsAsked } from './needs';
 const marks: Record<string, string> = { compressor: 'HERM', fan: 'FAN', pump: 'PUMP', motor: 'motor terminal' };
 const namesOf = (part: Canonical | null): string[] =>
   part ? capacitorSections.filter((name) => typeof part[`microfarads_${name}`] === 'number') : [];
-/** A part put together of singles, by its own word or by its rows. */
-const isSeveral = (part: Canonical | null): boolean =>
-  part !== null && ((typeof part.madeOf === 'string' && /single/i.test(part.madeOf)) || part.separate === true);
-
 /** Joined singles of a section. */
 function joined(part: Canonical, name: string): number[] {
   const rows = Array.isArray(part.sections) ? (part.sections as { name?: unknown; parallel?: unknown }[]) : [];
@@ -18,32 +14,36 @@ function joined(part: Canonical, name: string): number[] {
   return Array.isArray(row?.parallel) ? (row.parallel as number[]) : [];
 }
 
+/** A part put together of singles, by its own word or by its rows. */
+const isSeveral = (part: Canonical | null): part is Canonical =>
+  part !== null &&
+  ((typeof part.madeOf === 'string' && /single/i.test(part.madeOf)) ||
+    part.separate === true ||
+    namesOf(part).some((name) => joined(part, name).length > 1));
+
 const place = (part: Canonical | null, name: string): string => {
-  const own = namesOf(part);
-  const mark = marks[name] ?? name;
-  if (isSeveral(part)) return `${name} capacitor, either terminal`;
+  if (isSeveral(part)) {
+    const singles = joined(part, name);
+    return singles.length > 1
+      ? `other terminals of ${singles.map((one) => `${one} µF`).join(' and ')}, joined`
+      : `other terminal of the ${name} capacitor`;
+  }
   // A single section has two terminals alike.
-  return own.length > 1 ? mark : 'terminal 2';
+  return namesOf(part).length > 1 ? (marks[name] ?? name) : 'terminal 2';
 };
 
-/** Common lead first, then a lead for each section; joined singles and spare sections are listed too. */
+const common = (part: Canonical): string =>
+  isSeveral(part) ? 'one terminal of each, joined' : namesOf(part).length > 1 ? 'C' : 'terminal 1';
+
+/** Common lead first, then a lead for each section; spare sections are listed too. */
 export function runCapacitorTerminals({ load }: NeedContext, from: Canonical | null, to: Canonical): TerminalMove[] {
   const asked = (sectionsAsked(load) ?? []).map(({ name }) => name);
-  const common = (part: Canonical | null) =>
-    isSeveral(part) ? 'one terminal of each, joined' : namesOf(part).length > 1 ? 'C' : 'terminal 1';
   const old = from ?? to;
   const moves: TerminalMove[] = [{ circuit: 'main', from: common(old), to: common(to), note: 'common lead' }];
   for (const name of asked) {
     const served = typeof to[`microfarads_${name}`] === 'number' ? name : (namesOf(to)[0] ?? name);
-    moves.push({ circuit: 'main', from: place(old, name), to: place(to, served), note: `${name} lead` });
-    const singles = joined(to, served);
-    if (singles.length > 1)
-      moves.push({
-        circuit: 'main',
-        from: 'new leads',
-        to: singles.map((one) => `${one} µF`).join(' beside '),
-        note: `joined in parallel for the ${name}: both terminals to both terminals`,
-      });
+    const parallel = joined(to, served).length > 1 ? ', these in parallel' : '';
+    moves.push({ circuit: 'main', from: place(old, name), to: place(to, served), note: `${name} lead${parallel}` });
   }
   for (const name of namesOf(to).filter((one) => !asked.includes(one)))
     if (namesOf(to).length > asked.length)
