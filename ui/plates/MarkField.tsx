@@ -25,6 +25,8 @@ const stateWords: Record<ReadingState, string> = {
   unreadable: 'cannot be read',
   absent: 'no such mark',
 };
+/** Characters that two columns of a plate show. */
+const TWO_COLUMNS = 24;
 const order: ReadingState[] = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
 
 /** One mark of a plate, edited in place. Its sign opens what it means and in which state it is. */
@@ -74,6 +76,8 @@ export function MarkField({
     else if (reading?.value !== undefined) onChange(field, { ...confirmed(reading), state: next });
     onFocus(field);
   };
+  // What is longer than two columns takes the row, by what stands there and not while it is typed.
+  const whole = wide && readingText(field, reading).length > TWO_COLUMNS;
   const common = {
     id,
     'aria-invalid': fault ? true : undefined,
@@ -83,7 +87,9 @@ export function MarkField({
   const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not looked at';
   const place = state === 'unreadable' ? 'worn' : state === 'absent' ? 'none' : '';
   return (
-    <div className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${fault ? 'fault' : ''}`}>
+    <div
+      className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${whole ? 'whole' : ''} ${fault ? 'fault' : ''}`}
+    >
       <label htmlFor={id}>
         <span title={field.label} style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
           {field.label}
