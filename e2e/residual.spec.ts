@@ -207,3 +207,19 @@ for (const theme of ['light', 'dark'] as const)
     }
     await context.close();
   });
+
+test('a spent capacitor is told from a wrong one, and its reading goes on the record', async ({ page }) => {
+  test.setTimeout(120_000);
+  await openPosition(page, 'ferrow-cabin', /^C21 extract fan capacitor, .*spent part/);
+  await expect(page.getByText('The right part, spent.')).toBeVisible();
+  await startSwap(page);
+  await stage(page, 'Need').click();
+  const read = page.getByRole('region', { name: 'What was read on it' });
+  await expect(read).toContainText('Motor: weak, outside its tolerance');
+  await expect(page.getByText(/The part that came out was not wrong; it is spent/)).toBeVisible();
+  await stage(page, 'Match').click();
+  await takeFirst(page, /^Wexmoor WK 12.5\/450/);
+  await proveAll(page);
+  await signed(page);
+  await expect(page.getByRole('main')).toContainText(/What was found: Motor of what came out: weak, 10.9/);
+});

@@ -1,7 +1,8 @@
 /** The panels desk: sites, panels and positions, each position with its state worked out from its own plates. */
+import { conditionText, type PartCondition } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
-import { askedNeeds, judgePart, type JudgedPart } from '../core/matching/judge';
+import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '../core/matching/judge';
 import { caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import type { Readings } from '../core/readings/reading';
 import { emptySwap, type SwapState } from '../core/swap/swap';
@@ -19,7 +20,7 @@ import {
 import { openSwaps } from '../data/swaps';
 import { suppliedReadings } from './supply-paths';
 
-export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'repeat-failure';
+export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'repeat-failure';
 export type PositionView = {
   id: string;
   tag: string;
@@ -33,6 +34,8 @@ export type PositionView = {
   fittedOn: string | null;
   load: string;
   wrong: string[];
+  /** What was read on the part fitted and says that it is spent. */
+  spent: string[];
   swapId: string | null;
   history: { at: string; kind: EventRow['kind']; text: string; recordId: string | null }[];
 };
@@ -58,16 +61,21 @@ export const swapStateOf = (position: PositionRow, supplied: Readings = {}): Swa
   hazards: position.hazards,
 });
 
+export type JudgedFitted = JudgedPart & { condition: readonly PartCondition[] };
+
 /** Judges what is fitted at a position, or undefined where its family is not on the bench. */
-export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Readings = {}): JudgedPart | undefined {
+export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Readings = {}): JudgedFitted | undefined {
   const family = familyOf(position.family);
   if (!family || !position.load_kind) return undefined;
   const state = swapStateOf(position, supplied);
   const plain = caseOfSwap(state, site.practice);
   if (!plain.removed) return undefined;
   const spec = family.canonical(plain.removed.spec);
-  const needs = family.needs(contextOf(plain, { schools: schoolsOf(state, site.schools) }));
-  return judgePart(askedNeeds(needs, [spec]), spec, site.practice);
+  const context = contextOf(plain, { schools: schoolsOf(state, site.schools) });
+  return {
+    ...judgePart(askedNeeds(family.needs(context), [spec]), spec, site.practice),
+    condition: family.condition?.(context, plain.removed.spec) ?? [],
+  };
 }
 
 /** What feeds on this position, in a few words. */
@@ -100,11 +108,13 @@ function loadWords({ load_kind, readings }: PositionRow): string {
 
 function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {
   const judged = judgeFitted(position, site, suppliedReadings(position, panel, site));
-  const wrong = judged?.verdict === 'fails' ? judged.lines.filter((line) => line.verdict === 'fails').map((line) => line.because) : [];
+  const wrong = judged ? wrongLines(judged).map((line) => line.because) : [];
+  const spent = judged ? judged.condition.filter(({ verdict }) => verdict === 'fails').map(conditionText) : [];
   const faults = events.filter((event) => event.kind === 'fault' && now.getTime() - event.at.getTime() < YEAR_MS).length;
   const states: PositionState[] = [];
   if (swapId) states.push('swap-open');
   if (wrong.length > 0) states.push('wrong-part');
+  if (spent.length > 0) states.push('spent-part');
   if (faults >= REPEAT_COUNT) states.push('repeat-failure');
   return {
     id: position.id,
@@ -119,6 +129,7 @@ function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: E
     fittedOn: position.fitted_on?.toISOString() ?? null,
     load: loadWords(position),
     wrong,
+    spent,
     swapId,
     history: events.map((event) => ({
       at: event.at.toISOString(),

@@ -3,7 +3,7 @@ import PDFDocument from 'pdfkit';
 import path from 'node:path';
 import { haveWords, wantedText } from '../core/needs/line-text';
 import { formatValue } from '../core/quantities/format-quantity';
-import { fittedBrief, type RecordLine } from '../core/record/record';
+import { fittedBrief, foundText, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
@@ -94,6 +94,12 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
         `${overridden.length} line${overridden.length > 1 ? 's' : ''} of need did not hold and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. Read them below.`,
       )
       .fillColor('black');
+  const found = foundText(body);
+  if (found.length > 0) {
+    heading(doc, 'What was found');
+    doc.font('plain').fontSize(8.5);
+    for (const one of found) doc.text(`${one}.`, 48);
+  }
   for (const [title, part] of [
     [`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
     body.removed ? [`Came out: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,

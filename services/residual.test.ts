@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { closingKeys } from '../core/closing/findings';
+import { foundText } from '../core/record/record';
 import type { Change } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
 import { safeSteps } from '../core/swap/make-safe';
@@ -99,6 +100,8 @@ describe('why it will not close, on the record', () => {
     const { columns } = await matchSwap(id, { inCrib: true });
     const { body } = await signColumn(id, columns[0]!);
     expect(body.causes![0]).toMatchObject({ title: 'Coil of the undervoltage release is open', verdict: 'cause' });
+    expect(foundText(body)[0]).toMatch(/^Coil of the undervoltage release is open: a cause/);
+    expect(body.fitted.lines.find(({ id: line }) => line === 'dip')).toMatchObject({ verdict: 'fits', instead: 'delayed' });
     expect(body.settings!.find(({ name }) => name === 'Delay')!.value).toMatch(/^1\.6/);
   });
 });

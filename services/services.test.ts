@@ -74,7 +74,6 @@ describe('demo', () => {
     const of = (id: string) => tiles.find((tile) => tile.id === id)!;
     const wrong = tiles.filter((tile) => tile.states.includes('wrong-part')).map((tile) => tile.id);
     expect(wrong.sort()).toEqual([
-      'ferrow-cabin-c21',
       'ferrow-cabin-q2',
       'ferrow-cabin-r1',
       'ferrow-cabin-r2',
@@ -105,6 +104,9 @@ describe('demo', () => {
       'kestrel-winch-q0',
       'kestrel-winch-q1',
     ]);
+    // The right part, spent: told from a wrong one, with what was read.
+    expect(of('ferrow-cabin-c21')).toMatchObject({ states: ['spent-part'], wrong: [] });
+    expect(of('ferrow-cabin-c21').spent.join(' ')).toMatch(/^Motor: weak, 10.9.*of 12.5/);
     expect(of('kestrel-ramp-k7').states).toEqual(['swap-open']);
     expect(of('ferrow-gate-k5').states).toEqual(['repeat-failure']);
     expect(of('kestrel-winch-k1').states).toEqual(['healthy']);

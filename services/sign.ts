@@ -78,6 +78,7 @@ export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
   });
   return {
     judged: judgePart(needs.map(compileNeed), spec, swap.site.practice),
+    condition: (plain.removed && family.condition?.(context, plain.removed.spec)) || [],
     judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
@@ -220,6 +221,9 @@ function recordBody(
       name: swap.position.deviceName,
       verdict: choice.judgedRemoved.verdict,
       lines: recordLines(choice.judgedRemoved, { ...state, acknowledged: {}, overrides: {} }, site.practice),
+      ...(choice.condition.length > 0
+        ? { condition: choice.condition.map(({ about, word, found, verdict }) => ({ about, word, found, verdict })) }
+        : {}),
     },
     fitted: {
       partId: part.id,

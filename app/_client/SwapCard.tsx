@@ -351,7 +351,7 @@ export function SwapCard(props: Props) {
       )}
       {(stage === 'need' || stage === 'read') && (
         <Note title="Was the old one right?" tone={removedTone}>
-          <p>{removedSentence(derived.removed, view.site.practice)}</p>
+          <p>{removedSentence(derived, view.site.practice)}</p>
         </Note>
       )}
       {(stage === 'read' || stage === 'need') && typeof state.removed.code?.value === 'string' && (

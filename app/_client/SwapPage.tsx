@@ -22,6 +22,7 @@ import { OwnersPage } from '@/ui/residual/OwnersPage';
 import { plainWords } from '@/core/families/residual-currents/plain-words';
 import { frontEndOf } from '@/core/residual/leakage';
 import { CauseHunt } from '@/ui/swap/CauseHunt';
+import { ConditionPanel } from '@/ui/swap/ConditionPanel';
 import { NeedStage } from '@/ui/swap/NeedStage';
 import { ProveStage } from '@/ui/prove/ProveStage';
 import { ReadStage } from '@/ui/swap/ReadStage';
@@ -196,6 +197,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               onFocus={setFocus}
             />
           )}
+          {stage === 'need' && derived.condition.length > 0 && <ConditionPanel condition={derived.condition} />}
           {stage === 'need' && causeHunt && <CauseHunt hunt={causeHunt} state={state} repeats={repeats} onChange={change} />}
           {stage === 'need' && family?.hunt === 'why-it-will-not-close' && (
             <ClosingHunt state={state} repeats={repeats} onChange={change} />

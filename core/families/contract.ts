@@ -7,7 +7,7 @@ import type { Marks, PartSpec, Practice } from '../case/case';
 import type { Field } from '../case/fields';
 import type { Schools } from '../loads/schools';
 import type { Canonical } from '../matching/evaluate';
-import type { Need } from '../needs/need';
+import type { Need, Verdict } from '../needs/need';
 
 /** What the position offers and asks; the same for screen, interface and command line. */
 export type NeedContext = {
@@ -57,6 +57,11 @@ export type ShelfPart = { id: string; name: string; raw: PartSpec };
 /** Several parts as one: their ids in order, and one spec of them. */
 export type Combined = { ids: readonly string[]; name: string; raw: PartSpec };
 
+/** What a reading on a part says of its state: of which section, what was found, in one word and what follows. */
+export type PartCondition = { about: string; found: string; word: string; words: string; verdict: Verdict };
+/** Example: 'Fan: weak, 5.9 µF of 7.5 µF ± 6 %'. */
+export const conditionText = ({ about, word, found }: PartCondition): string => `${about}: ${word}, ${found}`;
+
 export type DrillSeed = { id: string; question: string; answer: string };
 
 /** Leakage waveforms, a page in plain words, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
@@ -101,6 +106,8 @@ export type DeviceFamily = {
   hunt: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
   shows?: readonly FamilyView[];
+  /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
+  condition?: (context: NeedContext, spec: PartSpec) => PartCondition[];
   /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */
   curveSettings?: (context: ProofContext) => Record<string, number>;
   /** The same part with another coil is a candidate. */

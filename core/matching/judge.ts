@@ -113,6 +113,10 @@ export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue
   return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 
+/** Lines by which a part is the wrong one: those that fail and do not only say how worn it is. */
+export const wrongLines = (part: JudgedPart): JudgedLine[] =>
+  part.lines.filter(({ verdict, need }) => verdict === 'fails' && !need.ofCondition);
+
 /** Where the figure itself does not hold and another one makes it fit: that other one, short. Example: 'delayed'. */
 export function insteadOf({ need, quantity, limit, verdict, have, margin }: JudgedLine): string | undefined {
   if (verdict !== 'fits' || (have !== null && (margin === null || margin >= 0))) return undefined;

@@ -26,6 +26,7 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
   onlyWhereCarried?: boolean;
   unless?: Need['unless'];
   about?: string;
+  ofCondition?: boolean;
   /** Further ways of rating; the first that a part carries counts. */
   otherWays?: readonly Way[];
 };
@@ -50,6 +51,7 @@ export function needLine(parts: LineParts): Need {
     ...(parts.onlyWhereCarried ? { onlyWhereCarried: true } : {}),
     ...(parts.unless ? { unless: parts.unless } : {}),
     ...(parts.about ? { about: parts.about } : {}),
+    ...(parts.ofCondition ? { ofCondition: true } : {}),
   };
 }
 

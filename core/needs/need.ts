@@ -84,6 +84,8 @@ export type Need = {
   onlyWhereCarried?: boolean;
   /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve to be judged. */
   unless?: { name: string; word: string };
+  /** Asks how worn the part is, not whether it is the right one. */
+  ofCondition?: boolean;
   /** Rests on an assumed reading: at best a check. */
   assumed?: boolean;
 };

@@ -42,7 +42,13 @@ export type RecordBody = {
   signedAt: string;
   signedBy: string;
   remark: string;
-  removed: { name: string; verdict: Verdict; lines: RecordLine[] } | null;
+  removed: {
+    name: string;
+    verdict: Verdict;
+    lines: RecordLine[];
+    /** What readings on it said of its state; absent where none were taken and in older records. */
+    condition?: { about: string; word: string; found: string; verdict: Verdict }[];
+  } | null;
   fitted: {
     partId: string;
     /** Further parts that went in with it; absent where it is one. */
@@ -63,6 +69,12 @@ export type RecordBody = {
   causes?: { title: string; verdict: CauseVerdict; found: string }[];
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
 };
+
+/** What was found at the position and on the part that came out, as sentences: causes that were settled, readings of its state. */
+export const foundText = ({ causes = [], removed }: RecordBody): string[] => [
+  ...(removed?.condition ?? []).map(({ about, word, found }) => `${about} of what came out: ${word}, ${found}`),
+  ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
+];
 
 /** What was fitted, told from its neighbours: its coil, or its rating. */
 export const fittedBrief = ({ fitted }: RecordBody): string => fitted.brief ?? `coil ${fitted.coil}`;

@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import { VerdictMark } from '../marks/VerdictMark';
 
-export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'repeat-failure';
+export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'repeat-failure';
 export type Tile = {
   id: string;
   tag: string;
@@ -17,6 +17,7 @@ export type Tile = {
   fittedOn: string | null;
   load: string;
   wrong: string[];
+  spent: string[];
   swapId: string | null;
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };
@@ -27,13 +28,14 @@ const stateWords: Record<TileState, string> = {
   healthy: 'healthy',
   'swap-open': 'swap open',
   'wrong-part': 'wrong part fitted',
+  'spent-part': 'spent part',
   'repeat-failure': 'repeat failure',
 };
 
 function StateMarks({ states }: { states: TileState[] }) {
   return (
     <span className="state">
-      {states.includes('wrong-part') && <VerdictMark verdict="fails" size={15} />}
+      {(states.includes('wrong-part') || states.includes('spent-part')) && <VerdictMark verdict="fails" size={15} />}
       {states.includes('repeat-failure') && <VerdictMark verdict="check" size={16} />}
     </span>
   );
@@ -121,6 +123,16 @@ function PositionCard({
               and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the swap shows all.
             </p>
           )}
+        </div>
+      )}
+      {tile.spent.length > 0 && (
+        <div className="say fails">
+          <p>
+            <b>{tile.wrong.length > 0 ? 'Spent as well.' : 'The right part, spent.'}</b>
+          </p>
+          {tile.spent.map((text) => (
+            <p key={text}>{text}.</p>
+          ))}
         </div>
       )}
       {tile.history.length > 0 && (
@@ -224,7 +236,7 @@ export function PanelsDesk(props: {
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
         <div className="legend" aria-hidden="true">
           <span>
-            <VerdictMark verdict="fails" size={15} /> wrong part fitted
+            <VerdictMark verdict="fails" size={15} /> wrong part fitted, or spent
           </span>
           <span>
             <VerdictMark verdict="check" size={15} /> repeat failure

@@ -1,6 +1,6 @@
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
-import { fittedBrief, type RecordBody, type RecordLine } from '@/core/record/record';
+import { fittedBrief, foundText, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
 function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
@@ -119,15 +119,7 @@ export function RecordSheet({
           ))}
         </div>
       )}
-      {body.causes && body.causes.length > 0 && (
-        <p className="say note">
-          Why it operated:{' '}
-          {body.causes
-            .map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`)
-            .join('; ')}
-          .
-        </p>
-      )}
+      {foundText(body).length > 0 && <p className="say note">What was found: {foundText(body).join('; ')}.</p>}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       {body.settings && body.settings.length > 0 && (

@@ -48,7 +48,10 @@ function NeedRow({
   return (
     <button type="button" className="need" aria-pressed={pressed} onClick={onPick}>
       <span>
-        <b>{termOf(way.quantity, practice)}</b>
+        <b>
+          {termOf(way.quantity, practice)}
+          {need.about ? `, ${need.about.toLowerCase()}` : ''}
+        </b>
         <small>
           {need.brief}
           {need.severity === 'should' ? `${need.brief ? ', ' : ''}advice` : ''}

@@ -1,9 +1,9 @@
-import type { DeviceFamily, NeedContext } from '@/core/families/contract';
+import { conditionText, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
 import type { Schools } from '@/core/loads/schools';
 import { compileNeed } from '@/core/matching/evaluate';
-import { judgePart, type JudgedPart } from '@/core/matching/judge';
+import { judgePart, wrongLines, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import type { Practice } from '@/core/case/case';
 import { haveText, limitText } from '@/core/needs/line-text';
@@ -20,6 +20,8 @@ export type Derived = {
   schools: Schools;
   needs: Need[];
   removed: JudgedPart | null;
+  /** What was read on the part that came out says of its state. */
+  condition: readonly PartCondition[];
   cautions: string[];
   steps: SafeStep[];
   openSteps: number;
@@ -40,6 +42,7 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
     cautions: family.cautions(context),
     steps,
     openSteps: steps.filter(({ id }) => !state.safe[id]).length,
+    condition: (plain.removed && family.condition?.(context, plain.removed.spec)) || [],
     removed: plain.removed && judgePart(needs.map(compileNeed), family.canonical(plain.removed.spec), practice),
   };
 }
@@ -49,17 +52,21 @@ export const askedOf = (needs: readonly Need[], removed: JudgedPart | null, chos
   needs.filter((need) => !need.onlyWhereCarried || [removed, chosen].some((part) => part?.lines.some((line) => line.need.id === need.id)));
 
 /** The old part's verdict in a sentence: the line of the load that fell first says it best. */
-export function removedSentence(removed: JudgedPart | null, practice: Practice): string {
+export function removedSentence({ removed, condition }: Pick<Derived, 'removed' | 'condition'>, practice: Practice): string {
   if (!removed) return 'Nothing of the part that came out has been read.';
-  const fell = removed.lines.filter((line) => line.verdict === 'fails');
+  const fell = wrongLines(removed);
+  const spent = condition.filter(({ verdict }) => verdict === 'fails').map(conditionText);
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
     const needed = limitText(first.limit, first);
-    const rest = fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '';
+    const rest =
+      (fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '') +
+      (spent.length > 0 ? ` It is spent as well. ${spent.join('. ')}.` : '');
     if (typeof first.have === 'string' || (Array.isArray(first.have) && typeof first.have[0] === 'string'))
       return `The part that came out was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, needed is ${needed}.${rest}`;
     return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : haveText(first.have, first)} against ${needed} ${first.relation === '<=' ? 'allowed' : 'needed'}.${rest}`;
   }
+  if (spent.length > 0) return `The part that came out was not wrong; it is spent. ${spent.join('. ')}.`;
   if (removed.verdict === 'fits') return 'The part that came out was right: it holds on every line.';
   if (removed.verdict === 'check') return 'The part that came out holds on every must; some lines want a look.';
   const open = removed.lines.filter((line) => line.verdict === 'not-known').length;

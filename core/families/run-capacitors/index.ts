@@ -11,6 +11,7 @@ import { runCapacitorNeeds } from './needs';
 import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './of-plate';
 import { runCapacitorProofs } from './proofs';
 import { runCapacitorTerminals } from './terminals';
+import { runCapacitorCondition } from './verdict';
 
 export const runCapacitors = {
   id: 'run-capacitor',
@@ -37,6 +38,7 @@ export const runCapacitors = {
   settings: noSettings,
   drill: runCapacitorDrill,
   hunt: 'none',
+  condition: runCapacitorCondition,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
   combine: combineCapacitors,
 } satisfies DeviceFamily;

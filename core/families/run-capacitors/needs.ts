@@ -220,8 +220,8 @@ function toleranceNeeds({ load }: NeedContext): Need[] {
 
 /** What was read on the part itself: within its own tolerance, or spent. */
 function readNeeds({ supply }: NeedContext): Need[] {
-  const share = (id: string, name: string, about: string, because: string, inputs: string[]) => ({
-    ...needLine({
+  const share = (id: string, name: string, about: string, because: string, inputs: string[]) =>
+    needLine({
       id,
       quantity: 'capacitanceRead',
       unit: '%',
@@ -229,13 +229,13 @@ function readNeeds({ supply }: NeedContext): Need[] {
       figure: field(name),
       limit: 100,
       onlyWhereCarried: true,
+      ofCondition: true,
       because,
       brief: 'of its tolerance',
       source: 'runCapacitors',
       inputs,
-    }),
-    about,
-  });
+      about,
+    });
   const hertz = numberMark(supply, 'hertz');
   return [
     ...capacitorSections.map((name) =>

@@ -12,7 +12,7 @@ import { runningMicrofarads, rowMicrofarads } from './canonical';
 import { combineCapacitors } from './combine';
 import { inParallel, waysToMake, type Single } from './combinations';
 import { plateVoltsOf } from './needs';
-import { conditionOf } from './verdict';
+import { conditionOf, runCapacitorCondition } from './verdict';
 
 const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
 const plain = (load: Marks, specs: Marks[], supply: Marks = { hertz: 60 }) => ({
@@ -121,6 +121,53 @@ describe('good, weak, open, shorted', () => {
   ] as const)('%f of %f at ±%i %%: %s (common practice)', (read, rated, tolerance, condition) =>
     expect(conditionOf(read, rated, tolerance)).toBe(condition),
   );
+  const stateOf = (spec: Record<string, unknown>, supply: Marks = {}) =>
+    runCapacitorCondition({ ...contextFor({ kind: 'motor-1ph' }), supply }, spec).map(({ about, word, verdict }) => [about, word, verdict]);
+  const dual = {
+    sections: [
+      { name: 'compressor', microfarads: 35 },
+      { name: 'fan', microfarads: 5 },
+    ],
+    tolerancePercent: 6,
+  };
+  it('of a part: section by section, each with its own word', () => {
+    expect(stateOf({ ...dual, reads: { compressor: 35.3, fan: 4.2 } })).toEqual([
+      ['Compressor', 'good', 'fits'],
+      ['Fan', 'weak', 'fails'],
+    ]);
+    expect(stateOf({ ...dual, reads: { fan: null } })).toEqual([['Fan', 'not known', 'not-known']]);
+    expect(stateOf(dual)).toEqual([]);
+  });
+  it('open and shorted are told without a tolerance, weak is not', () => {
+    const bare = { ...dual, tolerancePercent: null };
+    expect(stateOf({ ...bare, reads: { compressor: 0.2, fan: 4 } })).toEqual([
+      ['Compressor', 'open', 'fails'],
+      ['Fan', 'not known', 'not-known'],
+    ]);
+    expect(stateOf({ ...bare, sections: null, reads: { fan: 0.1 } })[0]![1]).toBe('not known');
+  });
+  it('of running figures, at the hertz of the supply: 3.18 A at 400 V, 60 Hz is 21.1 µF (own arithmetic)', () => {
+    const single = { sections: [{ name: 'motor', microfarads: 22.5 }], tolerancePercent: 5, measuredAmps: 3.18, measuredVolts: 400 };
+    expect(stateOf(single, { hertz: 60 })).toEqual([['Running', 'weak', 'fails']]);
+    expect(stateOf(single, {})).toEqual([]);
+  });
+  it('falls exactly where its line falls, whatever is read', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        fc.double({ min: 1, max: 60, noNaN: true }),
+        fc.integer({ min: 1, max: 20 }),
+        (read, rated, tolerancePercent) => {
+          const spec = { sections: [{ name: 'motor', microfarads: rated }], tolerancePercent, reads: { motor: read } };
+          const [line] = judgeCase(plain({ kind: 'motor-1ph' }, [spec])).candidates[0]!.lines.filter(
+            ({ quantity }) => quantity === 'capacitanceRead',
+          );
+          // At the very edge the line's rounded share and the condition may differ.
+          fc.pre(Math.abs(Number(line!.have) - 100) > 1e-4);
+          expect(stateOf(spec)[0]![2]).toBe(line!.verdict);
+        },
+      ),
+    ));
 });
 
 describe('life (IEC 60252-1 classes, from memory; halving by 10 K is common practice)', () => {
