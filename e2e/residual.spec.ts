@@ -221,5 +221,5 @@ test('a spent capacitor is told from a wrong one, and its reading goes on the re
   await takeFirst(page, /^Wexmoor WK 12.5\/450/);
   await proveAll(page);
   await signed(page);
-  await expect(page.getByRole('main')).toContainText(/What was found: Motor of what came out: weak, 10.9/);
+  await expect(page.getByRole('main')).toContainText(/What came out, motor: weak, 10.9/);
 });

@@ -10,7 +10,7 @@ import { contextOf } from '../core/judge-case';
 import { insteadOf, judgePart, type JudgedPart } from '../core/matching/judge';
 import { compileNeed } from '../core/matching/evaluate';
 import { formatQuantity } from '../core/quantities/format-quantity';
-import { termOf } from '../core/quantities/terms';
+import { lineTerm } from '../core/needs/line-text';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
@@ -43,7 +43,7 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
   return part.lines.map(({ need, ...line }) => ({
     ...line,
     id: need.id,
-    term: termOf(line.quantity, practice),
+    term: lineTerm(need, line.quantity, practice),
     // Left out of the record where there is none: `canonicalJson` drops what is undefined.
     instead: insteadOf({ need, ...line }),
     ...(state.acknowledged[need.id] && line.verdict !== 'fits'

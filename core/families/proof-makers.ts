@@ -33,7 +33,7 @@ export const runningAmpsProof = (limitAmps: number, words: string): Proof =>
   figureProof({
     id: 'running-amps',
     when: 'first-start',
-    title: 'Running amps, highest phase',
+    title: 'Running amps, highest conductor',
     unit: 'A',
     low: 0,
     high: limitAmps,

@@ -1,6 +1,8 @@
 /** Limits and figures of a line as text, rounded so that what is shown never looks better than it is. */
 import { formatValue } from '../quantities/format-quantity';
-import type { Relation, Way } from './need';
+import type { Practice } from '../case/case';
+import { termOf } from '../quantities/terms';
+import type { Need, Relation, Way } from './need';
 
 type Shown = Pick<Way, 'unit' | 'relation'>;
 type Value = Parameters<typeof formatValue>[0];
@@ -21,3 +23,7 @@ export function haveWords(line: Shown & { have: Value; verdict: unknown }, inste
   const have = line.have !== null ? haveText(line.have, line) : line.verdict === 'fails' ? 'none' : 'not known';
   return instead ? `${have}, ${instead}` : have;
 }
+
+/** The term of a line, with what of the part it is about where several ask the same: 'Capacitance, fan'. */
+export const lineTerm = ({ about }: Pick<Need, 'about'>, quantity: string, practice: Practice): string =>
+  `${termOf(quantity, practice)}${about ? `, ${about.toLowerCase()}` : ''}`;

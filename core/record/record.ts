@@ -72,7 +72,7 @@ export type RecordBody = {
 
 /** What was found at the position and on the part that came out, as sentences: causes that were settled, readings of its state. */
 export const foundText = ({ causes = [], removed }: RecordBody): string[] => [
-  ...(removed?.condition ?? []).map(({ about, word, found }) => `${about} of what came out: ${word}, ${found}`),
+  ...(removed?.condition ?? []).map(({ about, word, found }) => `What came out, ${about.toLowerCase()}: ${word}, ${found}`),
   ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
 ];
 

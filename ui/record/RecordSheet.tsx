@@ -119,7 +119,7 @@ export function RecordSheet({
           ))}
         </div>
       )}
-      {foundText(body).length > 0 && <p className="say note">What was found: {foundText(body).join('; ')}.</p>}
+      {foundText(body).length > 0 && <p className="say note">{foundText(body).join('; ')}.</p>}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       {body.settings && body.settings.length > 0 && (

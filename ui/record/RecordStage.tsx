@@ -6,8 +6,7 @@ import type { Obstacle } from '@/core/swap/gate';
 import type { Stage } from '../swap/StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
-import { haveWords, wantedText } from '@/core/needs/line-text';
-import { termOf } from '@/core/quantities/terms';
+import { haveWords, lineTerm, wantedText } from '@/core/needs/line-text';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
 const stageOf: Record<Obstacle['kind'], Stage> = {
@@ -83,7 +82,7 @@ export function RecordStage({
                 const said = line.verdict !== 'fits' ? (over ?? state.acknowledged[line.need.id]) : undefined;
                 return (
                   <tr key={line.need.id}>
-                    <td>{termOf(line.quantity, practice)}</td>
+                    <td>{lineTerm(line.need, line.quantity, practice)}</td>
                     <td className="figure">{wantedText(line.limit, line)}</td>
                     <td className="figure">{haveWords(line, insteadOf(line))}</td>
                     <td>

@@ -3,8 +3,7 @@
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import { haveWords, limitText } from '@/core/needs/line-text';
-import { termOf } from '@/core/quantities/terms';
+import { haveWords, lineTerm, limitText } from '@/core/needs/line-text';
 import { Scale } from '../needs/Scale';
 import { VerdictMark } from '../marks/VerdictMark';
 import { askedOf, groupOrder, groupWords } from './derived';
@@ -48,10 +47,7 @@ function NeedRow({
   return (
     <button type="button" className="need" aria-pressed={pressed} onClick={onPick}>
       <span>
-        <b>
-          {termOf(way.quantity, practice)}
-          {need.about ? `, ${need.about.toLowerCase()}` : ''}
-        </b>
+        <b>{lineTerm(need, way.quantity, practice)}</b>
         <small>
           {need.brief}
           {need.severity === 'should' ? `${need.brief ? ', ' : ''}advice` : ''}

@@ -129,7 +129,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
       figureProof({
         id: 'running-amps',
         when: 'first-start',
-        title: 'Running amps, highest phase',
+        title: 'Running amps, highest conductor',
         unit: 'A',
         low: plate === null ? null : 0,
         high: plate === null ? null : plate * sf!,
