@@ -59,6 +59,18 @@ export function single(laid: Laid, field: string, pattern: RegExp, value: (match
   return match && got !== undefined ? [{ field, value: got, start: match.index, end: match.index + match[0].trimEnd().length }] : [];
 }
 
+/** "480Y/277 V": line to line and line to ground of a grounded wye. Without the letter the common rule for volts reads it. */
+export function wyeVolts({ text }: Laid): Hit[] {
+  const match = /(?<![A-Z0-9.,\-/])(\d{3})\s?Y\s?\/\s?(\d{3})(?!\d)(?:\s?V(?![A-Z])|\s?(?=VAC))?(\s?(?:~|V?AC\b))?/i.exec(text);
+  if (!match || Number(match[1]) <= Number(match[2])) return [];
+  const end = match.index + match[0].length;
+  const tail = match[3]?.length ?? 0;
+  return [
+    { field: 'ratedVolts', value: [Number(match[1]), Number(match[2])], start: match.index, end: end - tail },
+    ...(tail > 0 ? [{ field: 'currentKind', value: 'ac', start: end - tail, end }] : []),
+  ];
+}
+
 /** Terminal marks anywhere on the plate: 13-14, A1, L1, 2/T1. */
 export function terminalNumbers({ text }: Laid): string[] {
   return [

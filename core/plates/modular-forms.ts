@@ -20,14 +20,14 @@ function curveAndAmps(laid: Laid): Hit[] {
 }
 
 const BOX =
-  /(?<![A-Z0-9.,\-/])(1500|3000|4500|6000|10000|15000|20000|25000)(?![\d.,])(?!\s?(?:A|AFC|V|HZ|KG|RPM)\b)(?:([[\]()| ]{1,8})([123])(?=[\])| ]|\n|$)(?!\s?(?:~|P\b|PH))(?! \d))?/i;
-/** Boxed capacity and class: "6000   3", alone or beside each other, with no unit. */
+  /(?<![A-Z0-9.,\-/])(1 ?500|3 ?000|4 ?500|6 ?000|10 ?000|15 ?000|20 ?000|25 ?000)(?![\d.,])(?!\s?(?:A|AFC|V|HZ|KG|RPM)\b)(?:([[\]()| ]{1,8})([123])(?=[\])| ]|\n|$)(?!\s?(?:~|P\b|PH))(?! \d))?/i;
+/** Boxed capacity and class: "6000   3" or "6 000", alone or beside each other, with no unit. */
 function boxes(laid: Laid): Hit[] {
   const match = BOX.exec(laid.text);
   if (!match) return [];
   const end = match.index + match[1]!.length;
   return [
-    { field: 'icnAmps', value: Number(match[1]), start: match.index, end },
+    { field: 'icnAmps', value: Number(match[1]!.replace(' ', '')), start: match.index, end },
     ...(match[3]
       ? [{ field: 'energyLimitingClass', value: Number(match[3]), start: end + match[2]!.length, end: match.index + match[0].length }]
       : []),

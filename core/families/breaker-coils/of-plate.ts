@@ -18,8 +18,10 @@ export function breakerCoilOfPlate(marks: Marks): Marks {
     out.dutyContinuous = seconds >= CONTINUOUS_FROM_SECONDS;
     if (seconds < CONTINUOUS_FROM_SECONDS) out.maxCommandSeconds = seconds;
   } else if (seconds === null) out.dutyContinuous = null;
+  // Volts on a contact are what it switches, not what works it.
+  const contact = typeof marks.function === 'string' && marks.function.endsWith('-contact');
   const own = typeof marks.function === 'string' && marks.function !== 'none' ? { function: [marks.function] } : {};
-  return { ...out, ...marks, ...own };
+  return { ...out, ...marks, ...own, ...(contact ? { coilVolts: 'none', coilKind: 'none' } : {}) };
 }
 
 /** Example: 'shunt trip or closing coil, 110 V DC'. */

@@ -5,10 +5,20 @@
 import { accessoryFunctions } from '../../case/accessory-fields';
 import { AMPS, currentKind, maker, mark, serial, sheet, standard, type, VOLTS } from '../../plates/common-fields';
 import { single } from '../../plates/forms';
-import type { PlateDefinition } from '../../plates/plate-field';
+import type { Laid } from '../../plates/layout';
+import type { Hit, PlateDefinition } from '../../plates/plate-field';
 
 const band = (id: string, label: string, names: string[], meaning: string) =>
   mark(id, label, 'range', { unit: '%', names, units: { '% UN': 1, '%UN': 1, '%': 1 }, min: 5, max: 130 }, meaning, sheet);
+/** "SHUNT TRIP / CLOSING COIL": one part marked for both bays. */
+const bothBays = (laid: Laid): Hit[] =>
+  single(
+    laid,
+    'function',
+    /(?:SHUNT (?:TRIP|RELEASE))\s?(?:\/|,|&|OR|AND|\+)\s?(?:CLOSING (?:COIL|RELEASE))|(?:CLOSING (?:COIL|RELEASE))\s?(?:\/|,|&|OR|AND|\+)\s?(?:SHUNT (?:TRIP|RELEASE))/i,
+    () => ['shunt-trip', 'closing-coil'],
+  );
+
 export const breakerCoilPlate: PlateDefinition = {
   id: 'breaker-coil',
   title: 'Breaker coil',
@@ -37,6 +47,13 @@ export const breakerCoilPlate: PlateDefinition = {
           'CHARGING MOTOR': 'charging-motor',
           'MOTOR OPERATOR': 'charging-motor',
           'NO-VOLT RELEASE': 'no-volt-release',
+          'NO VOLT RELEASE': 'no-volt-release',
+          'AUXILIARY CONTACT': 'auxiliary-contact',
+          'AUX. CONTACT': 'auxiliary-contact',
+          'AUX CONTACT': 'auxiliary-contact',
+          'AUXILIARY SWITCH': 'auxiliary-contact',
+          'ALARM CONTACT': 'alarm-contact',
+          'ALARM SWITCH': 'alarm-contact',
         },
       },
       'What it does: trip, close, hold or charge. An undervoltage release is never a shunt trip.',
@@ -66,6 +83,7 @@ export const breakerCoilPlate: PlateDefinition = {
         unit: 'V',
         names: ['UN', 'US', 'RATED VOLTAGE'],
         units: VOLTS,
+        bareUnit: true,
         min: 5,
         max: 690,
         tail: { kind: 'currentKind', hertz: 'coilHertz' },
@@ -144,13 +162,15 @@ export const breakerCoilPlate: PlateDefinition = {
       'The diagram.',
     ),
   ],
-  special: (laid) =>
-    single(
+  special: (laid) => [
+    ...bothBays(laid),
+    ...single(
       laid,
       'terminals',
       /(?:TERMINALS?\s*)?([ACDU][1-4])\s?-\s?([ACDU][1-4])(?![A-Z0-9])/i,
       (m) => `${m[1]!.toUpperCase()} ${m[2]!.toUpperCase()}`,
     ),
+  ],
   cues: [
     [/UNDER ?VOLTAGE RELEASE|SHUNT (TRIP|RELEASE)|CLOSING (COIL|RELEASE)|CHARGING MOTOR|NO-VOLT/i, 9],
     [/DROP-?OUT|PICK-?UP/i, 3],

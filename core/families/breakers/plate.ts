@@ -21,7 +21,7 @@ import {
   impulseVolts,
 } from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
-import { seriesOf, single } from '../../plates/forms';
+import { seriesOf, single, wyeVolts } from '../../plates/forms';
 import type { Laid } from '../../plates/layout';
 import { boxesAndCurve, terminalPoles } from '../../plates/modular-forms';
 import type { Hit, PlateDefinition, PlateField } from '../../plates/plate-field';
@@ -197,6 +197,7 @@ export const breakerPlate: PlateDefinition = {
     ...single(laid, 'tripRangeAmps', /\bI[R.,]?\s?(\d{1,4}(?:[.,]\d)?)\s?-\s?(\d{1,4}(?:[.,]\d)?)\s?A(?![A-Z])/i, (m) =>
       toNumber(m[1]!) < toNumber(m[2]!) ? [toNumber(m[1]!), toNumber(m[2]!)] : undefined,
     ),
+    ...wyeVolts(laid),
     ...breakingTable(laid),
     ...boxesAndCurve(laid),
     ...single(laid, 'wireRange', /(?:CU\/AL|CU|AL)\s+(?:#?\d{1,2}(?:\/0)?)\s?-\s?(?:#?\d{1,2}(?:\/0)?)\s?AWG/i, (m) => m[0]),

@@ -15,7 +15,9 @@ const kiloamps = (text: string, unit: string | undefined) => toNumber(text) * (/
 /** "I.R. 200 kA AC 100 kA DC", "INT. RATING 200,000 A AC RMS SYM.", "120 kA": capacity by kind of current. */
 function interrupting(laid: Laid): Hit[] {
   const found = [
-    ...laid.text.matchAll(/(?<![A-Z0-9.,])(\d{1,3}(?:,\d{3})+|\d{1,3}(?:\.\d)?)\s?(KA|A)(?:IC)?(?:\s?(AC|DC|~))?(?![A-Z])/gi),
+    ...laid.text.matchAll(
+      /(?:\bI\.? ?R\.?:? ?)?(?<![A-Z0-9.,])(\d{1,3}(?:,\d{3})+|\d{1,3}(?:\.\d)?)\s?(KA|A)(?:IC)?(?:\s?(AC|DC|~))?(?![A-Z])/gi,
+    ),
   ].filter((m) => /k/i.test(m[2]!) || m[1]!.includes(','));
   const hits: Hit[] = [];
   for (const m of found) {

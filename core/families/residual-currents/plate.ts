@@ -3,29 +3,11 @@
  * there is one; "Type B" beside a waveform is the residual type. IEC 61008 is without, 61009 with (from memory).
  */
 import { currentKind, hertz, maker, mark, poles, ratedAmps, ratedVolts, serial, sheet, standard, type } from '../../plates/common-fields';
-import { toNumber } from '../../plates/characters';
-import { single } from '../../plates/forms';
-import type { Laid } from '../../plates/layout';
-import type { Hit, PlateDefinition } from '../../plates/plate-field';
+import { single, wyeVolts } from '../../plates/forms';
+import type { PlateDefinition } from '../../plates/plate-field';
 import { boxesAndCurve, terminalPoles } from '../../plates/modular-forms';
-
-/** "0.03 A", "30 mA", with or without IΔn before it: in amperes, only a preferred value. */
-function residual(laid: Laid): Hit[] {
-  const usual = new Set([6, 10, 30, 100, 300, 500, 1000, 3000]);
-  const found = [...laid.text.matchAll(/(?:I\s?[ΔA4]\s?N\s*=?\s*)?(?<![\d.,])(0[.,]\d{1,3}\s?A|\d{1,4}\s?MA)(?![A-Z])/gi)];
-  const hit = found
-    .map((m) => ({ m, milliamps: /mA/i.test(m[1]!) ? parseInt(m[1]!, 10) : Math.round(toNumber(m[1]!.replace(/[^\d.,]/g, '')) * 1000) }))
-    .find(({ milliamps }) => usual.has(milliamps));
-  return hit ? [{ field: 'sensitivityMilliamps', value: hit.milliamps, start: hit.m.index, end: hit.m.index + hit.m[0].length }] : [];
-}
-
-/** "In 63 A"; "63 A" beside "0.03 A": the larger is the rated current. "gG 63 A" is the backup fuse. */
-function backup(laid: Laid): Hit[] {
-  return [
-    ...single(laid, 'backupFuseAmps', /\bG[GL]\s?(\d{2,3})\s?A?(?![A-Z0-9])/i, (m) => Number(m[1])),
-    ...single(laid, 'makingBreakingAmps', /(?:\b[I1l] ?m\b|[I1l][ΔAa4]m\b)[^\d\n]{0,12}(\d{3,5}) ?A(?![A-Z])/i, (m) => Number(m[1])),
-  ];
-}
+import { protectionClasses } from '../../case/residual-fields';
+import { americanClass, backup, bareMarks, residual, standards } from './plate-forms';
 
 export const residualCurrentPlate: PlateDefinition = {
   id: 'residual-current',
@@ -81,6 +63,22 @@ export const residualCurrentPlate: PlateDefinition = {
       'S in a box waits so that one downstream goes first.',
       'By its drawn symbol.',
     ),
+    mark(
+      'protectionClass',
+      'Class',
+      'word',
+      { names: [], words: [...protectionClasses] },
+      'North America: class A is for people, GFPE for equipment.',
+      'The word on its face; a tester of its class.',
+    ),
+    mark(
+      'tripMilliamps',
+      'Trips at',
+      'number',
+      { unit: 'mA', min: 4, max: 3000 },
+      'North America: current to ground at which it trips; class A 4 to 6 mA.',
+      sheet,
+    ),
     poles,
     ratedVolts('Volts for which it is made.'),
     currentKind,
@@ -134,11 +132,15 @@ export const residualCurrentPlate: PlateDefinition = {
     return [
       ...backup(laid),
       ...residual(laid),
+      ...americanClass(laid),
+      ...standards(laid),
+      ...wyeVolts(laid),
       ...single(laid, 'minTempC', /(?<![\d])-\s?(\d{2})\s?°?\s?C(?![A-Z])/i, (m) => -Number(m[1])),
       ...single(laid, 'poleForm', /(?<![A-Z0-9])([1-4]P\+N)(?![A-Z])/i, (m) => m[1]!.toUpperCase()),
       ...boxed.map((hit) => (without && hit.field === 'icnAmps' ? { ...hit, field: 'conditionalShortCircuitAmps' } : hit)),
     ];
   },
+  fallback: bareMarks,
   derive: (found, laid) => {
     const poles_ = terminalPoles(laid);
     return poles_ && !found.has('poles') && !found.has('poleForm')

@@ -20,7 +20,12 @@ function sections(laid: Laid): Hit[] {
 /** "-40°C +70°C", "-25/85/21", "MAX 70°C". */
 function temperatures(laid: Laid): Hit[] {
   const both = /(-\s?\d{2})\s?°?\s?C?\s*(?:\/|TO|\.\.\.?|\s)\s*\+?\s?(\d{2,3})\s?°\s?C/i.exec(laid.text);
-  if (!both) return [];
+  if (!both) {
+    // One temperature alone is the highest of its case.
+    const alone = [...laid.text.matchAll(/(?<![-\d/.,])(\d{2,3})\s?°\s?C(?![A-Z])/gi)];
+    const only = alone.length === 1 ? alone[0]! : undefined;
+    return only ? [{ field: 'maxCaseC', value: Number(only[1]), start: only.index, end: only.index + only[0].length }] : [];
+  }
   const split = both.index + both[1]!.length;
   return [
     { field: 'minCaseC', value: Number(both[1]!.replace(/\s/g, '')), start: both.index, end: split },
