@@ -112,16 +112,18 @@ export function MarkField({
       {field.kind === 'word' && field.words ? (
         <select
           {...common}
-          value={typeof reading?.value === 'string' ? reading.value : ''}
+          value={readingText(field, reading)}
           onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}
         >
           <option value="">{place || '–'}</option>
-          {/* A word of the case that no plate prints, such as "protected", is shown too. */}
-          {(typeof reading?.value === 'string' ? [...new Set([...field.words, reading.value])] : field.words).map((word) => (
-            <option key={word} value={word}>
-              {word}
-            </option>
-          ))}
+          {/* What stands there without being one of the words is shown too: "protected", or two words at once. */}
+          {[...new Set([...field.words, readingText(field, reading)])]
+            .filter((word) => word !== '')
+            .map((word) => (
+              <option key={word} value={word}>
+                {word}
+              </option>
+            ))}
         </select>
       ) : (
         <input

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contactorPlate } from '@/core/families/contactors/plate';
-import { loadPlates } from '@/core/families/plates';
+import { loadPlates, plateOf } from '@/core/families/plates';
 import type { ReadingValue } from '@/core/readings/reading';
 import { contactors } from '@/core/families/contactors';
-import { cardsOf, readEdited, readingText, type EditField } from './edit-field';
+import { cardsOf, plateFieldsOf, readEdited, readingText, type EditField } from './edit-field';
 
 const cards = cardsOf(contactors);
 
@@ -86,6 +86,15 @@ describe('what a mark shows reads back as it was', () => {
         },
       ),
     );
+  });
+  it('both ends of a range, and several words at once', () => {
+    const operates = plateFieldsOf(plateOf('breaker-coil')!, 'removed').find(({ id }) => id === 'operatePercent')!;
+    expect(text(operates, [70, 110])).toBe('70 to 110\u2009%');
+    for (const text of ['70 to 110 %', '70-110', '70 % - 110 %', '70/110'])
+      expect(readEdited(operates, text)).toEqual({ ok: true, value: [70, 110] });
+    for (const text of ['110-70', '70', '70-', '0-110', '70-400', 'to']) expect(readEdited(operates, text).ok, text).toBe(false);
+    const bays = plateFieldsOf(plateOf('breaker-coil')!, 'removed').find(({ id }) => id === 'function')!;
+    expect(readingText(bays, { state: 'read', value: ['shunt-trip', 'closing-coil'] })).toBe('shunt-trip, closing-coil');
   });
   it('an unread mark shows nothing', () =>
     expect([readingText(card('systemVolts'), undefined), readingText(card('systemVolts'), { state: 'unreadable' })]).toEqual(['', '']));

@@ -248,6 +248,9 @@ export function readingText(field: EditField, reading: Reading | undefined): str
       .map(({ volts, kind, hertz }) => `${volts}\u2009V ${hertz?.length ? `${hertz.join('/')}\u2009Hz` : (kind ?? '').toUpperCase()}`)
       .join(', ');
   if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, value as Record<string, unknown>[]);
+  if (field.kind === 'range' && Array.isArray(value))
+    return `${value.map((entry) => formatQuantity(Number(entry), '')).join(' to ')}${field.unit ? `\u2009${field.unit}` : ''}`;
+  if (Array.isArray(value) && typeof value[0] === 'string') return value.join(', ');
   if (Array.isArray(value))
     return (
       value.map((entry) => (typeof entry === 'number' ? formatQuantity(entry, '') : String(entry))).join('/') +
@@ -300,6 +303,16 @@ export function readEdited(field: EditField, text: string): Edited {
           fault: `${field.label} is '${clean.slice(0, 24)}'; accepted: ${field.words?.slice(0, 24).join(', ')}.`,
         }
       : { ok: true, value: word };
+  }
+  if (field.kind === 'range') {
+    const ends = /^(.*?\d.*?)\s*(?:-|–|to|\/|\.{2,3})\s*(\d.*)$/i.exec(clean);
+    const [low, high] = (ends?.slice(1) ?? []).map((end) => readQuantity(end, field.unit, field.label));
+    if (!low || !high) return { ok: false, fault: `${field.label} has two ends, such as 12 to 18.` };
+    if (!low.ok) return low;
+    if (!high.ok) return high;
+    return outside(low.value) || outside(high.value) || low.value >= high.value
+      ? { ok: false, fault: `${field.label} is outside what is possible. Read it again.` }
+      : { ok: true, value: [low.value, high.value] };
   }
   if (field.kind === 'volts' && /^\d+(\.\d+)?([/-]\d+(\.\d+)?)+\s*V?$/i.test(clean))
     return { ok: true, value: clean.replace(/\s*V$/i, '') };
