@@ -96,6 +96,8 @@ export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'u
   if (typeof value === 'number') return formatQuantity(value, unit, toward);
   if (Array.isArray(value)) {
     if (unit === 'Hz') return value.length === 0 ? 'none' : `${value.join('/')} Hz`;
+    // Capacitances are those of several sections, never the ends of a range.
+    if (unit === 'µF' && value.length > 0) return value.map((one) => formatValue(one, unit, toward)).join(' and ');
     if (value.length === 2 && value.every((v) => typeof v === 'number') && value[0] !== value[1])
       return formatRange(value[0] as number, value[1] as number, unit);
     if (value.length === 2 && value[0] === value[1] && value[0] !== undefined) return formatValue(value[0], unit);

@@ -115,6 +115,7 @@ describe('writing a quantity', () => {
   });
   it('writes lists, ranges, words and unknowns', () => {
     expect(formatValue([50, 60], 'Hz')).toBe('50/60 Hz');
+    expect(formatValue([35, 16], 'µF')).toBe(`35${THIN}µF and 16${THIN}µF`);
     expect(formatValue([24, 60], 'V')).toBe(`24 to 60${THIN}V`);
     expect(formatValue([9800, 12000], 'A')).toBe(`9800${THIN}A to 12${THIN}kA`);
     expect(formatValue([0.05, 0.2], 'ohm')).toBe(`50 to 200${THIN}mΩ`);

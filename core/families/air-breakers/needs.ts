@@ -138,7 +138,7 @@ function remoteNeeds(context: NeedContext): Need[] {
           figure: field('accessories'),
           limit: accessory,
           severity: 'should',
-          because: `Worked from afar it needs a ${accessory.replaceAll('-', ' ')}, ${why}; where it is not on the breaker it is ordered and fitted with it.`,
+          because: `Worked from afar it needs ${/^[aeiou]/.test(accessory) ? 'an' : 'a'} ${accessory.replaceAll('-', ' ')}, ${why}; where it is not on the breaker it is ordered and fitted with it.`,
           source: 'commonPractice',
           inputs: ['load.remoteOperation'],
         }),
