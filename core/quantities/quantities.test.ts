@@ -60,12 +60,17 @@ describe('reading a typed quantity: whole or not at all', () => {
   });
   it('names the dimension of a wrong unit and proposes the right case', () => {
     expect(readQuantity('30 mV', 'A', 'FLA')).toMatchObject({ fault: "FLA is in A; '30 mV' is in V. Write it in A." });
+    expect(readQuantity('20 k', 'ohm', 'Coil')).toEqual({ ok: true, value: 20000 });
+    expect(readQuantity('0.5M', 'ohm', 'Insulation')).toEqual({ ok: true, value: 500000 });
+    // A small m is no milliohm and no megohm: it is refused, and nothing of another kind is proposed.
+    expect(readQuantity('0.5 m', 'ohm', 'Insulation').ok).toBe(false);
+    expect(readQuantity('14 K', 'A', 'Amps')).toMatchObject({ fault: "Unit 'K' is not known for Amps. Write it in A." });
     expect(readQuantity('4 kv', 'V', 'Volts')).toMatchObject({ fault: "Unit 'kv' is not known for Volts. Did you mean 'kV'?" });
   });
   it('keeps mA and MA apart', () => {
     expect(readUnit('mA')?.factor).toBe(1e-3);
     expect(readUnit('MA')?.factor).toBe(1e6);
-    expect(proposeUnit('ma')).toBeDefined();
+    expect(proposeUnit('ma', 'A')).toBe('mA');
   });
   it('any text either reads to a finite number or gives a sentence', () => {
     fc.assert(

@@ -4,7 +4,7 @@
  * The unit may be left out, then the field's own unit holds. A unit of another dimension is refused.
  * Not for: sets and ranges ("240/480"); the plate grammar reads those.
  */
-import { proposeUnit, readUnit, type Unit } from './units';
+import { proposeUnit, readUnitOf, type Unit } from './units';
 
 export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
 
@@ -47,9 +47,9 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
   const rest = trimmed.slice(all.length).trim();
   if (!Number.isFinite(value)) return { ok: false, fault: `${label} is '${short(trimmed)}'; that is not a finite number.` };
   if (rest === '' || (unit === 'count' && rest === '')) return { ok: true, value };
-  const written = readUnit(rest);
+  const written = readUnitOf(rest, unit);
   if (!written) {
-    const proposal = proposeUnit(rest);
+    const proposal = proposeUnit(rest, held[unit]?.base ?? unit);
     const next = proposal ? ` Did you mean '${proposal}'?` : ` Write it in ${unit || 'figures only'}.`;
     return { ok: false, fault: `Unit '${short(rest)}' is not known for ${label}.${next}` };
   }

@@ -82,8 +82,12 @@ export function readUnit(written: string): { unit: Unit; factor: number } | unde
   return { unit: rest, factor };
 }
 
-/** Returns the known unit that differs only in letter case, for 'Did you mean'. Example: 'kv' gives 'kV'. */
-export function proposeUnit(written: string): string | undefined {
+/** Returns base unit and factor of a unit as it is written beside a figure of this kind: ohms are written '20 k' and '0.5 M' too. */
+export const readUnitOf = (written: string, unit: Unit): { unit: Unit; factor: number } | undefined =>
+  unit === 'ohm' && (written === 'k' || written === 'M') ? { unit, factor: prefixes[written]! } : readUnit(written);
+
+/** Returns the known unit of that kind that differs only in letter case, for 'Did you mean'. Example: 'kv' gives 'kV'. */
+export function proposeUnit(written: string, kind: Unit): string | undefined {
   const all = Object.keys(bases).flatMap((base) => [base, ...Object.keys(prefixes).map((p) => p + base)]);
-  return all.find((unit) => unit.toLowerCase() === written.toLowerCase());
+  return all.find((unit) => unit.toLowerCase() === written.toLowerCase() && readUnit(unit)?.unit === kind);
 }

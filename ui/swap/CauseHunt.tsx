@@ -47,7 +47,7 @@ export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
           return (
             <div key={cause.id} className="cause">
               <VerdictMark verdict={marks[verdict]} />
-              <div style={{ flex: 1 }}>
+              <div className="cause-words">
                 <b>
                   {cause.title}: {words[verdict]}
                 </b>

@@ -12,7 +12,7 @@ export function ConditionPanel({ condition }: { condition: readonly PartConditio
       {condition.map(({ about, word, words, found, verdict }) => (
         <div key={about} className="cause">
           <VerdictMark verdict={verdict} />
-          <div style={{ flex: 1 }}>
+          <div className="cause-words">
             <b>
               {about}: {word}
             </b>
