@@ -108,7 +108,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
   const touched = checks.filter(({ id }) => findings[closingKeys.answer(id)] !== undefined);
   const open = checks.filter(({ id }) => answers[id] === undefined && id !== next?.id);
   return (
-    <section className="will-not-close" aria-label="Why will it not close?">
+    <section className="will-not-close stack" aria-label="Why will it not close?">
       <PrintedChecks fitted={fitted} answers={answers} />
       <p className="say note no-print">{STORED_ENERGY_CAUTION}</p>
       <div className="row-flex" role="group" aria-label="This breaker has">
