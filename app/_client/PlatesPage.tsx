@@ -9,6 +9,7 @@ import { fieldOfWord, stateMeaning, type Reading, type Readings } from '@/core/r
 import { PhotoPanel } from '@/ui/photo/PhotoPanel';
 import { PlateFindings } from '@/ui/photo/PlateFindings';
 import { plateFieldsOf, readEdited, type EditField } from '@/ui/plates/edit-field';
+import { DrawnMarks } from '@/ui/residual/TypeSymbols';
 import { Plate } from '@/ui/plates/Plate';
 import { PlateRows } from '@/ui/plates/PlateRows';
 import { RecoveryForm } from '@/ui/plates/RecoveryForm';
@@ -160,6 +161,11 @@ export function PlatesPage() {
                   {stateMeaning[focused.state]} {focused.from ? `From: ${focused.from}.` : ''}
                 </p>
               )}
+              <DrawnMarks
+                fieldId={focus.id}
+                value={focused?.value}
+                onPick={(value) => setEdits({ ...edits, [focus.id]: { state: 'read', value, from: 'its drawn symbol' } })}
+              />
               {(!focused || focused.state === 'unreadable') && (
                 <RecoveryForm
                   key={focus.id}

@@ -18,6 +18,7 @@ import { RecoveryForm } from '@/ui/plates/RecoveryForm';
 import { verdictWords } from '@/ui/marks/VerdictMark';
 import { Note, RunningCard } from '@/ui/swap/RunningCard';
 import { removedSentence, type Derived } from '@/ui/swap/derived';
+import { DrawnMarks } from '@/ui/residual/TypeSymbols';
 import type { Stage } from '@/ui/swap/StageRail';
 
 type Props = {
@@ -57,6 +58,11 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
           {reading.from ? ` From: ${reading.from}.` : ''}
         </p>
       )}
+      <DrawnMarks
+        fieldId={field.id}
+        value={reading?.value}
+        onPick={(value) => onChange([{ path: `${field.section}.${field.id}`, value: { state: 'read', value, from: 'its drawn symbol' } }])}
+      />
       {(worn || !reading) && <RecoveryForm key={`${field.section}.${field.id}`} field={field} state={state} onChange={onChange} />}
       {!worn && (
         <p style={{ marginTop: 6 }}>
