@@ -223,3 +223,14 @@ test('a spent capacitor is told from a wrong one, and its reading goes on the re
   await signed(page);
   await expect(page.getByRole('main')).toContainText(/What came out, motor: weak, 10.9/);
 });
+
+test('the type is picked by its drawn symbol, and the verdict on the old one follows', async ({ page }) => {
+  await openPosition(page, 'ferrow-pump', /^R10 lift pump drive/);
+  await startSwap(page);
+  await page.getByRole('combobox', { name: /^Residual type/ }).focus();
+  const symbols = page.getByRole('group', { name: 'Its symbol' });
+  await expect(symbols.getByRole('button', { name: /^A,/ })).toHaveAttribute('aria-pressed', 'true');
+  await symbols.getByRole('button', { name: /straight over a dashed line/ }).click();
+  await expect(page.getByRole('combobox', { name: /^Residual type/ })).toHaveValue('B');
+  await expect(page.getByText('The part that came out was right')).toBeVisible();
+});

@@ -51,7 +51,7 @@ export const residualLoadFields: readonly Field[] = [
 
 export const residualFields: readonly Field[] = [
   word('standard', 'Standard', residualStandards, 'Standard marked: 61008 without, 61009 with overcurrent part.'),
-  word('residualType', 'Type', residualTypes, 'Waveforms detected.'),
+  word('residualType', 'Residual type', residualTypes, 'Waveforms detected.'),
   word('delay', 'Delay', residualDelays, 'Time delay; S waits for the one downstream.'),
   num('sensitivityMilliamps', 'Sensitivity', 'mA', { min: 4, max: 30000 }, 'Rated residual current, I-delta-n.'),
   num('ratedAmps', 'Rated current', 'A', { min: 6, max: 250 }, 'Rated current, In.'),

@@ -49,7 +49,7 @@ export const residualCurrentPlate: PlateDefinition = {
     ),
     mark(
       'residualType',
-      'Type',
+      'Residual type',
       'word',
       { names: ['RCD TYPE', 'TYPE'], words: ['AC', 'A', 'F', 'B', 'B+'] },
       'Waveforms it sees: one sine AC; sine over two humps A; more below F or B.',
