@@ -203,6 +203,12 @@ describe('cautions and terminals', () => {
   it('no blinding type upstream of smooth direct current; what is not said is asked', () => {
     expect(cautions({ electronics: 'three-phase-rectifier' })).toContain('No type AC or A upstream');
     expect(cautions({ electronics: 'single-phase-rectifier' })).not.toContain('No type AC or A upstream');
+    // A converter on one phase leaks no smooth part; a load that bounds its own leaves a type A upstream its sight.
+    expect(cautions({ electronics: 'single-phase-converter' })).not.toContain('upstream of it');
+    expect(cautions({ electronics: 'ev-charger', smoothDcLimitMilliamps: 6 })).toContain('No type AC upstream of it: up to 6 mA');
+    expect(cautions({ electronics: 'ev-charger', smoothDcLimitMilliamps: 10 })).toContain('No type AC or A upstream');
+    expect(cautions({ kind: 'distribution-board' })).toContain('one for each');
+    expect(cautions({ kind: 'socket-circuit' })).not.toContain('one for each');
     expect(cautions({})).toContain('is not said');
     expect(cautions({ overcurrentNeededHere: true })).not.toContain('needs one upstream');
   });

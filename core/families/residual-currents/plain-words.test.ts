@@ -41,6 +41,10 @@ describe('the page for the owner', () => {
     expect(words['What was found']).toMatch(/not the right one.*does not notice every kind of leakage/);
     expect(words['What goes in']).toMatch(/type B or B\+/);
     expect(words['What goes in']).toMatch(/30\s?mA/);
+    expect(words['What goes in']).toContain('itself may have a type A');
+    const bounded = page({ ...charger, smoothDcLimitMilliamps: 6 }, spec)['What goes in'];
+    expect(bounded).toMatch(/type A or F or B or B\+/);
+    expect(bounded).not.toContain('itself may have');
     expect(words['What it does not do']).toMatch(/40\s?A fuse or breaker/);
   });
   it('finds nothing wrong where nothing fails, and says what could not be read', () => {

@@ -8,7 +8,7 @@ import type { JudgedLine, JudgedPart } from '../../matching/judge';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { termOf } from '../../quantities/terms';
-import { frontEndOf, typesFor } from '../../residual/leakage';
+import { frontEndOf, smoothDcBound, typesFor } from '../../residual/leakage';
 import type { NeedContext } from '../contract';
 
 export type PlainPart = { heading: string; sentences: string[] };
@@ -49,13 +49,16 @@ function goesIn({ practice, load, supply }: NeedContext, needs: readonly Need[])
   const most = ['sensitivity-people', 'sensitivity-touch', 'sensitivity-fire'].map(limitOf).filter((one) => typeof one === 'number');
   const kinds = limitOf('protection-class');
   const front = frontEndOf(load, supply);
-  const types = front ? typesFor(front.electronics).serves : [];
+  const types = front ? typesFor(front.electronics, smoothDcBound(load)).serves : [];
   return [
     ...(Array.isArray(kinds) ? [`One of class ${kinds.join(' or ')}.`] : []),
     ...(practice === 'IEC' && types.length > 0
       ? [
           `One of type ${types.join(' or ')}: what is connected here decides that, and a simpler type would look the same and not work on every fault.`,
         ]
+      : []),
+    ...(practice === 'IEC' && front?.electronics === 'ev-charger' && smoothDcBound(load) === undefined
+      ? ['A charger whose plate says that it detects smooth direct current of 6 mA itself may have a type A.']
       : []),
     ...(practice === 'IEC' && front === null ? ['Its type is open until it is known what electronics is connected.'] : []),
     ...(most.length > 0 ? [`It switches off at ${q(Math.min(...(most as number[])), 'mA')} of leakage or less.`] : []),
