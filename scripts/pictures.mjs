@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import path from 'node:path';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
+import { confirmSafe, proveAll, stage } from '../e2e/bench';
 import { root } from './lib/machine.mjs';
 
 const base = process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100';
@@ -71,7 +72,20 @@ await picture('lab-supply', '/lab?bench=supply', {
     await page.waitForTimeout(800);
   },
 });
-await picture('record', `${hoist}?stage=record`);
+const fan = await open('ferrow-cabin-c21');
+await picture('record', `${fan}?stage=match`, {
+  height: 1000,
+  before: async (page) => {
+    await page.locator('table.board thead .pick').first().click();
+    await page.getByRole('button', { name: /^Take / }).click();
+    await confirmSafe(page, 'A. Marlow');
+    await stage(page, 'Prove').click();
+    await proveAll(page);
+    await stage(page, 'Record').click();
+    await page.getByRole('button', { name: /^Sign the record/ }).click();
+    await page.waitForURL(/\/records\//);
+  },
+});
 await picture('panels-phone', '/?panel=ferrow-gate&position=ferrow-gate-k2', { width: 390, height: 844 });
 // Plates of the demo scenario are drawn in the page itself, with the letters it ships.
 const plateFile = (page, lines, dark) =>
