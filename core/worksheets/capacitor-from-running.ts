@@ -1,4 +1,5 @@
 /** Capacitance of a run capacitor from its running volts and amps: C = I / (2 pi f V). Source: definition of capacitive reactance. */
+import { conditionOf, conditionWords } from '../families/run-capacitors/verdict';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { answer, numberInput, type Worksheet } from './contract';
 
@@ -24,6 +25,10 @@ export const capacitorFromRunning: Worksheet = {
   compute: ({ amps, volts, hertz, markedMicrofarads, tolerancePercent }) => {
     const microfarads = ((amps as number) / (2 * Math.PI * (hertz as number) * (volts as number))) * 1e6;
     const off = typeof markedMicrofarads === 'number' ? (microfarads / markedMicrofarads - 1) * 100 : null;
+    const condition =
+      typeof markedMicrofarads === 'number'
+        ? conditionOf(microfarads, markedMicrofarads, typeof tolerancePercent === 'number' ? tolerancePercent : null)
+        : null;
     return answer(
       [
         { name: 'microfarads', label: 'Capacitance', value: microfarads, unit: 'µF' },
@@ -31,11 +36,9 @@ export const capacitorFromRunning: Worksheet = {
       ],
       [`${q(amps as number, 'A')} / (2π x ${hertz} Hz x ${q(volts as number, 'V')}) = ${microfarads.toFixed(2)} µF`],
       [
+        ...(condition === null ? [] : [`${condition[0]!.toUpperCase()}${condition.slice(1)}: ${conditionWords[condition]}.`]),
         'This is measured on a running machine: only under the site’s rules and with guards in place; otherwise discharge, disconnect, and use a capacitance meter.',
         'The motor’s plate is still the authority for what belongs there.',
-        ...(off !== null && typeof tolerancePercent === 'number' && Math.abs(off) > tolerancePercent
-          ? [`Outside ±${tolerancePercent} %: it is spent, or it is not the one marked.`]
-          : []),
       ],
     );
   },

@@ -12,6 +12,7 @@ import { runningMicrofarads, rowMicrofarads } from './canonical';
 import { combineCapacitors } from './combine';
 import { inParallel, waysToMake, type Single } from './combinations';
 import { plateVoltsOf } from './needs';
+import { worksheetOf } from '../../worksheets/registry';
 import { conditionOf, runCapacitorCondition } from './verdict';
 
 const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
@@ -150,6 +151,21 @@ describe('good, weak, open, shorted', () => {
     const single = { sections: [{ name: 'motor', microfarads: 22.5 }], tolerancePercent: 5, measuredAmps: 3.18, measuredVolts: 400 };
     expect(stateOf(single, { hertz: 60 })).toEqual([['Running', 'weak', 'fails']]);
     expect(stateOf(single, {})).toEqual([]);
+  });
+  it('the worksheet from running figures says the same word', () => {
+    const said = (amps: number, tolerancePercent?: number) => {
+      const result = worksheetOf('capacitor-from-running')!.compute({
+        amps,
+        volts: 400,
+        hertz: 60,
+        markedMicrofarads: 20,
+        tolerancePercent,
+      });
+      return result.ok ? result.cautions[0]!.split(':')[0] : undefined;
+    };
+    // 20 µF at 400 V, 60 Hz takes 3.016 A (own arithmetic).
+    expect([said(3.016, 5), said(2.7, 5), said(0.2, 5), said(6.2, 5), said(0.2)]).toEqual(['Good', 'Weak', 'Open', 'Shorted', 'Open']);
+    expect(said(2.7)).toMatch(/^This is measured/);
   });
   it('falls exactly where its line falls, whatever is read', () =>
     fc.assert(

@@ -28,7 +28,7 @@ export function conditionOf(readMicrofarads: number, ratedMicrofarads: number, t
   return Math.abs(share - 1) * 100 <= tolerancePercent * (1 + 1e-9) ? 'good' : 'weak';
 }
 
-const conditionWords: Record<Condition, string> = {
+export const conditionWords: Record<Condition, string> = {
   good: 'within its tolerance',
   weak: 'outside its tolerance: spent, though the motor may still run',
   open: 'the motor hums and does not start',
