@@ -47,6 +47,17 @@ describe('certainty', () => {
     expect(reading.toConfirm).toBe(true);
     expect(reading.from).toMatch(why);
   });
+  it.each([
+    ['fuse', '30 A 660 VAC', 'voltsAc', 660],
+    ['run-capacitor', '40 µF 440 VAC PROTECTED 16000 AFC', 'faultCurrentAmps', 16000],
+    ['breaker', '66 A 3P', 'ratedAmps', 66],
+  ] as const)('a zero that may have been read as 6 or 8, %s, %s: shown as it was seen, and to confirm', (kind, text, field, value) =>
+    expect(readSeen(seen(text), plateOf(kind)!).readings[field]).toMatchObject({
+      value,
+      toConfirm: true,
+      from: expect.stringMatching(/a zero may be read as 6 or 8|no name/),
+    }),
+  );
   it('of 15 and 1.5 the point is believed, and asked for', () =>
     expect(read('15 kW', '1.5 kW').kilowatts).toMatchObject({ value: 1.5, toConfirm: true }));
   it('the surer of two looks is shown', () =>

@@ -10,6 +10,7 @@ import { crossChecks } from './cross-checks';
 import { headsOf } from './tables';
 import { parsePlate, type PlateReading } from './parse-plate';
 import type { PlateDefinition, PlateField } from './plate-field';
+import { zeroInDoubt } from './usual-figures';
 
 /** Word confidence, percent, from which two looks that agree are believed. */
 const SURE = 80;
@@ -29,15 +30,24 @@ const spansOf = (look: PlateReading, field: string) => look.spans.filter((span) 
 const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
   Math.min(100, ...wordsUnder(words, spansOf(look, field)).map((i) => words[i]!.confidence));
 
-type Evidence = { field: PlateField; first?: Reading; second?: Reading; words: readonly SeenWord[]; unnamed: boolean; crossed: boolean };
+type Evidence = {
+  field: PlateField;
+  plateId: string;
+  first?: Reading;
+  second?: Reading;
+  words: readonly SeenWord[];
+  unnamed: boolean;
+  crossed: boolean;
+};
 
 /** Why a reading is not yet certain, in words; undefined where nothing speaks against it. */
-function doubtOf({ field, first, second, words, unnamed, crossed }: Evidence): string | undefined {
+function doubtOf({ field, plateId, first, second, words, unnamed, crossed }: Evidence): string | undefined {
   if (!first || !second) return 'seen in one of two looks';
   if (!sameValue(first, second)) return `the two looks gave '${first.asPrinted}' and '${second.asPrinted}'`;
   if (first.toConfirm || second.toConfirm) return 'repaired';
   if (words.length === 0) return 'no word stands under it';
   if (crossed) return 'it does not go with another mark';
+  if (zeroInDoubt(field, first.value, plateId)) return 'a zero may be read as 6 or 8';
   // Rows may lack one that was not seen; amps and volts without a name may be anybody's.
   if (field.kind === 'rows') return 'rows: see that none is missing';
   if (unnamed && (field.unit === 'A' || field.unit === 'V')) return 'no name stands beside it';
@@ -83,6 +93,7 @@ export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReadin
     const under = wordsUnder(from, spansOf(look, field));
     const doubt = doubtOf({
       field: plate.fields.find((one) => one.id === field)!,
+      plateId: plate.id,
       first: a,
       second: b,
       words: under.map((i) => from[i]!),
