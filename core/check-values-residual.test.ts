@@ -6,23 +6,10 @@ import { describe, expect, it } from 'vitest';
 import type { Marks, Practice } from './case/case';
 import { residualCurrents } from './families/residual-currents';
 import { judgeCase } from './judge-case';
-import { worksheetOf } from './worksheets/registry';
+import { plainCase, sheetFigure as sheet } from '@/tests/judging';
 
 const judged = (family: string, supply: Marks, load: Marks, specs: Marks[], practice: Practice = 'IEC') =>
-  judgeCase({
-    practice,
-    family,
-    supply,
-    load,
-    duty: {},
-    removed: null,
-    candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-  }).candidates.map(({ verdict }) => verdict);
-const sheet = (id: string, values: Record<string, number | string>, name: string) => {
-  const result = worksheetOf(id)!.compute(values);
-  expect(result.ok, result.refusal).toBe(true);
-  return result.outputs.find((one) => one.name === name)!.value!;
-};
+  judgeCase(plainCase({ practice, family, supply, load }, specs)).candidates.map(({ verdict }) => verdict);
 const motor = (microfarads: number, more: Marks = {}): Marks => ({
   kind: 'motor-1ph',
   sections: [{ name: 'motor', microfarads }],

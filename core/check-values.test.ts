@@ -5,27 +5,15 @@
 import { describe, expect, it } from 'vitest';
 import type { Marks, Practice } from './case/case';
 import { judgeCase } from './judge-case';
+import { plainCase, sheetFigure as sheet } from '@/tests/judging';
 import { readQuantity } from './quantities/read-quantity';
 import { codeLetters, isCodeLetter } from './standards/code-letters';
 import { tableFullLoadAmps } from './standards/motor-tables';
 import { nemaSizes } from './standards/nema-sizes';
 import { worksheetOf } from './worksheets/registry';
 
-const sheet = (id: string, values: Record<string, number | string>, name: string) => {
-  const result = worksheetOf(id)!.compute(values);
-  expect(result.ok, result.refusal).toBe(true);
-  return result.outputs.find((one) => one.name === name)!.value!;
-};
 const judged = (supply: Marks, load: Marks, specs: Marks[], practice: Practice = 'NFPA70') =>
-  judgeCase({
-    practice,
-    family: 'contactor',
-    supply,
-    load,
-    duty: {},
-    removed: null,
-    candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-  }).candidates;
+  judgeCase(plainCase({ practice, family: 'contactor', supply, load }, specs)).candidates;
 const within = (value: number, expected: number, share: number) => expect(Math.abs(value / expected - 1)).toBeLessThanOrEqual(share);
 
 describe('coils', () => {

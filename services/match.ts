@@ -1,7 +1,14 @@
 /** Ranks crib and catalogue for a swap: the fit board's data. The lines are those of the core, sentences for shown parts only. */
 import * as yup from 'yup';
 import type { PartSpec } from '../core/case/case';
-import type { Combined, DeviceFamily, NeedContext, ShelfPart } from '../core/families/contract';
+import {
+  conditionOfPart,
+  type Combined,
+  type DeviceFamily,
+  type NeedContext,
+  type PartCondition,
+  type ShelfPart,
+} from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import type { Canonical, CompiledNeed } from '../core/matching/evaluate';
@@ -86,6 +93,8 @@ export function needsOfSwap({ state, site }: Pick<SwapView, 'state' | 'site'>): 
   compiled: CompiledNeed[];
   removed: Canonical | null;
   context: NeedContext;
+  /** What readings on the part that came out say of its state. */
+  condition: PartCondition[];
 } {
   const family = familyOf(state.family)!;
   const plain = caseOfSwap(state, site.practice);
@@ -97,6 +106,7 @@ export function needsOfSwap({ state, site }: Pick<SwapView, 'state' | 'site'>): 
     needs,
     compiled: needs.map(compileNeed),
     removed: plain.removed && family.canonical(plain.removed.spec),
+    condition: conditionOfPart(family, context, plain.removed?.spec),
   };
 }
 

@@ -1,5 +1,5 @@
 /** The panels desk: sites, panels and positions, each position with its state worked out from its own plates. */
-import { conditionText, type PartCondition } from '../core/families/contract';
+import { conditionOfPart, spentTexts } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '../core/matching/judge';
@@ -61,7 +61,7 @@ export const swapStateOf = (position: PositionRow, supplied: Readings = {}): Swa
   hazards: position.hazards,
 });
 
-export type JudgedFitted = JudgedPart & { condition: readonly PartCondition[] };
+export type JudgedFitted = JudgedPart & { spent: string[] };
 
 /** Judges what is fitted at a position, or undefined where its family is not on the bench. */
 export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Readings = {}): JudgedFitted | undefined {
@@ -74,7 +74,7 @@ export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Read
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools) });
   return {
     ...judgePart(askedNeeds(family.needs(context), [spec]), spec, site.practice),
-    condition: family.condition?.(context, plain.removed.spec) ?? [],
+    spent: spentTexts(conditionOfPart(family, context, plain.removed.spec)),
   };
 }
 
@@ -109,7 +109,7 @@ function loadWords({ load_kind, readings }: PositionRow): string {
 function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {
   const judged = judgeFitted(position, site, suppliedReadings(position, panel, site));
   const wrong = judged ? wrongLines(judged).map((line) => line.because) : [];
-  const spent = judged ? judged.condition.filter(({ verdict }) => verdict === 'fails').map(conditionText) : [];
+  const spent = judged?.spent ?? [];
   const faults = events.filter((event) => event.kind === 'fault' && now.getTime() - event.at.getTime() < YEAR_MS).length;
   const states: PositionState[] = [];
   if (swapId) states.push('swap-open');

@@ -1,12 +1,12 @@
 /** Residual devices, coils, air breakers and capacitors over a real database: the board, two singles for a dual, letters of bays, the record. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { safeAndProved } from '@/tests/ready-to-sign';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { closingKeys } from '../core/closing/findings';
 import { foundText } from '../core/record/record';
 import type { Change } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
-import { safeSteps } from '../core/swap/make-safe';
 import { curveBranch } from './curve-branch';
 import { matchSwap, type BoardColumn } from './match';
 import { panelsDesk } from './panels';
@@ -35,14 +35,7 @@ async function signColumn(id: string, column: BoardColumn) {
   const { proofs } = await choiceDetail(id);
   await save(id, [
     { path: 'choice.part', value: { ...choice, taken: true } },
-    ...safeSteps(swap.state, swap.site.practice).map((step) => ({ path: `safe.${step.id}`, value: 'R. Tester' })),
-    ...proofs.map((proof) => ({
-      path: `proofs.${proof.id}`,
-      value:
-        proof.kind === 'yes-no'
-          ? { done: 'yes' }
-          : { reading: proof.high === null ? proof.low! * 1.01 : (Math.max(0, proof.low ?? 0) + proof.high) / 2 },
-    })),
+    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
   ]);
   const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version, by: 'R. Tester' });
   return loadRecord(recordId);

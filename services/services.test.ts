@@ -1,12 +1,12 @@
 /** The use cases over a real database: open, save, conflict, match, sign, stock, records. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { safeAndProved } from '@/tests/ready-to-sign';
 import type { PartRow } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import type { Change, SwapState } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
 import { lineSignature } from '../core/swap/gate';
-import { safeSteps } from '../core/swap/make-safe';
 import { find } from './find';
 import { matchSwap, type BoardColumn } from './match';
 import { panelsDesk } from './panels';
@@ -50,14 +50,7 @@ async function makeReady(id: string, column: BoardColumn): Promise<void> {
       value: { partId: column.partId, name: column.name, taken: true, ...(column.coil ? { coil: column.coil } : {}) },
     },
     ...said,
-    ...safeSteps(swap.state, swap.site.practice).map((step) => ({ path: `safe.${step.id}`, value: 'R. Tester' })),
-    ...proofs.map((proof) => ({
-      path: `proofs.${proof.id}`,
-      value:
-        proof.kind === 'yes-no'
-          ? { done: 'yes' }
-          : { reading: proof.high !== null && proof.low !== null ? (proof.low + proof.high) / 2 : (proof.low ?? 0.01) * 1.01 },
-    })),
+    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
   ]);
 }
 

@@ -6,14 +6,11 @@ import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { settledClosing } from '../core/closing/findings';
 import { familyOf } from '../core/families/registry';
-import { contextOf } from '../core/judge-case';
 import { insteadOf, judgePart, type JudgedPart } from '../core/matching/judge';
-import { compileNeed } from '../core/matching/evaluate';
 import { formatQuantity } from '../core/quantities/format-quantity';
 import { lineTerm } from '../core/needs/line-text';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
-import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import { causeVerdict } from '../core/swap/cause';
 import { causeHuntOf } from '../core/swap/cause-hunt';
 import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/swap/gate';
@@ -69,17 +66,12 @@ export async function chosenPart(knex: Knex, swap: SwapView): Promise<PartRow | 
 export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
   const choice = swap.state.choice.part;
   if (!choice || !part) return null;
-  const { family, needs, removed } = needsOfSwap(swap);
+  const { family, compiled, removed, context, condition } = needsOfSwap(swap);
   const spec = chosenSpec(family, part, choice.coil);
-  const plain = caseOfSwap(swap.state, swap.site.practice);
-  const context = contextOf(plain, {
-    schools: schoolsOf(swap.state, swap.site.schools),
-    assumed: assumedMarks(swap.state),
-  });
   return {
-    judged: judgePart(needs.map(compileNeed), spec, swap.site.practice),
-    condition: (plain.removed && family.condition?.(context, plain.removed.spec)) || [],
-    judgedRemoved: removed && judgePart(needs.map(compileNeed), removed, swap.site.practice),
+    judged: judgePart(compiled, spec, swap.site.practice),
+    condition,
+    judgedRemoved: removed && judgePart(compiled, removed, swap.site.practice),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
     settings: family.settings({ need: context, part: spec }),

@@ -4,8 +4,7 @@ import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import type { JudgedLine } from '@/core/matching/judge';
-import type { FamilyView, Proof, SettingSheet, TerminalMove } from '@/core/families/contract';
-import { familyOf } from '@/core/families/registry';
+import { familyShows, type FamilyView, type Proof, type SettingSheet, type TerminalMove } from '@/core/families/contract';
 import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
@@ -87,8 +86,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const proofs = detail?.proofs ?? [];
   const obstacles = signObstacles(state, part, proofs, practice, detail?.settings.conflicts);
   const title = choice?.name ?? '';
-  const family = familyOf(state.family);
-  const shows = (view: FamilyView) => family?.shows?.includes(view) ?? false;
+  const shows = (view: FamilyView) => familyShows(derived.family, view);
   const causeHunt = causeHuntOf(state);
   const front = shows('leakage') ? frontEndOf(derived.context.load, derived.context.supply)?.electronics : undefined;
 
@@ -199,7 +197,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
           )}
           {stage === 'need' && derived.condition.length > 0 && <ConditionPanel condition={derived.condition} />}
           {stage === 'need' && causeHunt && <CauseHunt hunt={causeHunt} state={state} repeats={repeats} onChange={change} />}
-          {stage === 'need' && family?.hunt === 'why-it-will-not-close' && (
+          {stage === 'need' && derived.family.hunt === 'why-it-will-not-close' && (
             <ClosingHunt state={state} repeats={repeats} onChange={change} />
           )}
           {stage === 'need' && (
@@ -259,6 +257,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
                 terminals={detail.terminals}
                 settings={detail.settings}
                 bases={detail.bases}
+                signalPins={shows('signal-pins')}
                 state={state}
                 title={title}
                 openSteps={derived.openSteps}

@@ -60,7 +60,10 @@ export type Combined = { ids: readonly string[]; name: string; raw: PartSpec };
 /** What a reading on a part says of its state: of which section, what was found, in one word and what follows. */
 export type PartCondition = { about: string; found: string; word: string; words: string; verdict: Verdict };
 /** Example: 'Fan: weak, 5.9 µF of 7.5 µF ± 6 %'. */
-export const conditionText = ({ about, word, found }: PartCondition): string => `${about}: ${word}, ${found}`;
+const conditionText = ({ about, word, found }: PartCondition): string => `${about}: ${word}, ${found}`;
+/** What says that a part is spent, a text each; empty where nothing does. */
+export const spentTexts = (condition: readonly PartCondition[]): string[] =>
+  condition.filter(({ verdict }) => verdict === 'fails').map(conditionText);
 
 export type DrillSeed = { id: string; question: string; answer: string };
 
@@ -115,3 +118,8 @@ export type DeviceFamily = {
   /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */
   combine?: (context: NeedContext, shelf: readonly ShelfPart[]) => Combined[];
 };
+
+/** What was read on a part says of its state; nothing where no part is given or the family reads nothing. */
+export const conditionOfPart = ({ condition }: DeviceFamily, context: NeedContext, spec: PartSpec | null | undefined): PartCondition[] =>
+  (spec && condition?.(context, spec)) || [];
+export const familyShows = (family: DeviceFamily, view: FamilyView): boolean => family.shows?.includes(view) ?? false;

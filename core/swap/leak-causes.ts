@@ -19,6 +19,12 @@ export function leakCauses(state: SwapState): Cause[] {
   const personnel = groundFaultClasses[state.removed.protectionClass?.value as PersonnelClass];
   const holds = personnel ? personnel.tripMilliamps[0] / MILLI : share(residualGate.holds);
   const trips = personnel ? personnel.tripMilliamps[1] / MILLI : share(residualGate.trips);
+  const leakageAsked =
+    advised === null
+      ? ': is it above 30 % of the rated residual current?'
+      : `; 30 % of ${q(milliamps! / MILLI, 'A')} is ${q(advised, 'A')}.`;
+  const gateAsked =
+    holds === null ? 'Below half of its rating?' : `It must hold at ${q(holds, 'A')}; above ${q(trips!, 'A')} it protects nobody.`;
   const electronics = state.load.electronics?.value;
   const converter = typeof electronics === 'string' && converters.has(electronics);
   return [
@@ -53,11 +59,7 @@ export function leakCauses(state: SwapState): Cause[] {
     {
       id: 'standing-leakage',
       title: 'Leakage of many loads together',
-      measure: `Leakage clamp around all live conductors, fitted while dead, loads on as usual${
-        advised === null
-          ? ': is it above 30 % of the rated residual current?'
-          : `; 30 % of ${q(milliamps! / MILLI, 'A')} is ${q(advised, 'A')}`
-      }${advised === null ? '' : '.'}`,
+      measure: `Leakage clamp around all live conductors, fitted while dead, loads on as usual${leakageAsked}`,
       unit: 'A',
       limit: advised,
       worseIs: advised === null ? 'yes' : 'above',
@@ -88,9 +90,7 @@ export function leakCauses(state: SwapState): Cause[] {
     {
       id: 'device-too-fine',
       title: 'The device itself',
-      measure: `Load disconnected, residual tester rising slowly: where does it trip?${
-        holds === null ? ' Below half of its rating?' : ` It must hold at ${q(holds, 'A')}; above ${q(trips!, 'A')} it protects nobody.`
-      }`,
+      measure: `Load disconnected, residual tester rising slowly: where does it trip? ${gateAsked}`,
       unit: 'A',
       limit: holds,
       worseIs: holds === null ? 'yes' : 'below',

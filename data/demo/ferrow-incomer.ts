@@ -10,6 +10,15 @@ export const network: Element[] = [
   cable('Riser', '240 mm²', 9, { parallel: 2 }),
 ];
 
+/** What works the incomer: fed by the tripping battery unless it says otherwise. */
+const accessory = (tag: string, name: string, rating: string, rest: Omit<Parameters<typeof placed>[5], 'loadKind'>) =>
+  placed('breaker-coil', tag, name, rating, 0, {
+    loadKind: 'air-breaker-accessory',
+    supply: control110dc,
+    hazards: { springs: true, battery: true },
+    ...rest,
+  });
+
 export const incomerPanel: DemoPanel = {
   id: 'ferrow-incomer',
   name: 'Incomer',
@@ -41,26 +50,20 @@ export const incomerPanel: DemoPanel = {
       fittedYearsAgo: 16,
       events: [fault(0.4, 'does not close from the desk, closes by hand'), fault(9, 'charging motor changed, did not run')],
     }),
-    placed('breaker-coil', 'Y1', 'closing coil', '110 V DC', 0, {
-      loadKind: 'air-breaker-accessory',
+    accessory('Y1', 'closing coil', '110 V DC', {
       load: { action: read('closes-on-signal'), frameNeeded: read('A1250'), commandMaintained: read(false), commandSeconds: read(0.4) },
-      supply: control110dc,
-      hazards: { springs: true, battery: true },
       device: 'saltmarsh-coil-y-a1250-c-110d',
       fittedYearsAgo: 3,
       events: [fault(0.3, 'breaker will not close, spring charged, coil measured in order')],
     }),
-    placed('breaker-coil', 'Y2', 'shunt trip', '110 V DC', 0, {
-      loadKind: 'air-breaker-accessory',
+    accessory('Y2', 'shunt trip', '110 V DC', {
       load: { action: read('opens-on-signal'), frameNeeded: read('A1250'), commandMaintained: read(true) },
       supply: { ...control110dc, controlVoltsMin: read(84) },
-      hazards: { springs: true, battery: true },
       device: 'saltmarsh-coil-y-a1250-c-110d',
       fittedYearsAgo: 1,
       events: [fault(0.5, 'coil burnt, flood float kept the command on'), fault(7, 'coil burnt')],
     }),
-    placed('breaker-coil', 'Y3', 'undervoltage', '230 V', 0, {
-      loadKind: 'air-breaker-accessory',
+    accessory('Y3', 'undervoltage', '230 V', {
       load: {
         action: read('opens-when-supply-fails'),
         frameNeeded: read('A1250'),
@@ -75,11 +78,8 @@ export const incomerPanel: DemoPanel = {
       fittedYearsAgo: 2,
       events: [fault(1, 'pumps kept running on 120 V for a quarter of an hour, incomer did not open')],
     }),
-    placed('breaker-coil', 'Y4', 'charging motor', '110 V DC', 0, {
-      loadKind: 'air-breaker-accessory',
+    accessory('Y4', 'charging motor', '110 V DC', {
       load: { action: read('charges-the-spring'), frameNeeded: read('A1250') },
-      supply: control110dc,
-      hazards: { springs: true, battery: true },
       device: 'saltmarsh-coil-y-a1250-m-230a',
       fittedYearsAgo: 1,
       events: [note(9, 'fitted from the van'), fault(0.4, 'hums and does not charge, charged by hand since')],

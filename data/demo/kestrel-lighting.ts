@@ -2,6 +2,9 @@
 import { allRead, measured, read, worn } from './readings';
 import { tile, placed, fault, note, contactor, system208, control24ac, type DemoPanel } from './site-words';
 
+/** Plate of the unit that cools the hut: contactor and capacitor serve the same. */
+const hutUnit = { plateVolts: read('208/230'), phases: read(1), hertz: read(60), ratedLoadAmps: read(18.6) };
+
 export const lightingPanel: DemoPanel = {
   id: 'kestrel-lighting',
   name: 'Lighting LP-1',
@@ -12,10 +15,7 @@ export const lightingPanel: DemoPanel = {
     contactor('K1', 'hut cooling', '25 A', 0, {
       loadKind: 'hermetic-compressor',
       load: {
-        plateVolts: read('208/230'),
-        phases: read(1),
-        hertz: read(60),
-        ratedLoadAmps: read(18.6),
+        ...hutUnit,
         lockedRotorAmps: read(102),
         fanFullLoadAmps: read(1.3),
         minimumCircuitAmps: read(24.6),
@@ -90,10 +90,7 @@ export const lightingPanel: DemoPanel = {
     placed('run-capacitor', 'C1', 'hut cooling capacitor', '40+7.5 µF', 1, {
       loadKind: 'hermetic-compressor',
       load: {
-        plateVolts: read('208/230'),
-        phases: read(1),
-        hertz: read(60),
-        ratedLoadAmps: read(18.6),
+        ...hutUnit,
         sections: read([
           { name: 'compressor', microfarads: 40 },
           { name: 'fan', microfarads: 7.5 },

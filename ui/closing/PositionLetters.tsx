@@ -57,6 +57,16 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
     }
   };
   const put = (i: number, part: Partial<PositionCode>) => setRows(rows.map((row, k) => (k === i ? { ...row, ...part } : row)));
+  const text = (i: number, key: 'code' | 'bay' | 'note', label: string, maxLength: number, size?: number) => (
+    <input
+      className="text-in"
+      aria-label={`${label}, row ${i + 1}`}
+      value={rows[i]![key]}
+      maxLength={maxLength}
+      size={size}
+      onChange={(e) => put(i, { [key]: e.target.value })}
+    />
+  );
   return (
     <div className="sheet letters">
       <div className="letters-scroll">
@@ -76,25 +86,8 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
           <tbody>
             {rows.map((row, i) => (
               <tr key={i}>
-                <td>
-                  <input
-                    className="text-in"
-                    aria-label={`Letters, row ${i + 1}`}
-                    value={row.code}
-                    maxLength={12}
-                    size={6}
-                    onChange={(e) => put(i, { code: e.target.value })}
-                  />
-                </td>
-                <td>
-                  <input
-                    className="text-in"
-                    aria-label={`Bay, row ${i + 1}`}
-                    value={row.bay}
-                    maxLength={60}
-                    onChange={(e) => put(i, { bay: e.target.value })}
-                  />
-                </td>
+                <td>{text(i, 'code', 'Letters', 12, 6)}</td>
+                <td>{text(i, 'bay', 'Bay', 60)}</td>
                 <td>
                   <select
                     className="text-in"
@@ -109,15 +102,7 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
                     ))}
                   </select>
                 </td>
-                <td>
-                  <input
-                    className="text-in"
-                    aria-label={`Note, row ${i + 1}`}
-                    value={row.note}
-                    maxLength={200}
-                    onChange={(e) => put(i, { note: e.target.value })}
-                  />
-                </td>
+                <td>{text(i, 'note', 'Note', 200)}</td>
                 <td>
                   <button
                     type="button"

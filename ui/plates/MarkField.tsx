@@ -47,10 +47,11 @@ export function MarkField({
   const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState<string>();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const shown = draft ?? readingText(field, reading);
+  const stands = readingText(field, reading);
+  const shown = draft ?? stands;
   const state = reading?.state;
   const commit = (text: string) => {
-    if (text === readingText(field, reading)) {
+    if (text === stands) {
       setDraft(undefined);
       setFault(undefined);
       return;
@@ -77,7 +78,7 @@ export function MarkField({
     onFocus(field);
   };
   // What is longer than two columns takes the row, by what stands there and not while it is typed.
-  const whole = wide && readingText(field, reading).length > TWO_COLUMNS;
+  const whole = wide && stands.length > TWO_COLUMNS;
   const common = {
     id,
     'aria-invalid': fault ? true : undefined,
@@ -112,12 +113,12 @@ export function MarkField({
       {field.kind === 'word' && field.words ? (
         <select
           {...common}
-          value={readingText(field, reading)}
+          value={stands}
           onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}
         >
           <option value="">{place || '–'}</option>
           {/* What stands there without being one of the words is shown too: "protected", or two words at once. */}
-          {[...new Set([...field.words, readingText(field, reading)])]
+          {[...new Set([...field.words, stands])]
             .filter((word) => word !== '')
             .map((word) => (
               <option key={word} value={word}>
@@ -137,7 +138,7 @@ export function MarkField({
           onKeyDown={(event) => {
             if (event.key === 'Enter') {
               // Enter on what the picture gave, unchanged, is the person's yes to it.
-              if (reading?.toConfirm && reading.value !== undefined && event.currentTarget.value === readingText(field, reading))
+              if (reading?.toConfirm && reading.value !== undefined && event.currentTarget.value === stands)
                 onChange(field, confirmed(reading));
               else commit(event.currentTarget.value);
               const all = [...document.querySelectorAll<HTMLElement>('.plate input, .plate select')];
@@ -163,7 +164,7 @@ export function MarkField({
         </MenuItem>
         {reading?.toConfirm && reading.value !== undefined && (
           <MenuItem sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }} onClick={() => setState(state ?? 'read')}>
-            <b>✓ It says {readingText(field, reading)}</b>
+            <b>✓ It says {stands}</b>
             <small style={{ display: 'block' }}>{reading.from ?? 'Found by a machine.'}</small>
           </MenuItem>
         )}

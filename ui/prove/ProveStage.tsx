@@ -2,7 +2,6 @@
 
 import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
-import { familyOf } from '@/core/families/registry';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
@@ -139,6 +138,7 @@ export function ProveStage({
   terminals,
   settings,
   bases,
+  signalPins,
   state,
   title,
   openSteps,
@@ -150,6 +150,8 @@ export function ProveStage({
   settings: Sheet;
   /** Old and new base, where they have one. */
   bases: readonly [unknown, unknown];
+  /** A signal has pins of its own on them. */
+  signalPins: boolean;
   state: SwapState;
   title: string;
   openSteps: number;
@@ -178,12 +180,7 @@ export function ProveStage({
           {when === 'fitting' && (
             <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
               <b>Terminal map, old to new</b>
-              <BaseMap
-                from={bases[0]}
-                to={bases[1]}
-                moves={terminals}
-                timer={familyOf(state.family)?.shows?.includes('signal-pins') ?? false}
-              />
+              <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={signalPins} />
               <div className="map">
                 {terminals.map((move, i) => (
                   <div key={`${move.from}${move.to}${move.note}${i}`}>

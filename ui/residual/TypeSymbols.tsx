@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { residualTypes, type ResidualType } from '@/core/case/residual-fields';
 import { typeDetects, type LeakageWave } from '@/core/standards/residual-current';
 
@@ -65,6 +66,16 @@ export function TypeSymbol({ type }: { type: ResidualType }) {
   );
 }
 
+/** An S in its box, or that there is none. */
+const DelaySymbol = ({ waits }: { waits: boolean }) => (
+  <svg className="type-symbol" viewBox={`-1 -1 ${BOX + 2} ${BOX + 2}`} width={BOX} height={BOX} aria-hidden="true">
+    {waits && <rect x={0} y={0} width={BOX} height={BOX} rx={2} />}
+    <text x={BOX / 2} y={BOX / 2 + 8} textAnchor="middle" style={{ fontSize: 22 }}>
+      {waits ? 'S' : '–'}
+    </text>
+  </svg>
+);
+
 const typeWords: Record<ResidualType, string> = {
   AC: 'a wave alone',
   A: 'half-waves under the wave',
@@ -73,40 +84,30 @@ const typeWords: Record<ResidualType, string> = {
   'B+': 'as B, with kHz',
 };
 
-const delayWords = { general: 'no such letter', S: 'S in its box: it waits' } as const;
+type Drawn = { value: string; words: string; picture: ReactNode };
+/** Marks that are drawn on a plate, by id of their field. */
+const drawnMarks: Readonly<Record<string, readonly Drawn[]>> = {
+  residualType: residualTypes.map((type) => ({ value: type, words: typeWords[type], picture: <TypeSymbol type={type} /> })),
+  delay: [
+    { value: 'S', words: 'S in its box: it waits', picture: <DelaySymbol waits /> },
+    { value: 'general', words: 'no such letter', picture: <DelaySymbol waits={false} /> },
+  ],
+};
 
-/** Drawn marks of these fields, to be picked by their look; undefined for a field without such marks. */
+/** Drawn marks of a field, to be picked by their look; nothing for a field without such marks. */
 export function DrawnMarks({ fieldId, value, onPick }: { fieldId: string; value: unknown; onPick: (value: string) => void }) {
-  if (fieldId === 'residualType')
-    return (
-      <div className="drawn-marks" role="group" aria-label="Its symbol">
-        {residualTypes.map((type) => (
-          <button key={type} type="button" className="drawn-mark" aria-pressed={value === type} onClick={() => onPick(type)}>
-            <TypeSymbol type={type} />
-            <span>
-              <b>{type}</b>, {typeWords[type]}
-            </span>
-          </button>
-        ))}
-      </div>
-    );
-  if (fieldId === 'delay')
-    return (
-      <div className="drawn-marks" role="group" aria-label="Its symbol">
-        {(['S', 'general'] as const).map((delay) => (
-          <button key={delay} type="button" className="drawn-mark" aria-pressed={value === delay} onClick={() => onPick(delay)}>
-            <svg className="type-symbol" viewBox={`-1 -1 ${BOX + 2} ${BOX + 2}`} width={BOX} height={BOX} aria-hidden="true">
-              {delay === 'S' && <rect x={0} y={0} width={BOX} height={BOX} rx={2} />}
-              <text x={BOX / 2} y={BOX / 2 + 8} textAnchor="middle" fontSize={22}>
-                {delay === 'S' ? 'S' : '–'}
-              </text>
-            </svg>
-            <span>
-              <b>{delay}</b>, {delayWords[delay]}
-            </span>
-          </button>
-        ))}
-      </div>
-    );
-  return null;
+  const drawn = drawnMarks[fieldId];
+  if (!drawn) return null;
+  return (
+    <div className="drawn-marks" role="group" aria-label="Its symbol">
+      {drawn.map((one) => (
+        <button key={one.value} type="button" className="drawn-mark" aria-pressed={value === one.value} onClick={() => onPick(one.value)}>
+          {one.picture}
+          <span>
+            <b>{one.value}</b>, {one.words}
+          </span>
+        </button>
+      ))}
+    </div>
+  );
 }

@@ -1,4 +1,4 @@
-import { conditionText, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
+import { conditionOfPart, spentTexts, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
 import type { Schools } from '@/core/loads/schools';
@@ -42,7 +42,7 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
     cautions: family.cautions(context),
     steps,
     openSteps: steps.filter(({ id }) => !state.safe[id]).length,
-    condition: (plain.removed && family.condition?.(context, plain.removed.spec)) || [],
+    condition: conditionOfPart(family, context, plain.removed?.spec),
     removed: plain.removed && judgePart(needs.map(compileNeed), family.canonical(plain.removed.spec), practice),
   };
 }
@@ -55,7 +55,7 @@ export const askedOf = (needs: readonly Need[], removed: JudgedPart | null, chos
 export function removedSentence({ removed, condition }: Pick<Derived, 'removed' | 'condition'>, practice: Practice): string {
   if (!removed) return 'Nothing of the part that came out has been read.';
   const fell = wrongLines(removed);
-  const spent = condition.filter(({ verdict }) => verdict === 'fails').map(conditionText);
+  const spent = spentTexts(condition);
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
     const needed = limitText(first.limit, first);

@@ -1,10 +1,10 @@
 /** Coils of a breaker and the breaker itself: laws of volts and dips, texts in one spelling, proofs, settings. IEC 60947-1 and -2, from memory. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { plainCase, verdictOrder } from '@/tests/judging';
 import { accessoryActions } from '../../case/accessory-fields';
 import type { Marks, PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
-import type { Verdict } from '../../needs/need';
 import { functionsFor, makingFactor } from '../../standards/breaker-releases';
 import { proofVerdict } from '../../swap/gate';
 import { airBreakers } from '../air-breakers';
@@ -12,16 +12,8 @@ import { longTimeAmps, planTripUnit } from '../air-breakers/plan';
 import { breakerCoils } from '.';
 import { frameText, placeOf, sourceText } from './canonical';
 
-const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
-const plain = (family: string, supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC'): PlainCase => ({
-  practice,
-  family,
-  supply,
-  load,
-  duty: {},
-  removed: null,
-  candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-});
+const plain = (family: string, supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC') =>
+  plainCase({ practice, family, supply, load }, specs);
 const judged = (supply: Marks, load: Marks, spec: Marks) => judgeCase(plain('breaker-coil', supply, load, [spec])).candidates[0]!.verdict;
 const contextFor = (load: Marks, supply: Marks = {}, family = 'breaker-coil', practice: PlainCase['practice'] = 'IEC') =>
   contextOf(plain(family, supply, load, [], practice));
@@ -37,7 +29,7 @@ describe('laws', () => {
         fc.integer({ min: 0, max: 20 }),
         (action, low, high, wider) => {
           const of = (min: number, max: number) =>
-            order.indexOf(
+            verdictOrder.indexOf(
               judged(
                 { controlVolts: 110, controlVoltsMin: min, controlVoltsMax: max, controlKind: 'dc' },
                 { action },
@@ -65,7 +57,7 @@ describe('laws', () => {
   it('a deeper or longer dip is never easier, a longer delay never harder', () => {
     const release = { function: ['undervoltage-release'], releasePercent: [35, 70] };
     const of = (dipPercent: number, dipSeconds: number, delaySeconds: number) =>
-      order.indexOf(judged({}, { action: 'opens-when-supply-fails', dipPercent, dipSeconds }, { ...release, delaySeconds }));
+      verdictOrder.indexOf(judged({}, { action: 'opens-when-supply-fails', dipPercent, dipSeconds }, { ...release, delaySeconds }));
     const tenths = (most: number) => fc.integer({ min: 0, max: most * 10 }).map((n) => n / 10);
     fc.assert(
       fc.property(

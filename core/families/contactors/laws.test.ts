@@ -1,23 +1,16 @@
 /** Laws that judging a contactor must keep, over random parts and positions. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { plainCase, verdictOrder } from '@/tests/judging';
 import type { Marks, PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { compileNeed } from '../../matching/evaluate';
 import type { Verdict } from '../../needs/need';
 import { contactors } from '.';
 
-const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
-const rank = (verdict: Verdict) => order.indexOf(verdict);
-const plain = (supply: Marks, load: Marks, specs: Marks[], duty: Marks = {}): PlainCase => ({
-  practice: 'NFPA70',
-  family: 'contactor',
-  supply,
-  load,
-  duty,
-  removed: null,
-  candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-});
+const rank = (verdict: Verdict) => verdictOrder.indexOf(verdict);
+const plain = (supply: Marks, load: Marks, specs: Marks[], duty: Marks = {}) =>
+  plainCase({ practice: 'NFPA70', family: 'contactor', supply, load, duty }, specs);
 const verdictsOf = (one: PlainCase, spec: Marks) => {
   const part = contactors.canonical(spec);
   return new Map(contactors.needs(contextOf(one)).map((need) => [need.id, compileNeed(need).verdict(part)]));

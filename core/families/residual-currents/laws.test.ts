@@ -1,6 +1,7 @@
 /** Laws that judging residual devices, coils and capacitors must keep, over random parts and positions; and what is proved of them. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { plainCase, verdictOrder } from '@/tests/judging';
 import type { Marks, PlainCase } from '../../case/case';
 import { electronicsKinds, residualTypes } from '../../case/residual-fields';
 import { contextOf, judgeCase } from '../../judge-case';
@@ -10,17 +11,9 @@ import { residualCurrents } from '.';
 import { overcurrentPartOf } from './canonical';
 import { liveConductors } from './place-needs';
 
-const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
-const rank = (verdict: Verdict) => order.indexOf(verdict);
-const plain = (supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC'): PlainCase => ({
-  practice,
-  family: 'residual-current',
-  supply,
-  load,
-  duty: {},
-  removed: null,
-  candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-});
+const rank = (verdict: Verdict) => verdictOrder.indexOf(verdict);
+const plain = (supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC') =>
+  plainCase({ practice, family: 'residual-current', supply, load }, specs);
 const verdicts = (supply: Marks, load: Marks, specs: Marks[]) =>
   judgeCase(plain(supply, load, specs)).candidates.map(({ verdict }) => verdict);
 

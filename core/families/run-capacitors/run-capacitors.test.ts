@@ -2,9 +2,9 @@
 import fc from 'fast-check';
 import { abs, add, complex, divide, multiply, type Complex } from 'mathjs';
 import { describe, expect, it } from 'vitest';
+import { plainCase, verdictOrder } from '@/tests/judging';
 import type { Marks } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
-import type { Verdict } from '../../needs/need';
 import { restateLife } from '../../standards/run-capacitors';
 import { proofVerdict } from '../../swap/gate';
 import { runCapacitors } from '.';
@@ -15,16 +15,8 @@ import { plateVoltsOf } from './needs';
 import { worksheetOf } from '../../worksheets/registry';
 import { conditionOf, runCapacitorCondition } from './verdict';
 
-const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
-const plain = (load: Marks, specs: Marks[], supply: Marks = { hertz: 60 }) => ({
-  practice: 'NFPA70' as const,
-  family: 'run-capacitor',
-  supply,
-  load,
-  duty: {},
-  removed: null,
-  candidates: specs.map((spec, i) => ({ id: String(i), spec })),
-});
+const plain = (load: Marks, specs: Marks[], supply: Marks = { hertz: 60 }) =>
+  plainCase({ practice: 'NFPA70', family: 'run-capacitor', supply, load }, specs);
 const contextFor = (load: Marks) => contextOf(plain(load, []));
 const unit: Marks = {
   kind: 'hermetic-compressor',
@@ -51,7 +43,7 @@ describe('laws', () => {
     fc.assert(
       fc.property(spec, fc.constantFrom(370, 440, 660), (part, volts) => {
         const [before, after] = judgeCase(plain(unit, [part, { ...part, ratedVolts: Math.max(part.ratedVolts, volts) }])).candidates;
-        expect(order.indexOf(after!.verdict)).toBeGreaterThanOrEqual(order.indexOf(before!.verdict));
+        expect(verdictOrder.indexOf(after!.verdict)).toBeGreaterThanOrEqual(verdictOrder.indexOf(before!.verdict));
       }),
     );
   });
