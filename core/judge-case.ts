@@ -6,6 +6,7 @@ import type { Part, PlainCase } from './case/case';
 import { DefectError } from './defect-error';
 import type { NeedContext } from './families/contract';
 import { familyOf } from './families/registry';
+import { supplyWithKind } from './supply/earthing';
 import { caseSchools, type Schools } from './loads/schools';
 import { askedNeeds, judgePart, plainNeeds, type JudgedPart, type Line } from './matching/judge';
 
@@ -20,7 +21,7 @@ export type CaseOptions = { schools?: Schools; assumed?: ReadonlySet<string> };
 /** Context of a case for the family's functions. */
 export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedContext => ({
   practice: plain.practice,
-  supply: plain.supply,
+  supply: supplyWithKind(plain),
   load: plain.load,
   duty: plain.duty ?? {},
   schools: options.schools ?? caseSchools,

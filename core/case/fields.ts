@@ -194,6 +194,13 @@ export const loadFields: readonly Field[] = [
     ['line', 'main', 'delta', 'star', 'forward', 'reverse', 'bypass', 'autotransformer-run', 'autotransformer-start'],
     'Place of the contactor in the starter.',
   ),
+  num(
+    'autotransformerTapPercent',
+    'Tap of the autotransformer',
+    '%',
+    { min: 40, max: 90 },
+    'Tap of the starting autotransformer in use, usually 50, 65 or 80; absent: 80.',
+  ),
   num('loadAmps', 'Design current', 'A', { min: 0, max: 6300 }, 'Design current.'),
   num('circuitAmps', 'Branch circuit', 'A', { min: 0, max: 6300 }, 'Rating of the branch circuit.'),
   num('continuousAmps', 'Continuous load', 'A', { min: 0, max: 6300 }, 'Load that runs three hours or more.'),

@@ -6,6 +6,7 @@
 import * as yup from 'yup';
 import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
+import { contradictionsOf } from '../supply/earthing';
 import { dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
@@ -284,7 +285,13 @@ export function caseSchemaOf(family: CaseFamily, families: readonly CaseFamily[]
           return twice === undefined || context.createError({ message: `Candidate id '${twice}' stands twice; each id must be unique.` });
         }),
     })
-    .typeError('The case must be a JSON object.');
+    .typeError('The case must be a JSON object.')
+    .test('agrees', (value, context) => {
+      const [first] = value?.supply && value.load ? contradictionsOf({ supply: value.supply, load: value.load }) : [];
+      return (
+        first === undefined || context.createError({ path: first.fields.join(', '), message: `${first.reason} One of the two is wrong.` })
+      );
+    });
 }
 
 /** Schema of a case of any of the families: that of the family it names, and where it names none, what is wrong with that. */

@@ -61,7 +61,7 @@ describe('fuses', () => {
   it('a typed body is judged by what it says', () => {
     const marks = typed('fuse', 'CLASS J 30 A 600 VAC TIME DELAY');
     expect(marks).toMatchObject({ fuseClass: 'J', ratedAmps: 30, voltsAc: 600, speed: 'time-delay' });
-    expect(familyOf('fuse')!.canonical(marks)).toMatchObject({ holds_10: 150, timeDelayAmps: 30 });
+    expect(familyOf('fuse')!.canonical(marks)).toMatchObject({ ul_holds_10: 150, timeDelayAmps: 30 });
   });
   it('in brief', () => expect(fuseInBrief({ fuseClass: 'J', ratedAmps: 30, speed: 'time-delay' })).toBe('J 30 A, time-delay'));
 });

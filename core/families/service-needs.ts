@@ -23,10 +23,7 @@ export function ambientNeeds({ supply }: NeedContext): Need[] {
       inputs: ['supply.ambientC'],
     });
   const lowest = line('ambient-low', 'minAmbientC', '<=', because);
-  return [
-    line('ambient', 'maxAmbientC', '>=', because),
-    ...(ambient === null || ambient < 0 ? [{ ...lowest, onlyWhereCarried: true }] : []),
-  ];
+  return [line('ambient', 'maxAmbientC', '>=', because), ...(ambient === null || ambient < 0 ? [lowest] : [])];
 }
 
 /** Highest switching rate: starts and operations an hour, whichever is more. */
@@ -55,10 +52,11 @@ export function lifeNeeds({ duty }: NeedContext): Need[] {
   const years = numberMark(duty, 'lifeYearsWanted');
   const hourly = numberMark(duty, 'operationsPerHour');
   const hours = numberMark(duty, 'hoursPerDay');
-  const byHour = typeof hourly === 'number' && typeof hours === 'number' ? hourly * hours : undefined;
-  const daily = numberMark(duty, 'operationsPerDay') ?? byHour;
-  if (typeof daily !== 'number' || typeof years !== 'number' || daily <= 0) return [];
-  const operations = daily * DAYS * years;
+  const byHour = hourly === null || hours === null ? null : hourly === undefined || hours === undefined ? undefined : hourly * hours;
+  const stated = numberMark(duty, 'operationsPerDay');
+  const daily = stated === undefined ? byHour : (stated ?? byHour ?? null);
+  if (daily === undefined || years === undefined || daily === 0) return [];
+  const operations = daily === null || years === null ? null : daily * DAYS * years;
   return [
     needLine({
       id: 'electrical-life',
@@ -67,10 +65,13 @@ export function lifeNeeds({ duty }: NeedContext): Need[] {
       limit: operations,
       group: 'fit',
       severity: 'should',
-      brief: `${daily} a day`,
-      because: `${daily} operations a day x ${DAYS} x ${years} years = ${Math.round(operations)} operations at the rated load.`,
+      brief: daily === null ? 'rate not known' : `${daily} a day`,
+      because:
+        operations === null
+          ? 'How often it operates, or for how many years, is not known.'
+          : `${daily} operations a day x ${DAYS} x ${years} years = ${Math.round(operations)} operations at the rated load.`,
       source: 'commonPractice',
-      inputs: ['duty.operationsPerDay', 'duty.lifeYearsWanted'],
+      inputs: ['duty.operationsPerDay', 'duty.operationsPerHour', 'duty.hoursPerDay', 'duty.lifeYearsWanted'],
     }),
   ];
 }

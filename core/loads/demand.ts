@@ -9,7 +9,7 @@ import { numberMark, wordMark, type Marks, type Practice } from '../case/case';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { WATTS_PER_HORSEPOWER } from '../quantities/units';
 import { isCodeLetter, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
-import { starDeltaShare } from '../standards/contactor-limits';
+import { autotransformerTaps, partWindingShare, starDeltaShare } from '../standards/contactor-limits';
 import { tableFullLoadAmps, tableHorsepowers, tableLockedRotorAmps } from '../standards/motor-tables';
 import type { SourceId } from '../standards/source';
 import { voltageClassOf } from '../standards/voltage-class';
@@ -36,7 +36,8 @@ export const phasesOf = ({ load, supply }: LoadContext): MotorPhases =>
 
 const ROOT3 = Math.sqrt(3);
 const round = (value: number, digits = 4) => Number(value.toPrecision(digits));
-const notKnown = (because: string, source: SourceId, inputs: string[]): Demand => ({
+/** A demand that cannot be known, with why. */
+export const notKnown = (because: string, source: SourceId, inputs: string[]): Demand => ({
   amount: null,
   because,
   brief: 'not known',
@@ -66,24 +67,72 @@ function tableAmps(context: LoadContext, systemVolts: number): number | null | u
   return typeof hp === 'number' && column ? tableFullLoadAmps(hp, column, phasesOf(context)) : undefined;
 }
 
-/** Share of the line current that this contactor carries, with the words for it. */
-export function positionShare(load: Marks): { share: number; words: string } {
+/** Share of the line current with the words for it; null where the place in the starter is not known. */
+type Share = { share: number | null; words: string };
+const whole: Share = { share: 1, words: '' };
+
+/**
+ * Shares that this contactor carries while the motor runs and while it starts, by its place in the starter.
+ * Star-delta 0.58 and 0.33; each half of a part-winding starter 0.5, at the start up to 0.7; the line-side starting contactor of an
+ * autotransformer the square of the tap. Source: IEC 60947-4-1 and common practice.
+ */
+export function positionShare(load: Marks): { running: Share; starting: Share } {
   const place = wordMark(load, 'contactorPosition');
-  if (load.starter === 'star-delta' && (place === 'main' || place === 'delta' || place === 'star')) {
+  const { starter } = load;
+  const both = (share: number | null, words: string) => ({ running: { share, words }, starting: { share, words } });
+  const reduced = starter === 'star-delta' || starter === 'part-winding' || starter === 'autotransformer';
+  if (starter === null && place) return both(null, 'How the motor is started is not known, so neither is the share of this contactor.');
+  if (reduced && place === null) return both(null, 'The place of the contactor in the starter is not known.');
+  if (starter === 'star-delta' && (place === 'main' || place === 'delta' || place === 'star')) {
     const share = starDeltaShare[place];
-    return { share, words: ` x ${share.toFixed(2)} for the ${place} contactor of star-delta` };
+    return both(share, ` x ${share.toFixed(2)} for the ${place} contactor of star-delta`);
   }
-  return { share: 1, words: '' };
+  if (starter === 'part-winding' && (place === 'main' || place === 'line')) {
+    const { running, start } = partWindingShare;
+    return {
+      running: { share: running, words: ` x ${running} for one half of a part-winding starter` },
+      starting: { share: start, words: ` x ${start} for the first half-winding` },
+    };
+  }
+  if (place === 'autotransformer-start') {
+    const given = numberMark(load, 'autotransformerTapPercent');
+    if (given === null) return both(null, 'The tap of the autotransformer is not known.');
+    const tap = given ?? Math.max(...autotransformerTaps);
+    const share = (tap / 100) ** 2;
+    return both(
+      share,
+      ` x ${Number(share.toPrecision(3))} on the ${tap} % tap${given === undefined ? ', the highest usual one, since none is stated' : ''}`,
+    );
+  }
+  return { running: whole, starting: whole };
+}
+
+/** A demand with the design current of the circuit beside it: the larger counts. */
+export function withLoadAmps({ load }: LoadContext, demand: Demand): Demand {
+  const design = numberMark(load, 'loadAmps');
+  if (design === undefined) return demand;
+  const inputs = [...demand.inputs, 'load.loadAmps'];
+  if (design === null) return { ...notKnown('The design current is not known.', 'commonPractice', inputs) };
+  if (demand.amount !== null && demand.amount >= design) return demand;
+  return {
+    amount: design,
+    because: `The design current is ${q(design, 'A')}.`,
+    brief: 'design current',
+    source: 'commonPractice',
+    inputs,
+  };
 }
 
 /** Running amps of a motor at this supply. Example: 10 hp at 230 V, NFPA practice, gives 28 A. */
 export function motorRunningAmps(context: LoadContext): Demand {
   const { load, supply, practice } = context;
   const system = numberMark(supply, 'systemVolts');
+  const named = ['load.fullLoadAmps', 'load.tableFullLoadAmps', 'load.horsepower', 'load.kilowatts'];
   if (typeof system !== 'number')
-    return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts']);
+    return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts', ...named]);
   const volts = connectedVolts(load.plateVolts, system);
-  const { share, words } = positionShare(load);
+  const { share, words } = positionShare(load).running;
+  if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
   const plateMark = numberMark(load, 'fullLoadAmps');
   const factor = runningAmpsFactor(volts, system);
   const plate = typeof plateMark === 'number' ? plateMark * factor : plateMark;
@@ -112,7 +161,7 @@ export function motorRunningAmps(context: LoadContext): Demand {
     };
   return (
     ampsFromKilowatts(context, volts ?? system, share, words) ??
-    notKnown('Full-load amps of the load are not known.', 'motorAmpsRule', [...inputs, 'load.fullLoadAmps'])
+    notKnown('Full-load amps of the load are not known.', 'motorAmpsRule', [...inputs, ...named])
   );
 }
 
@@ -149,7 +198,8 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
   const factor = lockedRotorFactor(volts, system);
   const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(volts!, 'V')}` : '';
   const place = wordMark(load, 'contactorPosition');
-  const { share, words } = positionShare(load);
+  const { share, words } = positionShare(load).starting;
+  if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
   const plate = numberMark(load, 'lockedRotorAmps');
   if (typeof plate === 'number')
     return {
@@ -166,7 +216,7 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
     const base = volts ?? voltageClassOf(system)?.column ?? system;
     const root = phasesOf(context) === 3 ? ROOT3 : 1;
     // The letter of a star-start motor is for the star connection: direct on line it takes three times as much.
-    const starLetter = load.starter === 'star-delta' ? (place === 'star' ? 1 : 3 * share) : 1;
+    const starLetter = load.starter === 'star-delta' ? (place === 'star' ? 1 : 3 * share) : share;
     const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
     const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
     if (band.high === undefined)
@@ -187,18 +237,19 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
       inputs: [...inputs, 'load.codeLetter', 'load.horsepower', 'load.plateVolts'],
     };
   }
-  const running = motorRunningAmps({ ...context, practice: 'IEC' });
-  const fullLoad = running.amount ?? motorRunningAmps(context).amount;
+  // Of the whole motor: the share of this contactor at the start comes to it below.
+  const motor = { ...context, load: { ...load, contactorPosition: undefined } };
+  const fullLoad = motorRunningAmps({ ...motor, practice: 'IEC' }).amount ?? motorRunningAmps(motor).amount;
   const ratio = numberMark(load, 'lockedRotorRatio');
   if (typeof ratio === 'number' && fullLoad !== null)
     return {
-      amount: round(ratio * fullLoad * factor),
-      because: `IA/IN ${ratio} x ${q(fullLoad, 'A')}${raised} = ${q(ratio * fullLoad * factor, 'A', 'up')}.`,
+      amount: round(ratio * fullLoad * factor * share),
+      because: `IA/IN ${ratio} x ${q(fullLoad, 'A')}${raised}${words} = ${q(ratio * fullLoad * factor * share, 'A', 'up')}.`,
       brief: `${ratio} x plate amps`,
       source: 'commonPractice',
       inputs: [...inputs, 'load.lockedRotorRatio', 'load.fullLoadAmps'],
     };
-  return startFromTableOrSchool(context, system, fullLoad, share, words);
+  return startFromTableOrSchool(context, system, fullLoad === null ? null : fullLoad * share, share, words);
 }
 
 function startFromTableOrSchool(context: LoadContext, system: number, fullLoad: number | null, share: number, words: string): Demand {
@@ -315,6 +366,29 @@ export function heaterAmps(context: LoadContext): Demand {
   };
 }
 
+/** Kinds whose watts are all that they take: unity power factor. */
+const unityLoads = new Set(['filament-lamps', 'resistive-heater']);
+
+/** Watts over volts: the current of a filament or on DC; of any other load a lower bound, by which a part may fail but never fit. */
+function ampsFromWatts({ load, supply }: LoadContext, watts: number, system: number): Demand {
+  const sure =
+    unityLoads.has(String(load.kind)) ||
+    load.lampKind === 'filament' ||
+    load.lampKind === 'tungsten-halogen' ||
+    supply.currentKind === 'dc';
+  const three = !sure && numberMark(supply, 'phases') === 3;
+  const amps = round(watts / (system * (three ? ROOT3 : 1)));
+  const words = `${q(watts, 'W')} / ${three ? '(√3 x ' : ''}${q(system, 'V')}${three ? ')' : ''} = ${q(amps, 'A')}`;
+  const shared = { brief: 'from watts', source: 'commonPractice' as const, inputs: ['load.watts'] };
+  if (sure) return { ...shared, amount: amps, because: `${words}.` };
+  return {
+    ...shared,
+    amount: null,
+    school: { name: 'none', fails: amps, check: Infinity },
+    because: `${words} at unity power factor, a lower bound: the current itself is not known.`,
+  };
+}
+
 /** Steady current of any other load, as its plate gives it. */
 export function statedAmps(context: LoadContext): Demand {
   const { load, supply } = context;
@@ -331,13 +405,6 @@ export function statedAmps(context: LoadContext): Demand {
     };
   const watts = numberMark(load, 'watts');
   const system = numberMark(supply, 'systemVolts');
-  if (name === undefined && typeof watts === 'number' && typeof system === 'number')
-    return {
-      amount: round(watts / system),
-      because: `${q(watts, 'W')} / ${q(system, 'V')} = ${q(watts / system, 'A')}, at unity power factor: a lower bound.`,
-      brief: 'from watts',
-      source: 'commonPractice',
-      inputs: ['load.watts'],
-    };
+  if (name === undefined && typeof watts === 'number' && typeof system === 'number') return ampsFromWatts(context, watts, system);
   return notKnown('The current of the load is not known.', 'commonPractice', [`load.${name ?? 'runningAmps'}`]);
 }

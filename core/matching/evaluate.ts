@@ -18,8 +18,8 @@ export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
 
 type Row = Record<string, unknown>;
 
-/** One figure of a rating row with what decides whether it may be used. */
-type Entry = { volts: number | undefined; kind: unknown; polesInSeries: number; value: unknown };
+/** One figure of a rating row with what decides whether it may be used; null where that is worn. */
+type Entry = { volts: number | null; kind: string | null; polesInSeries: number | null; value: unknown };
 /** Entries by column for each list of rows: laid out once, since a catalogue is judged against many needs. */
 const entries = new WeakMap<readonly Row[], Map<string, Entry[]>>();
 
@@ -28,18 +28,26 @@ function entriesOf(rows: readonly Row[]): Map<string, Entry[]> {
   if (known) return known;
   const byColumn = new Map<string, Entry[]>();
   for (const row of rows) {
-    const volts = typeof row.volts === 'number' ? row.volts : undefined;
-    const polesInSeries = typeof row.polesInSeries === 'number' ? row.polesInSeries : 1;
+    const volts = typeof row.volts === 'number' ? row.volts : null;
+    const kind = row.kind === 'ac' || row.kind === 'dc' || row.kind === 'ac/dc' ? row.kind : null;
+    const polesInSeries = typeof row.polesInSeries === 'number' ? row.polesInSeries : row.polesInSeries === undefined ? 1 : null;
     for (const column of Object.keys(row)) {
       if (row[column] === undefined) continue;
       const list = byColumn.get(column);
-      const entry: Entry = { volts, kind: row.kind, polesInSeries, value: row[column] };
+      const entry: Entry = { volts, kind, polesInSeries, value: row[column] };
       if (list) list.push(entry);
       else byColumn.set(column, [entry]);
     }
   }
   entries.set(rows, byColumn);
   return byColumn;
+}
+
+/** Of two values of equal volts the better one: a figure before a worn one, that before "none"; the larger figure. */
+function betterValue(a: unknown, b: unknown): unknown {
+  if (typeof a === 'number' && typeof b === 'number') return Math.max(a, b);
+  if (typeof a === 'number' || typeof b === 'number') return typeof a === 'number' ? a : b;
+  return a === null || b === null ? null : a;
 }
 
 function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
@@ -50,17 +58,30 @@ function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical
   if (minVolts === null) return null;
   const list = entriesOf(rows as Row[]).get(column);
   if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
-  let best: Entry | undefined;
-  let wornVolts = false;
+  const poles = spec[polesFrom];
+  let bestVolts = Infinity;
+  let best: unknown;
+  let worn = false;
+  let wornLeast = Infinity;
   for (let i = 0; i < list.length; i += 1) {
-    const entry = list[i]!;
-    if (entry.kind !== current && entry.kind !== 'ac/dc') continue;
-    if (entry.polesInSeries > 1 && !(entry.polesInSeries <= (spec[polesFrom] as number))) continue;
-    if (entry.volts === undefined) wornVolts = true;
-    else if (entry.volts >= minVolts && (best === undefined || entry.volts < best.volts!)) best = entry;
+    const { volts, kind, polesInSeries, value } = list[i]!;
+    if (kind !== null && kind !== current && kind !== 'ac/dc') continue;
+    const open = polesInSeries === null || (polesInSeries > 1 && typeof poles !== 'number');
+    if (!open && polesInSeries! > 1 && polesInSeries! > (poles as number)) continue;
+    if (volts !== null && volts < minVolts) continue;
+    if (open || kind === null || volts === null) {
+      worn = true;
+      const least = typeof value === 'number' ? value : -Infinity;
+      if (least < wornLeast) wornLeast = least;
+    } else if (volts < bestVolts) {
+      bestVolts = volts;
+      best = value;
+    } else if (volts === bestVolts) best = betterValue(best, value);
   }
-  if (best) return typeof best.value === 'number' ? best.value * figure.factor : (best.value as Found);
-  return wornVolts ? null : 'none';
+  if (bestVolts === Infinity) return worn ? null : 'none';
+  if (typeof best !== 'number') return best as Found;
+  // The worn row may be the one for these volts: where it says less, nothing is known.
+  return worn && wornLeast < best ? null : best * figure.factor;
 }
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
@@ -142,7 +163,7 @@ function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefi
 /** Returns the function that gives a way's verdict for a figure that the part carries; the part is asked again for the other edge of a band. */
 function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (have: Found, spec: Canonical) => Verdict {
   const whenNot: Verdict = severity === 'must' ? 'fails' : 'check';
-  const whenHolds: Verdict = way.atBest || assumed ? 'check' : 'fits';
+  const whenHolds: Verdict = way.atBest ?? (assumed ? 'check' : 'fits');
   const { limit, checkFrom, notKnownFrom } = way;
   const band = (have: number): Verdict | undefined => {
     if (checkFrom !== undefined && have >= slackDown(checkFrom)) return 'check';
@@ -188,44 +209,72 @@ export type CompiledNeed = {
   carries: (spec: Canonical) => boolean;
 };
 
+const verdictRank: Record<Verdict, number> = { fits: 3, check: 2, 'not-known': 1, fails: 0 };
+/** A way that can only say that nothing is known yields to every way that says something. */
+export const saysNothing = (way: Way): boolean => way.atBest === 'not-known' || way.notKnownFrom === 0;
+const rankOf = (verdict: Verdict, silent: boolean) => (silent && verdict === 'not-known' ? -1 : verdictRank[verdict]);
+
 /** Compiles a need once for many parts. Pure; the need is not kept by reference to anything that changes. */
 export function compileNeed(need: Need): CompiledNeed {
   const ways = need.ways.map((way) => ({
     find: compileFigure(way.figure),
     decide: compileWay(way, need.severity, need.assumed ?? false),
+    silent: saysNothing(way),
   }));
-  const { unless } = need;
+  const { unless, anyWay = false } = need;
   const exempt = (spec: Canonical) => unless !== undefined && spec[unless.name] === unless.word;
+  /** Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all. */
+  const open = (spec: Canonical) => unless !== undefined && spec[unless.name] === null;
+  const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
+  /** A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried. */
   const judge = (spec: Canonical): LineJudgement => {
     if (exempt(spec)) return { verdict: 'fits', have: undefined, way: 0 };
-    // A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried.
     let worn = -1;
     let none = -1;
+    let best: LineJudgement | undefined;
+    let bestRank = -2;
     for (let i = 0; i < ways.length; i += 1) {
       const have = ways[i]!.find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
-      else return { verdict: ways[i]!.decide(have, spec), have, way: i };
+      else {
+        const verdict = ways[i]!.decide(have, spec);
+        const rank = rankOf(verdict, ways[i]!.silent);
+        if (rank > bestRank) [best, bestRank] = [{ verdict, have, way: i }, rank];
+        if (!anyWay || verdict === 'fits') break;
+      }
     }
-    if (worn >= 0) return { verdict: ways[worn]!.decide(null, spec), have: null, way: worn };
-    if (none >= 0) return { verdict: ways[none]!.decide('none', spec), have: 'none', way: none };
-    return { verdict: need.onlyWhereCarried ? 'fits' : 'not-known', have: undefined, way: 0 };
+    const found: LineJudgement =
+      best ??
+      (worn >= 0
+        ? { verdict: ways[worn]!.decide(null, spec), have: null, way: worn }
+        : none >= 0
+          ? { verdict: ways[none]!.decide('none', spec), have: 'none', way: none }
+          : { verdict: whenLeftOut, have: undefined, way: 0 });
+    return found.verdict !== 'fits' && open(spec) ? { ...found, verdict: 'not-known' } : found;
   };
-  const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
   /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
   const verdict = (spec: Canonical): Verdict => {
     if (exempt(spec)) return 'fits';
     let worn = -1;
     let none = -1;
+    let best: Verdict | undefined;
+    let bestRank = -2;
     for (let i = 0; i < ways.length; i += 1) {
       const have = ways[i]!.find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
-      else return ways[i]!.decide(have, spec);
+      else {
+        const own = ways[i]!.decide(have, spec);
+        const rank = rankOf(own, ways[i]!.silent);
+        if (rank > bestRank) [best, bestRank] = [own, rank];
+        if (!anyWay || own === 'fits') break;
+      }
     }
-    return worn >= 0 ? ways[worn]!.decide(null, spec) : none >= 0 ? ways[none]!.decide('none', spec) : whenLeftOut;
+    const found = best ?? (worn >= 0 ? ways[worn]!.decide(null, spec) : none >= 0 ? ways[none]!.decide('none', spec) : whenLeftOut);
+    return found !== 'fits' && open(spec) ? 'not-known' : found;
   };
   return {
     need,

@@ -27,11 +27,15 @@ export type Line = {
 export type JudgedLine = Line & { need: Need; verdict: Verdict };
 export type JudgedPart = { verdict: Verdict; lines: JudgedLine[] };
 
-/** Verdict of a whole part from the verdicts of its lines. */
-export function overallVerdict(verdicts: readonly Verdict[]): Verdict {
-  if (verdicts.includes('fails')) return 'fails';
-  if (verdicts.length === 0 || verdicts.includes('not-known')) return 'not-known';
-  return verdicts.includes('check') ? 'check' : 'fits';
+/** What decides of a line: its verdict, and whether it is one of those that are asked whatever a part carries. */
+export type Decided = { verdict: Verdict; alwaysAsked: boolean };
+
+/** Verdict of a whole part from those of its lines. Without a line of those that are always asked it is never a fit. */
+export function overallVerdict(lines: readonly Decided[]): Verdict {
+  const has = (verdict: Verdict) => lines.some((line) => line.verdict === verdict);
+  if (has('fails')) return 'fails';
+  if (has('not-known') || !lines.some(({ alwaysAsked }) => alwaysAsked)) return 'not-known';
+  return has('check') ? 'check' : 'fits';
 }
 
 /** Bands become what is shown: one [low, high], or null. */
@@ -104,6 +108,7 @@ export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
+  if (way.atBest === 'not-known') return `${term}: ${way.atBestWords ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
   if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
   if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
@@ -133,7 +138,7 @@ export function judgePart(compiled: readonly CompiledNeed[], spec: Canonical, pr
     const because = `${lineSentence(need, way, have, shown, verdict, practice)} ${need.because}`;
     return [{ ...plainLine(need, way), need, have: shown, margin: marginOf(way, have), verdict, because }];
   });
-  return { verdict: overallVerdict(lines.map((line) => line.verdict)), lines };
+  return { verdict: overallVerdict(lines.map(({ verdict, need }) => ({ verdict, alwaysAsked: need.alwaysAsked ?? false }))), lines };
 }
 
 function plainLine(need: Need, way: Way): Line {
@@ -147,7 +152,7 @@ function plainLine(need: Need, way: Way): Line {
     verdict: null,
     severity: need.severity,
     because: need.because,
-    source: citeSource(need.source),
+    source: citeSource(way.source ?? need.source),
   };
 }
 
@@ -161,6 +166,9 @@ export function plainNeeds(needs: readonly Need[], specs: readonly Canonical[]):
   });
 }
 
-/** Keeps the needs that at least one part of the case carries a figure for. */
+/**
+ * Which lines are asked: those that are asked whatever the parts carry, and those of which at least one part carries the figure.
+ * The one function that decides it, for the open interface, the command line, the board, the desks and the record.
+ */
 export const askedNeeds = (needs: readonly Need[], specs: readonly Canonical[]): CompiledNeed[] =>
-  needs.map(compileNeed).filter((compiled) => specs.some(compiled.carries));
+  needs.map(compileNeed).filter((compiled) => compiled.need.alwaysAsked || specs.some(compiled.carries));

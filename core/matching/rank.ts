@@ -51,7 +51,9 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       } else if (result === 'check') checks += 1;
       else if (result === 'not-known') unknown += 1;
     }
-    const verdict: Verdict = fails > 0 ? 'fails' : unknown > 0 || compiled.length === 0 ? 'not-known' : checks > 0 ? 'check' : 'fits';
+    // As a part is judged: without a line of those that are always asked it is never a fit.
+    const judged = () => compiled.some(({ need, exempt }) => need.alwaysAsked && !exempt(part.spec));
+    const verdict: Verdict = fails > 0 ? 'fails' : unknown > 0 || !judged() ? 'not-known' : checks > 0 ? 'check' : 'fits';
     return {
       id: part.id,
       verdict,

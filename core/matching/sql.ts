@@ -4,7 +4,7 @@
  * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
  */
 import { coilLayouts, type Figure, type Need, type Way } from '../needs/need';
-import { slackDown, slackUp } from './evaluate';
+import { saysNothing, slackDown, slackUp } from './evaluate';
 
 export type Sql = { text: string; bindings: (string | number)[] };
 
@@ -37,20 +37,28 @@ function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
   const guard = (inner: Sql) =>
     sql`(case when ${rows} is null then null when ${rows} = 'null'::jsonb then ${NULL_MARK} when ${rows} = '"none"'::jsonb then ${NONE} else ${inner} end)`;
   if (figure.minVolts === null) return guard(NULL_MARK);
-  const poles = sql`spec->${figure.polesFrom ?? 'poles'}`;
-  const suits = sql`r ? ${figure.column} and r->>'kind' in (${figure.current}, 'ac/dc') and
-    ((r->>'polesInSeries')::float8 <= 1 or ((r->>'polesInSeries')::float8 <= case when jsonb_typeof(${poles}) = 'number' then (${poles} #>> '{}')::float8 end) is true)`;
-  // Knex reads '?' as a binding, so the jsonb operator is written as its function.
-  const has = (condition: Sql): Sql => ({
-    ...condition,
-    text: condition.text.replace(/r \? (\?::text)/g, 'jsonb_exists(r, $1)'),
-  });
-  const value = sql`case when jsonb_typeof(r->${figure.column}) = 'number' then to_jsonb((r->>${figure.column})::float8 * ${figure.factor}) else r->${figure.column} end`;
-  return guard(sql`coalesce(
-    (select ${value} from jsonb_array_elements(${rows}) with ordinality e(r, i) where ${has(suits)} and jsonb_typeof(r->'volts') = 'number'
-      and (r->>'volts')::float8 >= ${figure.minVolts} order by (r->>'volts')::float8, i limit 1),
-    (select ${NULL_MARK} from jsonb_array_elements(${rows}) e(r) where ${has(suits)} and jsonb_typeof(r->'volts') is distinct from 'number' limit 1),
-    case when jsonb_array_length(${rows}) = 0 or exists (select 1 from jsonb_array_elements(${rows}) e(r) where jsonb_exists(r, ${figure.column})) then ${NONE} end)`);
+  const poles = sql`case when jsonb_typeof(spec->${figure.polesFrom ?? 'poles'}) = 'number' then (spec->>${figure.polesFrom ?? 'poles'})::float8 end`;
+  // A row by its figure v and its head: volts, kind and poles in series, null where worn. Knex reads '?' as a binding, hence jsonb_exists.
+  const heads = sql`select r->${figure.column} as v,
+      case when jsonb_typeof(r->${figure.column}) = 'number' then (r->>${figure.column})::float8 end as n,
+      case when jsonb_typeof(r->'volts') = 'number' then (r->>'volts')::float8 end as u,
+      case when r->>'kind' in ('ac', 'dc', 'ac/dc') then r->>'kind' end as k,
+      case when r->'polesInSeries' is null then 1 when jsonb_typeof(r->'polesInSeries') = 'number' then (r->>'polesInSeries')::float8 end as s,
+      ${poles} as p
+    from jsonb_array_elements(${rows}) e(r) where jsonb_exists(r, ${figure.column})`;
+  const may = sql`(k is null or k in (${figure.current}, 'ac/dc')) and (s is null or s <= 1 or p is null or s <= p) and (u is null or u >= ${figure.minVolts})`;
+  const worn = raw(`(k is null or u is null or s is null or (s > 1 and p is null))`);
+  const found = sql`select (select jsonb_build_array(v, n) from h where not ${worn}
+        order by u, case when n is not null then 0 when v = 'null'::jsonb then 1 else 2 end, n desc limit 1) as best,
+      exists (select 1 from h where ${worn}) as worn, (select min(coalesce(n, '-Infinity'::float8)) from h where ${worn}) as least`;
+  return guard(sql`(with h as (select * from (${heads}) a where ${may}), f as (${found})
+    select case
+      when best is null and worn then ${NULL_MARK}
+      when best is null and (jsonb_array_length(${rows}) = 0 or exists (select 1 from jsonb_array_elements(${rows}) e(r) where jsonb_exists(r, ${figure.column}))) then ${NONE}
+      when best is null then null
+      when jsonb_typeof(best->1) <> 'number' then best->0
+      when worn and least < (best->>1)::float8 then ${NULL_MARK}
+      else to_jsonb((best->>1)::float8 * ${figure.factor}) end from f)`);
 }
 
 function pullInSql(figure: Extract<Figure, { kind: 'coil-pull-in' }>): Sql {
@@ -158,7 +166,7 @@ function wayVerdict(way: Way, need: Need): Sql {
   if (way.orCheck && way.limit !== null) bands.unshift(otherwiseSql(way, way.orCheck, 'check'));
   const middle = bands.length ? join(bands, ' ') : raw('');
   if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
-  const best = way.atBest || need.assumed ? 'check' : 'fits';
+  const best = way.atBest ?? (need.assumed ? 'check' : 'fits');
   const instead = way.or && insteadSql(way, way.or, best);
   if (instead) {
     bands.splice(countOtherwise(way), 0, instead.worn);
@@ -178,15 +186,26 @@ export function needSql(need: Need): Sql {
     const inner = wayVerdict(way, need);
     return { ...inner, text: inner.text.replace(/\bx\b/g, names[i]!) };
   };
+  const carried = (name: string) => `${name} is not null and ${name} <> 'null'::jsonb and ${name} <> '"none"'::jsonb`;
   const pick = (condition: (name: string) => string) =>
     need.ways.map((way, i) => sql`when ${raw(condition(names[i]!))} then ${verdictOf(way, i)}`);
-  const cases = [
-    ...pick((name) => `${name} is not null and ${name} <> 'null'::jsonb and ${name} <> '"none"'::jsonb`),
-    ...pick((name) => `${name} = 'null'::jsonb`),
-    ...pick((name) => `${name} = '"none"'::jsonb`),
-  ];
+  const figures = need.anyWay ? [bestOf(need.ways, need.ways.map(verdictOf), names.map(carried))] : pick(carried);
+  const cases = [...figures, ...pick((name) => `${name} = 'null'::jsonb`), ...pick((name) => `${name} = '"none"'::jsonb`)];
   const exempt = need.unless ? sql`when spec->>${need.unless.name} = ${need.unless.word} then 'fits'` : raw('');
-  return sql`(select case ${exempt} ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
+  const verdict = sql`(select case ${exempt} ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
+  // Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all.
+  return need.unless
+    ? sql`(case when spec->${need.unless.name} = 'null'::jsonb and ${verdict} <> 'fits' then 'not-known' else ${verdict} end)`
+    : verdict;
+}
+
+/** The best verdict of the ways that are carried; one that can only say that nothing is known yields to the rest. */
+function bestOf(ways: readonly Way[], verdicts: Sql[], carried: string[]): Sql {
+  const ranked = verdicts.map(
+    (verdict, i) =>
+      sql`case when ${raw(carried[i]!)} then case ${verdict} when 'fits' then 3 when 'check' then 2 when 'not-known' then ${raw(saysNothing(ways[i]!) ? '-1' : '1')} else 0 end end`,
+  );
+  return sql`when ${raw(carried.map((one) => `(${one})`).join(' or '))} then case greatest(${join(ranked, ', ')}) when 3 then 'fits' when 2 then 'check' when 0 then 'fails' else 'not-known' end`;
 }
 
 /** Returns the predicate that keeps the parts on which none of these needs fails. */

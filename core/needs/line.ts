@@ -9,7 +9,7 @@ export const field = (name: string, whenNone?: number | null): Figure => ({
   ...(whenNone === undefined ? {} : { whenNone }),
 });
 
-export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
+export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity' | 'source'>> & {
   id: string;
   quantity: string;
   limit: LineValue | null;
@@ -24,6 +24,7 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
   inputs: readonly string[];
   school?: string;
   onlyWhereCarried?: boolean;
+  anyWay?: boolean;
   unless?: Need['unless'];
   about?: string;
   ofCondition?: boolean;
@@ -34,8 +35,8 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity'>> & {
 /** Returns a need line: a must of the load unless said otherwise, '>=' unless said otherwise, unit amps unless said otherwise. */
 export function needLine(parts: LineParts): Need {
   const { id, quantity, limit, figure = field(quantity), group = 'load', severity = 'must', safety = false, otherWays = [] } = parts;
-  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest } = parts;
-  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest };
+  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest, atBestWords } = parts;
+  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest, atBestWords };
   const known = Object.fromEntries(Object.entries(edges).filter(([, value]) => value !== undefined));
   return {
     id,
@@ -49,6 +50,7 @@ export function needLine(parts: LineParts): Need {
     inputs: parts.inputs,
     ...(parts.school ? { school: parts.school } : {}),
     ...(parts.onlyWhereCarried ? { onlyWhereCarried: true } : {}),
+    ...(parts.anyWay ? { anyWay: true } : {}),
     ...(parts.unless ? { unless: parts.unless } : {}),
     ...(parts.about ? { about: parts.about } : {}),
     ...(parts.ofCondition ? { ofCondition: true } : {}),

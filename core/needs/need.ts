@@ -3,7 +3,7 @@
  * one part (`matching/evaluate.ts`) and into an SQL expression over a catalogue (`matching/sql.ts`). The two agree.
  *
  * A demand may be met in several ways of rating: running current by an AC-3 figure, by a full-load figure or by
- * horsepower. The first way that a part carries is the one it is held against.
+ * horsepower. The first way that a part carries is the one it is held against, or the best of them where the line says so.
  */
 import type { SourceId } from '../standards/source';
 
@@ -19,7 +19,10 @@ export type LineValue = number | string | readonly number[] | readonly string[];
 export type Figure =
   /** A scalar, word or list by name; `whenNone` replaces "none" (null: then it is not known). */
   | { kind: 'field'; name: string; whenNone?: number | null }
-  /** Column of the lowest rating row that serves `minVolts`, times `factor`; rows with poles in series need that many in `polesFrom` (absent: 'poles'). */
+  /**
+   * Column of the lowest rating row that serves `minVolts`, times `factor`; of rows of equal volts the best. Rows with poles in
+   * series need that many in `polesFrom` (absent: 'poles'). A row with a worn head counts as the least favourable that it may be.
+   */
   | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number; polesFrom?: string }
   /** Ranges by name, of which one must hold the limit: the dial of an overload relay. */
   | { kind: 'bands'; name: string }
@@ -56,8 +59,10 @@ export type Way = {
   orNotKnown?: Figure;
   /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
   or?: { figure: Figure; relation: '>=' | '<='; limit: number; words: string; /** Beside the figure, short: 'delayed'. */ brief: string };
-  /** A way that can never be more than a check, such as a rating of another kind of load. */
-  atBest?: 'check';
+  /** A way that can never be more than a check, or that answers nothing: a rating of another kind of load. */
+  atBest?: 'check' | 'not-known';
+  /** Source of this way of rating, where it is another than the line's. */
+  source?: SourceId;
   /** Why it is no more than that; absent: the rating is for another kind of load. */
   atBestWords?: string;
 };
@@ -80,9 +85,13 @@ export type Need = {
   inputs: readonly string[];
   /** School that was used, where practitioners differ. */
   school?: string;
+  /** Asked whatever the parts carry: a part that leaves the figure out is not known. `families/finish-needs.ts` sets it. */
+  alwaysAsked?: boolean;
   /** A second way of saying what another line asks: no line for a part that does not carry the figure. */
   onlyWhereCarried?: boolean;
-  /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve to be judged. */
+  /** The best of the figures that a part carries counts, so that a further mark never makes it worse; absent: the first. */
+  anyWay?: boolean;
+  /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve. Worn: held or not known. */
   unless?: { name: string; word: string };
   /** Asks how worn the part is, not whether it is the right one. */
   ofCondition?: boolean;

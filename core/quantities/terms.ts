@@ -24,6 +24,8 @@ export const terms = {
   lockedRotorAmps: { iec: 'Locked-rotor current', nfpa: 'Locked-rotor amps', unit: 'A' },
   resistiveAmps: { iec: 'Resistive current', nfpa: 'Resistive amps', unit: 'A' },
   resistiveHeadroomAmps: both('Resistive, with headroom', 'A'),
+  circuitRatingAmps: both('Rating of the circuit', 'A'),
+  contactVolts: both('Contact, rated volts', 'V'),
   lampAmps: both('Lamp current', 'A'),
   normalHp: { iec: 'Shaft power', nfpa: 'Horsepower', unit: 'hp' },
   joggingHp: { iec: 'Inching duty', nfpa: 'Jogging duty', unit: 'hp' },

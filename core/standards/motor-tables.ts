@@ -113,6 +113,15 @@ function lookUp(rows: readonly Row[], columns: readonly number[], horsepower: nu
 export const tableFullLoadAmps = (horsepower: number, column: number, phases: 1 | 3): number | undefined =>
   phases === 3 ? lookUp(fullLoad3, columns3, horsepower, column) : lookUp(fullLoad1, columns1, horsepower, column);
 
+/**
+ * Returns the full-load amps that a horsepower rating stands for, A: its own row, or the step below where it stands between two.
+ * Undefined below the table and for volts without a column. Example: 8 hp at 460 V, three phases, counts as 7.5 hp, 11 A.
+ */
+export function ampsOfHorsepowerRating(horsepower: number, column: number, phases: 1 | 3): number | undefined {
+  const step = tableHorsepowers(phases).findLast((hp) => hp <= horsepower + TOLERANCE_HP);
+  return step === undefined ? undefined : tableFullLoadAmps(step, column, phases);
+}
+
 /** Returns the table's locked-rotor amps, A, or undefined outside the table. Example: 10 hp, 460 V, three phases gives 81 A. */
 export const tableLockedRotorAmps = (horsepower: number, column: number, phases: 1 | 3): number | undefined =>
   phases === 3 ? lookUp(lockedRotor3, columns3, horsepower, column) : lookUp(lockedRotor1, lockedRotor1Columns, horsepower, column);

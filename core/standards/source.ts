@@ -42,6 +42,8 @@ export const sources = {
   shortCircuitCalculation: memory('IEC 60909-0', 'short-circuit impedance of transformers, simplified', '2016'),
   standardSizes: memory('NFPA 70', '240.6(A)', '2023'),
   conductorProtection: memory('NFPA 70', '240.4', '2023'),
+  receptacleCircuits: memory('NFPA 70', '240.4(B)(1)', '2023'),
+  circuitRating: memory('NFPA 70', '210.18, rating of a branch circuit', '2023'),
   smallConductors: memory('NFPA 70', '240.4(D)', '2023'),
   continuousLoad: memory('NFPA 70', '210.20(A) and 215.3', '2023'),
   spaceHeating: memory('NFPA 70', '424.4(B)', '2023'),

@@ -8,6 +8,7 @@ import type { Canonical } from '../../matching/evaluate';
 import {
   LEAST_SETTING_SHARE,
   LEAST_SHORT_MULTIPLE,
+  makingFactor,
   operatingShare,
   PICKUP_TOLERANCE,
   WITHSTAND_SECONDS,
@@ -34,6 +35,12 @@ function settable({ tripUnit, ratedAmps }: PartSpec): Canonical {
   return { settableTripAmps: /[SI]/.test(tripUnit) ? least : 'none' };
 }
 
+/** Making capacity: marked, or what its standard asks of a breaker with this ultimate breaking capacity. */
+function making({ icmAmps, icuAmps, standard }: PartSpec): Canonical {
+  if (icmAmps !== undefined || !isNumber(icuAmps) || typeof standard !== 'string' || !standard.startsWith('IEC 60947-2')) return {};
+  return { icmAmps: icuAmps * makingFactor(icuAmps) };
+}
+
 function controlBands(spec: PartSpec): Canonical {
   const layout = ([low, high]: readonly [number, number]) => coilBands(spec, (least, most) => [least * low, most * high]);
   const closing = layout(operatingShare.closing);
@@ -51,6 +58,7 @@ export function canonicalAirBreaker(spec: PartSpec): Canonical {
     ...coilLayout(spec),
     ...controlBands(spec),
     ...withstand(spec),
+    ...making(spec),
     ...settable(spec),
     ...(adjustable && isNumber(ratedAmps) ? { leastSettingAmps: ratedAmps * LEAST_SETTING_SHARE } : {}),
     ...(tripUnit === undefined

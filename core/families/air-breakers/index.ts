@@ -1,7 +1,8 @@
 /** Air circuit breakers. Wiring only; see README.md in this folder. */
 import { airBreakerFields } from '../../case/fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { breakerLines } from '../overcurrent/breaker-circuit';
+import { finishNeeds } from '../finish-needs';
 import { canonicalAirBreaker } from './canonical';
 import { airBreakerCautions } from './cautions';
 import { airBreakerDrill } from './drill';
@@ -11,6 +12,9 @@ import { plannedCurve } from './planned-curve';
 import { airBreakerProofs } from './proofs';
 import { airBreakerSettings } from './settings';
 import { airBreakerTerminals } from './terminals';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [...breakerLines, /^trip-function/, /^(withstand|coil-volts|coil-kind)$/];
 
 export const airBreakers = {
   id: 'air-breaker',
@@ -35,7 +39,7 @@ export const airBreakers = {
     duty: [],
   },
   example: '1600 A 690 V 3P ICU 65 KA ICW 50 KA LSIG DRAW-OUT IEC 60947-2',
-  needs: (context: NeedContext) => airBreakerNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, airBreakerNeeds(context), alwaysAsked),
   cautions: airBreakerCautions,
   proofs: airBreakerProofs,
   terminals: airBreakerTerminals,

@@ -52,7 +52,6 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
       safety: true,
       quantity: 'icmAmps',
       limit: fault === null ? null : fault * factor!,
-      onlyWhereCarried: true,
       because:
         fault === null ? unknown : `Closed on a fault it makes a peak of ${factor} x ${q(fault, 'A')} = ${q(fault * factor!, 'A', 'up')}.`,
       brief: `${factor ?? ''} x fault`,
@@ -88,6 +87,7 @@ function mountingNeeds({ load }: NeedContext): Need[] {
   const base = { quantity: 'mounting', group: 'fit' as const, source: 'commonPractice' as const };
   const asked = wordMark(load, 'mountingNeeded');
   const hours = numberMark(load, 'longestShutdownHours');
+  const short = typeof hours === 'number' && hours < FIXED_EXCHANGE_HOURS;
   const needs: Need[] = [];
   if (asked !== undefined)
     needs.push(
@@ -104,14 +104,16 @@ function mountingNeeds({ load }: NeedContext): Need[] {
         inputs: ['load.mountingNeeded'],
       }),
     );
-  if (typeof hours === 'number' && hours < FIXED_EXCHANGE_HOURS)
+  if (short || hours === null)
     needs.push(
       wordLine({
         ...base,
         id: 'exchange-time',
         severity: 'should',
-        limit: ['draw-out'],
-        because: `The supply can be off for ${q(hours, 'h')}; exchanging a fixed breaker takes a day or two, a draw-out one less than an hour.`,
+        limit: short ? ['draw-out'] : null,
+        because: !short
+          ? 'How long the supply can be off is not known.'
+          : `The supply can be off for ${q(hours, 'h')}; exchanging a fixed breaker takes a day or two, a draw-out one less than an hour.`,
         inputs: ['load.longestShutdownHours'],
       }),
     );
@@ -128,7 +130,8 @@ export const remoteAccessories: readonly (readonly [AccessoryFunction, string])[
 
 function remoteNeeds(context: NeedContext): Need[] {
   const { load, supply } = context;
-  const remote = flagMark(load, 'remoteOperation');
+  const unknown = load.remoteOperation === null;
+  const remote = flagMark(load, 'remoteOperation') || unknown;
   const accessories = remote
     ? remoteAccessories.map(([accessory, why]) =>
         listLine({
@@ -136,9 +139,11 @@ function remoteNeeds(context: NeedContext): Need[] {
           group: 'fit',
           quantity: 'accessories',
           figure: field('accessories'),
-          limit: accessory,
+          limit: unknown ? null : accessory,
           severity: 'should',
-          because: `Worked from afar it needs ${/^[aeiou]/.test(accessory) ? 'an' : 'a'} ${accessory.replaceAll('-', ' ')}, ${why}; where it is not on the breaker it is ordered and fitted with it.`,
+          because: unknown
+            ? 'Whether it is worked from afar is not known.'
+            : `Worked from afar it needs ${/^[aeiou]/.test(accessory) ? 'an' : 'a'} ${accessory.replaceAll('-', ' ')}, ${why}; where it is not on the breaker it is ordered and fitted with it.`,
           source: 'commonPractice',
           inputs: ['load.remoteOperation'],
         }),
@@ -154,16 +159,19 @@ function remoteNeeds(context: NeedContext): Need[] {
 
 function stateNeeds({ load }: NeedContext): Need[] {
   const needs: Need[] = [];
-  if (flagMark(load, 'maintenanceModeNeeded'))
+  const maintenance = load.maintenanceModeNeeded;
+  if (maintenance === true || maintenance === null)
     needs.push(
       listLine({
         id: 'maintenance-mode',
         group: 'safety',
         quantity: 'arcEnergyMeans',
         figure: field('arcEnergyReduction'),
-        limit: 'maintenance-setting',
+        limit: maintenance === null ? null : 'maintenance-setting',
         because:
-          'While somebody works beyond it, it must open sooner: a switched setting that lowers its instantaneous trip, not its rating.',
+          maintenance === null
+            ? 'Whether somebody works beyond it while it is closed is not known.'
+            : 'While somebody works beyond it, it must open sooner: a switched setting that lowers its instantaneous trip, not its rating.',
         source: 'arcEnergy',
         inputs: ['load.maintenanceModeNeeded'],
       }),

@@ -1,7 +1,7 @@
 /** Coils, motors and contacts that work an air breaker. Wiring only; see README.md in this folder. */
 import { breakerCoilFields } from '../../case/fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { canonicalBreakerCoil } from './canonical';
 import { breakerCoilCautions } from './cautions';
 import { breakerCoilDrill } from './drill';
@@ -10,6 +10,9 @@ import { breakerCoilInBrief, breakerCoilOfPlate } from './of-plate';
 import { breakerCoilProofs } from './proofs';
 import { breakerCoilSettings } from './settings';
 import { breakerCoilTerminals } from './terminals';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [/^(function|coil-volts|coil-kind)$/];
 
 export const breakerCoils = {
   id: 'breaker-coil',
@@ -33,8 +36,7 @@ export const breakerCoils = {
     duty: [],
   },
   example: 'SHUNT TRIP 110 V DC OPERATING RANGE 70-110 % MAX ON TIME 1 S C1-C2',
-  needs: (context: NeedContext) =>
-    breakerCoilNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, breakerCoilNeeds(context), alwaysAsked),
   cautions: breakerCoilCautions,
   proofs: breakerCoilProofs,
   terminals: breakerCoilTerminals,

@@ -1,16 +1,19 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
 import { breakerFields } from '../../case/protection-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalBreaker } from '../overcurrent/breaker-marks';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
-import { circuitNeeds } from '../overcurrent/breaker-circuit';
+import { breakerLines, circuitNeeds } from '../overcurrent/breaker-circuit';
 import { breakerInBrief, breakerOfPlate } from './of-plate';
 import { breakerProofs } from './proofs';
 import { supplyNeeds } from '../overcurrent/breaker-supply';
 import { breakerTerminals } from '../overcurrent/breaker-terminals';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = breakerLines;
 
 export const breakers = {
   id: 'breaker',
@@ -48,8 +51,7 @@ export const breakers = {
     duty: [],
   },
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
-  needs: (context: NeedContext) =>
-    [...supplyNeeds(context), ...circuitNeeds(context)].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, [...supplyNeeds(context), ...circuitNeeds(context)], alwaysAsked),
   cautions: breakerCautions,
   proofs: breakerProofs,
   terminals: breakerTerminals,

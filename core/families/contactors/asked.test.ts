@@ -62,28 +62,46 @@ describe('place and service ask only for what is given', () => {
 describe('the load asks by its kind', () => {
   const motor: Marks = { kind: 'motor-3ph', fullLoadAmps: 14 };
   const rows: [string, Marks, Marks, Marks, string[]][] = [
-    ['a motor by amps alone', {}, motor, {}, ['volts', 'poles', 'running', 'holding']],
-    ['with horsepower', {}, { ...motor, horsepower: 10 }, {}, ['volts', 'poles', 'running', 'horsepower', 'holding']],
+    ['a motor by amps alone', {}, motor, {}, ['rating-kind', 'volts', 'poles', 'running', 'holding']],
+    ['with horsepower', {}, { ...motor, horsepower: 10 }, {}, ['rating-kind', 'volts', 'poles', 'running', 'horsepower', 'holding']],
     [
       'with code letter',
       {},
       { ...motor, codeLetter: 'G', horsepower: 10 },
       {},
-      ['volts', 'poles', 'running', 'locked-rotor', 'horsepower', 'holding'],
+      ['rating-kind', 'volts', 'poles', 'running', 'locked-rotor', 'horsepower', 'holding'],
     ],
-    ['with a worn letter', {}, { ...motor, codeLetter: null }, {}, ['volts', 'poles', 'running', 'locked-rotor', 'holding']],
-    ['letter "none" is no question', {}, { ...motor, codeLetter: 'none' }, {}, ['volts', 'poles', 'running', 'holding']],
-    ['jogging', {}, motor, { joggingPerMinute: 6 }, ['volts', 'poles', 'running', 'jogging', 'holding']],
+    ['with a worn letter', {}, { ...motor, codeLetter: null }, {}, ['rating-kind', 'volts', 'poles', 'running', 'locked-rotor', 'holding']],
+    ['letter "none" is no question', {}, { ...motor, codeLetter: 'none' }, {}, ['rating-kind', 'volts', 'poles', 'running', 'holding']],
+    ['jogging', {}, motor, { joggingPerMinute: 6 }, ['rating-kind', 'volts', 'poles', 'running', 'jogging', 'holding']],
     [
       'bypass of a soft starter does not start it',
       {},
       { ...motor, lockedRotorAmps: 90, contactorPosition: 'bypass' },
       {},
-      ['volts', 'poles', 'running', 'holding'],
+      ['rating-kind', 'volts', 'poles', 'running', 'holding'],
     ],
-    ['single phase has no poles of its own', {}, { kind: 'motor-1ph', fullLoadAmps: 8 }, {}, ['volts', 'running', 'holding']],
-    ['poles that must open', {}, { ...motor, polesThatMustOpen: 3 }, {}, ['volts', 'poles', 'poles-open', 'running', 'holding']],
-    ['fault current', { prospectiveFaultAmps: 9000 }, motor, {}, ['volts', 'poles', 'short-circuit-rating', 'running', 'holding']],
+    [
+      'single phase has no poles of its own',
+      {},
+      { kind: 'motor-1ph', fullLoadAmps: 8 },
+      {},
+      ['rating-kind', 'volts', 'running', 'holding'],
+    ],
+    [
+      'poles that must open',
+      {},
+      { ...motor, polesThatMustOpen: 3 },
+      {},
+      ['rating-kind', 'volts', 'poles', 'poles-open', 'running', 'holding'],
+    ],
+    [
+      'fault current',
+      { prospectiveFaultAmps: 9000 },
+      motor,
+      {},
+      ['rating-kind', 'volts', 'poles', 'short-circuit-rating', 'running', 'holding'],
+    ],
     ['kind of current', { currentKind: 'ac' }, motor, {}, ['rating-kind', 'volts', 'poles', 'running', 'holding']],
     ['heater', {}, { kind: 'resistive-heater', watts: 1000 }, {}, ['volts', 'running', 'resistive-headroom']],
     [
@@ -91,7 +109,7 @@ describe('the load asks by its kind', () => {
       {},
       { kind: 'hermetic-compressor', ratedLoadAmps: 18, lockedRotorAmps: 96, maximumOvercurrentAmps: 40 },
       {},
-      ['volts', 'running', 'locked-rotor', 'unit-maximum', 'holding'],
+      ['rating-kind', 'volts', 'running', 'locked-rotor', 'unit-maximum', 'holding'],
     ],
   ];
   it.each(rows)('%s', (_name, supply, load, duty, asked) => expect(ids({ systemVolts: 480, ...supply }, load, duty)).toEqual(asked));

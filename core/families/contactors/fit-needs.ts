@@ -50,13 +50,18 @@ function holdingNeed(context: NeedContext): Need | undefined {
     source: 'commonPractice' as const,
     inputs: ['load.mustHoldOnControlLoss'],
   };
-  const way = (words: string[]): Way => ({
+  const way = (words: string[] | null): Way => ({
     quantity: 'holding',
     unit: '',
     relation: 'one-of',
     figure: { kind: 'field', name: 'holding' },
     limit: words,
   });
+  if (load.mustHoldOnControlLoss === null)
+    return fitLine(
+      { ...base, severity: 'must', because: 'Whether the load must stay on when control power is lost is not known.' },
+      way(null),
+    );
   if (flagMark(load, 'mustHoldOnControlLoss'))
     return fitLine(
       {
@@ -68,7 +73,7 @@ function holdingNeed(context: NeedContext): Need | undefined {
     );
   if (load.mustHoldOnControlLoss === undefined && !isMotor(load.kind)) return undefined;
   // A latched motor starts again by itself when power comes back: with push-buttons that is a danger, else a question.
-  const severity = isMotor(load.kind) && load.control === 'three-wire' ? 'must' : 'should';
+  const severity = isMotor(load.kind) && (load.control === 'three-wire' || load.control === null) ? 'must' : 'should';
   return fitLine(
     {
       ...base,

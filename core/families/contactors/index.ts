@@ -3,6 +3,7 @@
  */
 import { contactorFields } from '../../case/fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
@@ -13,7 +14,9 @@ import { fitNeeds } from './fit-needs';
 import { loadNeeds } from './load-needs';
 import { contactorProofs } from './proofs';
 import { contactorTerminals } from './terminals';
-import { restsOnAssumption } from '../../needs/need';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [/^(rating-kind|volts|poles|poles-open|running|locked-rotor|jogging|coil-volts|coil-kind)$/];
 
 export const contactors = {
   id: 'contactor',
@@ -50,11 +53,7 @@ export const contactors = {
     duty: ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted'],
   },
   example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
-  needs: (context: NeedContext) =>
-    [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)].map((need) => ({
-      ...need,
-      assumed: restsOnAssumption(need, context.assumed),
-    })),
+  needs: (context: NeedContext) => finishNeeds(context, [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)], alwaysAsked),
   cautions: contactorCautions,
   proofs: contactorProofs,
   terminals: contactorTerminals,

@@ -3,62 +3,31 @@
  * Which column of a rating plate answers which load is data: `columnsByLoad`.
  * Sources: NFPA 70 430.83 and 440.41, IEC 60947-4-1 utilisation categories, NEMA ICS 2 (from memory, in core/standards).
  */
-import { flagMark, numberMark, wordMark } from '../../case/case';
+import { flagMark, numberMark } from '../../case/case';
 import {
   compressorDemand,
   heaterAmps,
   horsepowerOf,
   motorLockedRotorAmps,
   motorRunningAmps,
+  notKnown,
   phasesOf,
   startIsAsked,
   statedAmps,
   stepUpHorsepower,
+  withLoadAmps,
   type Demand,
 } from '../../loads/demand';
-import type { lampKinds } from '../../case/fields';
 import type { Need, Way } from '../../needs/need';
 import { occasionalInching, unmarkedShortCircuitRatingAmps, utilisationMultiples } from '../../standards/contactor-limits';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
-
-type Columns = { sure: string[]; atBestCheck: string[] };
-
-const motor: Columns = { sure: ['fullLoadAmps', 'ac3Amps', 'ac3eAmps'], atBestCheck: [] };
-const filament: Columns = { sure: ['tungstenAmps', 'ac5bAmps'], atBestCheck: [] };
-const discharge: Columns = { sure: ['ballastAmps', 'ac5aAmps'], atBestCheck: [] };
-/** Drivers have their own inrush: a ballast figure is no more than a hint. */
-const drivers: Columns = { sure: [], atBestCheck: ['ballastAmps', 'ac5aAmps'] };
+import { columnsFor } from './rating-columns';
+import { polesInFault } from '../../supply/earthing';
+import { horsepowerColumn } from './horsepower-column';
 
 /** Continuous load on a circuit, NFPA 70 210.20(A), from memory. */
 const CONTINUOUS_FACTOR = 1.25;
-
-/** Columns of the rating rows that answer a load, the first carried one counts. */
-const columnsByLoad: Record<string, Columns> = {
-  'motor-3ph': motor,
-  'motor-1ph': motor,
-  'motor-group': motor,
-  'hermetic-compressor': { sure: ['fullLoadAmps', 'ac8bAmps', 'ac8aAmps', 'ac3Amps'], atBestCheck: [] },
-  'resistive-heater': { sure: ['resistiveAmps', 'ac1Amps', 'ac7aAmps'], atBestCheck: ['continuousAmps'] },
-  'filament-lamps': filament,
-  'discharge-lamps': discharge,
-  'led-drivers': drivers,
-  transformer: { sure: ['ac6aAmps'], atBestCheck: [] },
-  'capacitor-bank': { sure: ['ac6bAmps'], atBestCheck: [] },
-};
-const columnsByLamp: Record<(typeof lampKinds)[number], Columns> = {
-  filament,
-  'tungsten-halogen': filament,
-  'fluorescent with ballast': discharge,
-  'discharge with ballast': discharge,
-  'LED with driver': drivers,
-  'LED retrofit': drivers,
-};
-const columnsOnDc: Record<string, Columns> = {
-  'motor-dc': { sure: ['dc3Amps', 'dc5Amps'], atBestCheck: [] },
-  'resistive-heater': { sure: ['dc1Amps'], atBestCheck: [] },
-  'filament-lamps': { sure: ['dc6Amps'], atBestCheck: [] },
-};
 
 export const isMotor = (kind: unknown) =>
   kind === 'motor-3ph' || kind === 'motor-1ph' || kind === 'motor-group' || kind === 'motor-dc' || kind === 'hermetic-compressor';
@@ -66,67 +35,90 @@ export const isMotor = (kind: unknown) =>
 const currentOf = ({ supply }: NeedContext): 'ac' | 'dc' => (supply.currentKind === 'dc' ? 'dc' : 'ac');
 const voltsOf = ({ supply }: NeedContext): number | null => numberMark(supply, 'systemVolts') ?? null;
 
-function columnsFor(context: NeedContext): Columns {
-  const { load } = context;
-  const general: Columns = {
-    sure: [],
-    atBestCheck: currentOf(context) === 'dc' ? ['dc1Amps'] : ['ac1Amps', 'resistiveAmps'],
-  };
-  if (currentOf(context) === 'dc') return columnsOnDc[String(load.kind)] ?? general;
-  const lamp = wordMark(load, 'lampKind');
-  if (lamp && load.kind !== 'filament-lamps' && load.kind !== 'discharge-lamps')
-    return columnsByLamp[lamp as keyof typeof columnsByLamp] ?? general;
-  if (load.contactorPosition === 'bypass') return { sure: ['fullLoadAmps', 'ac3Amps'], atBestCheck: ['ac1Amps'] };
-  if (load.starter === 'rotor-resistance') return { sure: ['ac2Amps', 'ac3Amps', 'fullLoadAmps'], atBestCheck: [] };
-  return columnsByLoad[String(load.kind)] ?? general;
-}
-
 /** Running or steady current that the device must carry. */
 export function currentDemand(context: NeedContext): Demand {
-  const { kind } = context.load;
-  if (kind === 'hermetic-compressor') return compressorDemand(context).running;
-  if (kind === 'resistive-heater') return heaterAmps(context);
-  return isMotor(kind) ? motorRunningAmps(context) : statedAmps(context);
+  const { kind, lampKind } = context.load;
+  if (kind === null || lampKind === null)
+    return notKnown('What is switched here is not known, and so neither is what the contactor must be rated for.', 'commonPractice', [
+      'load.kind',
+      'load.lampKind',
+    ]);
+  if (kind === 'hermetic-compressor') return withLoadAmps(context, compressorDemand(context).running);
+  if (kind === 'resistive-heater') return withLoadAmps(context, heaterAmps(context));
+  return isMotor(kind) ? withLoadAmps(context, motorRunningAmps(context)) : statedAmps(context);
 }
 
-const ratingWay = (context: NeedContext, quantity: string, column: string, limit: number | null, factor = 1): Way => ({
-  quantity,
-  unit: 'A',
-  relation: '>=',
-  limit,
-  figure: { kind: 'rating', column, minVolts: voltsOf(context), current: currentOf(context), factor },
-});
+/** A row with poles in series counts where so many stand in the line that a fault meets. */
+function ratingWay(context: NeedContext, quantity: string, column: string, limit: number | null, factor = 1): Way {
+  const current = currentOf(context);
+  const poles: { sure: string; perhaps?: string } = current === 'dc' ? polesInFault(context) : { sure: 'poles' };
+  const figure = (polesFrom: string): Way['figure'] => ({
+    kind: 'rating',
+    column,
+    minVolts: voltsOf(context),
+    current,
+    factor,
+    polesFrom,
+  });
+  return {
+    quantity,
+    unit: 'A',
+    relation: '>=',
+    limit,
+    figure: figure(poles.sure),
+    ...(poles.perhaps ? { orNotKnown: figure(poles.perhaps) } : {}),
+  };
+}
 
 const nonEmpty = (ways: Way[]): Need['ways'] => ways as unknown as Need['ways'];
+
+/** A list that is legible and has no column for this load has no such rating: the last way of every line that reads a column. */
+const noColumn = (quantity: string, unit: string, limit: number | null): Way => ({
+  quantity,
+  unit,
+  relation: '>=',
+  limit,
+  figure: { kind: 'field', name: 'ratingList' },
+});
+
+/** A column of another kind of load: it is printed, and it leaves the line not known. */
+const otherKind = (way: Way): Way => ({
+  ...way,
+  atBest: 'not-known',
+  atBestWords: 'the kind of rating printed does not answer for this load',
+  notKnownFrom: 0,
+});
+
+/** Column of horsepower at the volts of one class, since a horsepower holds for its own volts. */
+const classColumn = (context: NeedContext, what: string): string => horsepowerColumn(what, voltsOf(context) ?? 0);
 
 function runningNeed(context: NeedContext): Need {
   const { kind } = context.load;
   const demand = currentDemand(context);
-  const columns = columnsFor(context);
+  const { sure, harder = [], atBestCheck = [], otherKind: others = [] } = columnsFor(context);
   const quantity = kind === 'resistive-heater' ? 'resistiveAmps' : isMotor(kind) ? 'fullLoadAmps' : 'lampAmps';
-  const ways = columns.sure.map((column) => ratingWay(context, quantity, column, demand.amount));
-  for (const column of columns.atBestCheck) {
-    const way = ratingWay(context, quantity, column, demand.amount);
+  const edges = demand.school ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails } : {};
+  const way = (column: string): Way => ({ ...ratingWay(context, quantity, column, demand.amount), ...edges });
+  const ways: Way[] = [...sure.map(way), ...harder.map((column) => ({ ...way(column), notKnownFrom: 0 }))];
+  for (const column of atBestCheck)
     ways.push({
-      ...way,
+      ...way(column),
       ...(column === 'continuousAmps' ? { figure: { kind: 'field', name: 'continuousAmps' } } : {}),
       atBest: 'check',
     });
+  if (isMotor(kind) && currentOf(context) === 'ac') {
+    // A NEMA size is held to its continuous amps here and to its horsepower on a line of its own; without the motor's
+    // horsepower the motor amps that its rating stands for are all there is.
+    if (kind !== 'hermetic-compressor' && typeof horsepowerOf(context) === 'number') ways.push(way(classColumn(context, 'continuous')));
+    ways.push(way(`hpRunningAmps${phasesOf(context)}`));
   }
-  // A NEMA size is held to its continuous amps here and to its horsepower on a line of its own; without the motor's
-  // horsepower the motor amps that its rating stands for are all there is.
-  if (isMotor(kind) && kind !== 'hermetic-compressor' && typeof horsepowerOf(context) === 'number')
-    ways.push({
-      ...ratingWay(context, quantity, '', demand.amount),
-      figure: { kind: 'field', name: 'continuousAmps' },
-    });
-  if (isMotor(kind) && currentOf(context) === 'ac')
-    ways.push(ratingWay(context, quantity, `hpRunningAmps${phasesOf(context)}`, demand.amount));
+  ways.push(...others.map((column) => otherKind(way(column))), noColumn(quantity, 'A', demand.amount));
   return {
     id: 'running',
     group: 'load',
     severity: 'must',
     safety: false,
+    anyWay: true,
     ways: nonEmpty(ways),
     because: demand.because,
     brief: demand.brief,
@@ -135,10 +127,30 @@ function runningNeed(context: NeedContext): Need {
   };
 }
 
+/** How hard it starts, where a start goes through this contactor. */
+function startDemand(context: NeedContext): Demand | undefined {
+  const { kind, contactorPosition, starter } = context.load;
+  if (!isMotor(kind) || currentOf(context) === 'dc' || contactorPosition === 'bypass') return undefined;
+  const limited = starter === 'soft-starter' ? numberMark(context.load, 'startAmps') : undefined;
+  if (limited !== undefined)
+    return {
+      amount: limited,
+      because:
+        limited === null
+          ? 'The current limit of the soft starter is not known.'
+          : `The soft starter limits the start to ${q(limited, 'A')}.`,
+      brief: 'soft starter',
+      source: 'commonPractice',
+      inputs: ['load.startAmps'],
+    };
+  if (!startIsAsked(context)) return undefined;
+  return kind === 'hermetic-compressor' ? compressorDemand(context).lockedRotor : motorLockedRotorAmps(context);
+}
+
 function lockedRotorNeed(context: NeedContext): Need | undefined {
-  const { kind, contactorPosition } = context.load;
-  if (!isMotor(kind) || currentOf(context) === 'dc' || contactorPosition === 'bypass' || !startIsAsked(context)) return undefined;
-  const demand = kind === 'hermetic-compressor' ? compressorDemand(context).lockedRotor : motorLockedRotorAmps(context);
+  const { kind } = context.load;
+  const demand = startDemand(context);
+  if (!demand) return undefined;
   const school = demand.school;
   const way = (column: string, factor: number, makeFactor = factor): Way => {
     const base = ratingWay(context, 'lockedRotorAmps', column, demand.amount, factor);
@@ -147,20 +159,29 @@ function lockedRotorNeed(context: NeedContext): Need | undefined {
     const least = Math.min(demand.low ?? Infinity, (demand.amount ?? Infinity) * (factor / makeFactor));
     return Number.isFinite(least) && least < (demand.amount ?? 0) ? { ...base, checkFrom: least } : base;
   };
-  const { ac2Amps, ac3Amps, ac8aAmps, ac8bAmps } = utilisationMultiples;
+  const { ac2Amps, ac3Amps, ac3eAmps, ac4Amps, ac8aAmps, ac8bAmps } = utilisationMultiples;
   const byCategory = kind === 'hermetic-compressor' ? [way('ac8bAmps', ac8bAmps.break), way('ac8aAmps', ac8aAmps.break)] : [];
   const slipring = context.load.starter === 'rotor-resistance' ? [way('ac2Amps', ac2Amps.break)] : [];
+  // Full-load amps alone do not say how hard a start the part makes.
+  const silent = ['fullLoadAmps', 'ac53aAmps', 'ac2Amps', 'ac8aAmps', 'ac8bAmps'].map((column) =>
+    otherKind(ratingWay(context, 'lockedRotorAmps', column, demand.amount)),
+  );
   return {
     id: 'locked-rotor',
     group: 'load',
     severity: 'must',
     safety: false,
+    anyWay: true,
     ways: nonEmpty([
       way('lockedRotorAmps', 1),
       ...byCategory,
       ...slipring,
       way('ac3Amps', ac3Amps.break, ac3Amps.make),
+      way('ac3eAmps', ac3eAmps.break, ac3eAmps.make),
+      way('ac4Amps', ac4Amps.break, ac4Amps.make),
       way(`hpLockedRotorAmps${phasesOf(context)}`, 1),
+      ...silent,
+      noColumn('lockedRotorAmps', 'A', demand.amount),
     ]),
     because: `${demand.because} An AC-3 figure breaks 8 and makes 10 times itself; a horsepower rating ten times the motor's amps.`,
     brief: demand.brief,
@@ -176,7 +197,7 @@ function horsepowerNeed(context: NeedContext): Need | undefined {
   if (hp === undefined) return undefined;
   const phases = phasesOf(context);
   const limit = hp === null ? null : context.load.horsepower === undefined ? stepUpHorsepower(hp, phases) : hp;
-  const way = (column: string): Way => ({ ...ratingWay(context, 'normalHp', column, limit), unit: 'hp' });
+  const way = (what: string): Way => ({ ...ratingWay(context, 'normalHp', classColumn(context, what), limit), unit: 'hp' });
   return {
     id: 'horsepower',
     group: 'load',
@@ -187,7 +208,7 @@ function horsepowerNeed(context: NeedContext): Need | undefined {
     because:
       limit === null
         ? 'The horsepower of the motor is not known.'
-        : `A horsepower-rated controller serves motors up to its horsepower at these volts; the motor has ${q(limit, 'hp')}.`,
+        : `A horsepower-rated controller serves motors up to its horsepower at the volts of its own row; the motor has ${q(limit, 'hp')}.`,
     brief: 'motor plate',
     source: 'controllerRating',
     inputs: ['load.horsepower', 'load.kilowatts', 'supply.systemVolts'],
@@ -202,16 +223,22 @@ function joggingNeed(context: NeedContext): Need | undefined {
   const demand = currentDemand(context);
   const limitHp = typeof hp === 'number' ? (context.load.horsepower === undefined ? stepUpHorsepower(hp, phasesOf(context)) : hp) : null;
   const hpWay: Way = {
-    ...ratingWay(context, 'joggingHp', 'joggingHp', rate === null ? null : limitHp),
+    ...ratingWay(context, 'joggingHp', classColumn(context, 'joggingHp'), rate === null ? null : limitHp),
     unit: 'hp',
   };
   const ampsWay = ratingWay(context, 'joggingAmps', 'ac4Amps', rate === null ? null : demand.amount);
+  const none = noColumn(
+    context.practice === 'IEC' ? 'joggingAmps' : 'joggingHp',
+    context.practice === 'IEC' ? 'A' : 'hp',
+    rate === null ? null : 0,
+  );
   return {
     id: 'jogging',
     group: 'load',
     severity: rate === null || rate > occasionalInching.perMinute ? 'must' : 'should',
     safety: false,
-    ways: nonEmpty(context.practice === 'IEC' ? [ampsWay, hpWay] : [hpWay, ampsWay]),
+    anyWay: true,
+    ways: nonEmpty([...(context.practice === 'IEC' ? [ampsWay, hpWay] : [hpWay, ampsWay]), none]),
     because: `${rate === null ? 'The jogging rate is not known' : `${rate} jogs a minute`}; ordinary motor ratings allow up to 5 a minute and 10 in ten minutes. Beyond that the jogging horsepower, or AC-4, counts.`,
     brief: rate === null ? 'rate not known' : `${rate} a minute`,
     source: context.practice === 'IEC' ? 'inching' : 'nemaJogging',
@@ -221,7 +248,8 @@ function joggingNeed(context: NeedContext): Need | undefined {
 
 function headroomNeed(context: NeedContext): Need | undefined {
   // Fixed electric space heating counts as continuous in NFPA practice (424.4(B), from memory): 25 % there, still as advice.
-  const continuous = context.practice === 'NFPA70' && flagMark(context.load, 'continuous') ? CONTINUOUS_FACTOR : 1;
+  const runsOn = context.practice === 'NFPA70' && (flagMark(context.load, 'continuous') || context.load.continuous === null);
+  const continuous = runsOn ? CONTINUOUS_FACTOR : 1;
   const resistiveHeadroom = context.schools.resistiveHeadroom === 1 ? 1 : Math.max(context.schools.resistiveHeadroom, continuous);
   if (context.load.kind !== 'resistive-heater' || resistiveHeadroom === 1) return undefined;
   const demand = heaterAmps(context);
@@ -303,6 +331,8 @@ function supplyNeeds(context: NeedContext): Need[] {
   const current = currentOf(context);
   const volts = voltsOf(context);
   const { currentKind } = context.supply;
+  const { figure, orNotKnown } = ratingWay(context, '', 'rowVolts', volts);
+  const dcVolts = { figure, ...(orNotKnown ? { orNotKnown } : {}) };
   const kindNeed: Need[] =
     currentKind === undefined
       ? []
@@ -318,6 +348,7 @@ function supplyNeeds(context: NeedContext): Need[] {
                 unit: '',
                 relation: 'includes',
                 figure: { kind: 'field', name: 'ratingKinds' },
+                orNotKnown: { kind: 'field', name: 'ratingKindsPerhaps' },
                 limit: currentKind === null ? null : current,
               },
             ],
@@ -339,7 +370,7 @@ function supplyNeeds(context: NeedContext): Need[] {
           quantity: 'ratedOperationalVolts',
           unit: 'V',
           relation: '>=',
-          figure: { kind: 'field', name: current === 'dc' ? 'topVoltsDc' : 'topVoltsAc' },
+          ...(current === 'dc' ? dcVolts : { figure: { kind: 'field', name: 'topVoltsAc' } as const }),
           limit: volts,
         },
       ],

@@ -7,5 +7,5 @@ import { contactFormLayout, contactRatingLayout, polarityLayout } from '../relay
 
 /** Returns the canonical form. The input is not changed. */
 export function canonicalControlRelay(spec: PartSpec): Canonical {
-  return { ...cleanMarks(spec), ...contactFormLayout(spec), ...contactRatingLayout(spec), ...polarityLayout(spec), ...coilLayout(spec) };
+  return { ...cleanMarks(spec), ...contactRatingLayout(spec), ...contactFormLayout(spec), ...polarityLayout(spec), ...coilLayout(spec) };
 }

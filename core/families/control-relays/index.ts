@@ -3,10 +3,10 @@ import { controlRelayFields } from '../../case/fields';
 import { coilInBrief } from '../coils/in-brief';
 import { coilNeeds } from '../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
-import { restsOnAssumption } from '../../needs/need';
 import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
-import { contactNeeds } from '../relays/contact-needs';
+import { contactLines, contactNeeds } from '../relays/contact-needs';
 import { relayOfPlate } from '../relays/of-plate';
 import { relayTerminals } from '../relays/terminals';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
@@ -14,6 +14,9 @@ import { canonicalControlRelay } from './canonical';
 import { controlRelayCautions } from './cautions';
 import { controlRelayDrill } from './drill';
 import { controlRelayProofs } from './proofs';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [...contactLines, /^(coil-volts|coil-kind)$/];
 
 export const controlRelays = {
   id: 'control-relay',
@@ -38,16 +41,20 @@ export const controlRelays = {
   },
   example: 'DPDT COIL 24VDC 650 OHM 10A 250VAC B300 8 PIN',
   needs: (context: NeedContext) =>
-    [
-      ...contactNeeds(context),
-      ...coilNeeds(context),
-      ...baseNeeds(context),
-      ...formNeeds(context),
-      ...enclosureNeeds(context),
-      ...ambientNeeds(context),
-      ...switchingRateNeeds(context),
-      ...lifeNeeds(context),
-    ].map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+    finishNeeds(
+      context,
+      [
+        ...contactNeeds(context),
+        ...coilNeeds(context),
+        ...baseNeeds(context),
+        ...formNeeds(context),
+        ...enclosureNeeds(context),
+        ...ambientNeeds(context),
+        ...switchingRateNeeds(context),
+        ...lifeNeeds(context),
+      ],
+      alwaysAsked,
+    ),
   cautions: controlRelayCautions,
   proofs: controlRelayProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to),

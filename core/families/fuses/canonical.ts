@@ -26,12 +26,19 @@ function words(spec: PartSpec): { category: unknown; speed: unknown } {
 }
 
 const supplementaryClasses = new Set(['midget', '5x20', '6.3x32', '1/4x1-1/4']);
+/** Bodies of UL 248 that are branch-circuit fuses by their class, whatever else is read. */
+const branchClasses = /^(C|C[A-F]|G|H|J|K1|K5|L|RK1|RK5|T|CC|plug-)/;
 
-/** True where the fuse is no branch-circuit fuse; null where that is not to be told. */
+/** True where the fuse is no branch-circuit fuse; null where a worn mark leaves that open, or nothing tells. */
 function isSupplementary(spec: PartSpec): boolean | null {
   if (spec.supplementary === true || spec.standard === 'UL 248-14' || spec.standard === 'IEC 60127') return true;
+  const body = textOf(spec.fuseClass);
+  if (supplementaryClasses.has(body)) return true;
   if (spec.supplementary === null) return null;
-  return supplementaryClasses.has(textOf(spec.fuseClass));
+  if (branchClasses.test(body) || iecBodies.test(body) || spec.supplementary === false) return false;
+  // Without a class only a standard other than that of small fuses tells.
+  const standard = textOf(spec.standard);
+  return standard !== '' && standard !== 'UL 248' ? false : null;
 }
 
 const iecBodies = /^(8x32|10x38|10x85|14x51|22x58|NH|D0|DI|BS88)/;
@@ -40,7 +47,8 @@ const iecBodies = /^(8x32|10x38|10x85|14x51|22x58|NH|D0|DI|BS88)/;
 function branchWord(spec: PartSpec): string | null | undefined {
   const supplementary = isSupplementary(spec);
   if (supplementary) return 'supplementary';
-  if (supplementary === null) return null;
+  if (supplementary === null)
+    return spec.standard === undefined && spec.fuseClass === undefined && spec.supplementary === undefined ? undefined : null;
   const standard = textOf(spec.standard);
   if (standard.startsWith('UL 248')) return 'UL 248';
   if (standard) return 'IEC 60269';
@@ -58,12 +66,15 @@ function interruptingAc(spec: PartSpec): unknown {
   return null;
 }
 
-/** Amps under the name of the percent column that counts for it: a time-delay Class CC counts as non-time-delay. */
-function motorColumn(spec: PartSpec, speed: unknown): Canonical {
+/**
+ * Amps under the name of the percent column that counts for it: a time-delay Class CC counts as non-time-delay. A fuse that states no
+ * speed, or whose speed is worn, takes the stricter column: whichever it is, it then is no more than allowed.
+ */
+function motorColumn(spec: PartSpec, category: unknown, speed: unknown): Canonical {
   const amps = spec.ratedAmps;
   if (amps === undefined) return {};
-  if (speed === null) return { timeDelayAmps: null, nonTimeDelayAmps: null };
-  const delayed = speed === 'time-delay' && spec.fuseClass !== 'CC';
+  const unstated = (speed === undefined || speed === null) && (typeof category !== 'string' || category === 'none');
+  const delayed = (unstated || speed === 'time-delay') && spec.fuseClass !== 'CC';
   return delayed ? { timeDelayAmps: amps } : { nonTimeDelayAmps: amps };
 }
 
@@ -85,11 +96,11 @@ export function canonicalFuse(spec: PartSpec): Canonical {
       ? { overloadUse: 'short circuit only' }
       : category === null
         ? { overloadUse: null }
-        : category === undefined && speed === undefined
+        : category === undefined && speed === undefined && branch !== 'UL 248'
           ? {}
           : { overloadUse: 'overload and short circuit' }),
     ...fuseEdges(spec, category, speed),
-    ...motorColumn(spec, speed),
+    ...motorColumn(spec, category, speed),
     ...byCategory,
   };
 }

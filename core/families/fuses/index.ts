@@ -1,7 +1,7 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
 import { fuseFields } from '../../case/protection-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
@@ -9,6 +9,11 @@ import { fuseDrill } from './drill';
 import { fuseNeeds } from './needs';
 import { fuseInBrief, fuseOfPlate } from './of-plate';
 import { fuseProofs } from './proofs';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [
+  /^(volts|interrupting|holder|branch-protection|overload-by-fuse|running|conductor|circuit|exact|category|string-least|string-most|module-most|i2t|inrush|disconnection|least-fault)$/,
+];
 
 export const fuses = {
   id: 'fuse',
@@ -46,7 +51,7 @@ export const fuses = {
     duty: [],
   },
   example: 'CLASS J 30 A 600 VAC 300 VDC IR 200 KA TIME DELAY',
-  needs: (context: NeedContext) => fuseNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, fuseNeeds(context), alwaysAsked),
   cautions: fuseCautions,
   proofs: fuseProofs,
   terminals: () => [],

@@ -3,7 +3,7 @@
  * Volts are about the gap that remains after it has blown: they must not be below the circuit's.
  * Sources: NFPA 70 110.9, 240.60(C), 430.52; IEC 60269, UL 248, UL 4248; BS 7671 table 41.2; from memory.
  */
-import { flagMark, numberMark, wordMark, type Marks } from '../../case/case';
+import { numberMark, wordMark, type Marks } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -12,8 +12,8 @@ import type { NeedContext } from '../contract';
 import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
 import { carryNeeds, inrushOf } from '../overcurrent/carry';
 import { feederNeeds } from '../overcurrent/motor-feeder';
-import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
-import { holdName, meltName } from './gates';
+import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
+import { holdName, meltName, type GateSet } from './gates';
 
 const safety = { group: 'safety' as const, safety: true };
 const isDc = ({ supply }: NeedContext) => supply.currentKind === 'dc';
@@ -92,6 +92,8 @@ function supplyNeeds(context: NeedContext): Need[] {
 /** A start whose length is not given is taken as this long, a moment's inrush as the other, s. */
 const UNSTATED_START_SECONDS = 10;
 const MOMENT_SECONDS = 0.1;
+/** From here on a start is one that a fuse without time delay is not trusted to hold, s. Common practice. */
+const FAST_START_SECONDS = 0.5;
 
 /** Riding through: by the fuse's own melting time where it is given, else by the gates of its class for that length. */
 function inrushNeeds(context: NeedContext): Need[] {
@@ -100,22 +102,28 @@ function inrushNeeds(context: NeedContext): Need[] {
   if (inrush) {
     const { demand, seconds } = inrush;
     const length = seconds ?? (inrush.motor ? UNSTATED_START_SECONDS : MOMENT_SECONDS);
-    const gate: Way = {
+    const limit = seconds === null ? null : demand.amount;
+    const gate = (set: GateSet, more: Partial<Way>): Way => ({
       quantity: 'fuseHoldsAmps',
       unit: 'A',
       relation: '>=',
-      figure: field(holdName(length)),
-      limit: seconds === null ? null : demand.amount,
-      orCheck: field(meltName(length)),
+      figure: field(holdName(set, length)),
+      limit,
+      ...more,
       ...(demand.school ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails } : {}),
-    };
+    });
+    const moment = length < FAST_START_SECONDS;
+    const gates = [
+      gate('iec', { orCheck: field(meltName('iec', length)) }),
+      gate('ul', { source: 'fuseGatesUl', orCheck: field(moment ? 'ul_moment' : 'ul_start') }),
+    ];
     const own: Way = { quantity: 'meltSeconds', unit: 's', relation: '>=', figure: field('minMeltSecondsAtStart'), limit: length };
-    const ways = typeof seconds === 'number' ? [own, gate] : [gate];
+    const ways = typeof seconds === 'number' ? [own, ...gates] : gates;
     needs.push({
       ...needLine({
         id: 'inrush',
-        quantity: gate.quantity,
-        limit: gate.limit,
+        quantity: 'fuseHoldsAmps',
+        limit,
         because: `${demand.because} The fuse must hold it${typeof seconds === 'number' ? ` for ${q(seconds, 's')}` : ''}; between what it surely holds and what surely melts it, it may go either way.`,
         brief: demand.brief,
         source: 'fuseGatesIec',
@@ -156,6 +164,8 @@ function meltNeeds(context: NeedContext): Need[] {
     source: Need['source'],
   ) => {
     const length = typeof seconds === 'number' ? seconds : MOMENT_SECONDS;
+    // Between two gates the time is only bounded: it may be quick enough.
+    const later = length > 0.1 && length < 5 ? { orCheck: field(meltName('iec', 5)) } : {};
     needs.push(
       needLine({
         ...safety,
@@ -163,13 +173,15 @@ function meltNeeds(context: NeedContext): Need[] {
         quantity: 'meltsAtAmps',
         relation: '<=',
         limit: amps,
-        figure: field(meltName(length)),
-        // Between two gates the time is only bounded: it may be quick enough.
-        ...(length > 0.1 && length < 5 ? { orCheck: field(meltName(5)) } : {}),
+        figure: field(meltName('iec', length)),
+        ...later,
         because: words,
         brief: 'melts for sure',
         source,
         inputs,
+        otherWays: [
+          { quantity: 'meltsAtAmps', unit: 'A', relation: '<=', limit: amps, figure: field(meltName('ul', length)), source: 'fuseGatesUl' },
+        ],
       }),
     );
   };
@@ -183,8 +195,10 @@ function meltNeeds(context: NeedContext): Need[] {
       ['supply.loopImpedanceOhms', 'supply.loopImpedanceBasis', 'supply.voltsToGround', 'load.disconnectSeconds'],
       'fuseGatesIec',
     );
+  // A string feeds its fault from the sun: what its fuse is held to there is 1.5 times its short-circuit current.
+  const asString = load.kind === 'dc-string' && load.stringShortCircuitAmps !== undefined;
   const least = numberMark(supply, 'minFaultAmps');
-  if (least !== undefined)
+  if (least !== undefined && !asString)
     add(
       'least-fault',
       least,
@@ -303,14 +317,18 @@ function starterNeeds({ load }: NeedContext): Need[] {
 }
 
 function overloadNeed({ load }: NeedContext): Need[] {
-  if (!flagMark(load, 'overloadByFuse')) return [];
+  const asked = load.overloadByFuse;
+  if (asked !== null && asked !== true) return [];
   return [
     wordLine({
       ...safety,
       id: 'overload-by-fuse',
       quantity: 'overloadUse',
-      limit: ['overload and short circuit'],
-      because: 'The fuse is the conductor’s overload protection here; aM and aR break short circuits only.',
+      limit: asked === null ? null : ['overload and short circuit'],
+      because:
+        asked === null
+          ? 'Whether the fuse is the conductor’s overload protection is not known.'
+          : 'The fuse is the conductor’s overload protection here; aM and aR break short circuits only.',
       source: 'motorFuses',
       inputs: ['load.overloadByFuse'],
     }),
@@ -324,6 +342,7 @@ export const fuseNeeds = (context: NeedContext): Need[] => [
   ...overloadNeed(context),
   ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context)),
   ...conductorNeed(context, 'fuse'),
+  ...circuitRatingNeed(context, 'fuse'),
   ...feederNeeds(context, 'ratedAmps'),
   ...motorBranchNeeds(context, [
     ['time-delay-fuse', 'timeDelayAmps'],

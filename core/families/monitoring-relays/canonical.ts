@@ -68,6 +68,13 @@ function lossLayout(spec: PartSpec): Canonical {
   return { seesLostPhase: best('deviation'), maySeeLostPhase: best('spread'), ...(worn ? { seesLostPhasePerhaps: 100 } : {}) };
 }
 
+/** Volts between lines and a frequency are AC, volts between plus and minus DC; undefined where neither is printed. */
+function kindsByVolts({ nominalVoltsBetween, nominalHertz }: PartSpec): string[] | undefined {
+  if (nominalVoltsBetween === 'positive-to-negative') return ['dc'];
+  const alternating = typeof nominalVoltsBetween === 'string' && nominalVoltsBetween.startsWith('line');
+  return alternating || (Array.isArray(nominalHertz) && nominalHertz.length > 0) ? ['ac'] : undefined;
+}
+
 /** Returns the canonical form. The input is not changed. */
 export function canonicalMonitoringRelay(spec: PartSpec): Canonical {
   const { underVoltsMin: low, underVoltsMax: high } = spec;
@@ -82,10 +89,11 @@ export function canonicalMonitoringRelay(spec: PartSpec): Canonical {
     const word = flagWord(spec[name] === 'none' ? false : spec[name], yes, no);
     return word === undefined ? {} : { [name]: word };
   };
-  const kinds = currentKindsOf(spec.measuredKind);
+  const kinds = spec.measuredKind === null ? null : (currentKindsOf(spec.measuredKind) ?? kindsByVolts(spec));
   return {
     ...cleanMarks(spec),
     ...contactRatingLayout(spec),
+    ...(spec.changeovers === undefined ? {} : { contactsAvailable: spec.changeovers }),
     ...nominalLayout(spec),
     ...feedLayout(spec),
     ...detects(spec),

@@ -1,8 +1,8 @@
 /** Monitoring relays of three-phase and single-phase supplies. Wiring only; see README.md in this folder. */
 import { monitoringRelayFields } from '../../case/relay-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
-import { contactNeeds } from '../relays/contact-needs';
+import { finishNeeds } from '../finish-needs';
+import { contactLines, contactNeeds } from '../relays/contact-needs';
 import { ambientNeeds } from '../service-needs';
 import { canonicalMonitoringRelay } from './canonical';
 import { monitoringCautions } from './cautions';
@@ -12,6 +12,9 @@ import { monitoringOfPlate } from './of-plate';
 import { monitoringProofs } from './proofs';
 import { monitoringTerminals } from './terminals';
 import { monitoringSettings } from './settings';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [...contactLines, /^(nominal-volts|measured-kind|functions)$/, /^detects-/];
 
 export const monitoringRelays = {
   id: 'monitoring-relay',
@@ -53,11 +56,10 @@ export const monitoringRelays = {
   },
   example: '3-PHASE MONITORING UN 380-415V 3-WIRE U< 75-95% ASYM 5-15% DELAY 0.1-10S 1 C/O',
   needs: (context: NeedContext) =>
-    [...monitoringNeeds(context), ...(context.load.contacts === undefined ? [] : contactNeeds(context)), ...ambientNeeds(context)].map(
-      (need) => ({
-        ...need,
-        assumed: restsOnAssumption(need, context.assumed),
-      }),
+    finishNeeds(
+      context,
+      [...monitoringNeeds(context), ...(context.load.contacts === undefined ? [] : contactNeeds(context)), ...ambientNeeds(context)],
+      alwaysAsked,
     ),
   cautions: monitoringCautions,
   proofs: monitoringProofs,

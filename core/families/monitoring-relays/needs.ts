@@ -204,7 +204,8 @@ export function rideThrough(context: NeedContext): number | null | undefined {
   const start = numberMark(context.load, 'startSeconds');
   const under = underVoltsPercent(context);
   const byStart = typeof dip === 'number' && typeof start === 'number' && under !== undefined && dip < under ? start : undefined;
-  if (asked === null) return null;
+  const startUnknown = (dip === null || start === null) && dip !== undefined && start !== undefined && under !== undefined;
+  if (asked === null || startUnknown) return null;
   return asked === undefined && byStart === undefined ? undefined : Math.max(asked ?? 0, byStart ?? 0);
 }
 

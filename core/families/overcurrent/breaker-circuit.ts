@@ -9,7 +9,7 @@ import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './carry';
-import { branchProtectionNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './most';
+import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './most';
 import { feederNeeds } from './motor-feeder';
 import { largeDisconnectNeeds } from './large-disconnect';
 import { disconnectWithin, earthFaultAmps } from './earth-fault';
@@ -32,6 +32,7 @@ export function inrushNeeds(context: NeedContext): Need[] {
     ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails }
     : {
         orCheck: field(`instantaneousTrips${kind}`),
+        orNotKnown: field(`instantaneousOpen${kind}`),
         ...(demand.low !== undefined && demand.low < (demand.amount ?? 0) ? { checkFrom: demand.low } : {}),
       };
   const base = {
@@ -82,14 +83,24 @@ function disconnectionNeeds(context: NeedContext): Need[] {
       quantity: 'disconnectsAtAmps',
       group: 'safety',
       safety: true,
-      figure: field(`instantaneousTrips${kind}`),
+      figure: field('guaranteedTripAmps'),
       relation: '<=',
       limit,
-      ...(slow ? { orCheck: field(`fiveSecondEdge${kind}`) } : {}),
-      because: `${fault.words} ${seconds ? `To disconnect within ${q(seconds, 's')} the` : 'The'} upper edge of the band must lie below.`,
+      anyWay: true,
+      because: `${fault.words} ${seconds ? `To disconnect within ${q(seconds, 's')} the` : 'The'} upper edge of the band, or what its maker guarantees, must lie below.`,
       brief: 'U0 x Cmin / Zs',
       source: context.supply.loopImpedanceBasis === 'measured-cold' ? 'measuredLoopImpedance' : 'loopImpedanceLimits',
       inputs: ['supply.loopImpedanceOhms', 'supply.loopImpedanceBasis', 'supply.voltsToGround', 'load.disconnectSeconds'],
+      otherWays: [
+        {
+          quantity: 'disconnectsAtAmps',
+          unit: 'A',
+          relation: '<=',
+          limit,
+          figure: field(`instantaneousTrips${kind}`),
+          ...(slow ? { orCheck: field(`fiveSecondEdge${kind}`) } : {}),
+        },
+      ],
     }),
   ];
 }
@@ -106,6 +117,7 @@ export function leastFaultNeeds(context: NeedContext): Need[] {
       id: 'least-fault',
       group: 'safety',
       safety: true,
+      anyWay: true,
       figure: field('guaranteedTripAmps'),
       because:
         amps === null
@@ -133,7 +145,6 @@ function instantaneousOnlyNeed({ practice, load }: NeedContext): Need[] {
       group: 'safety',
       safety: true,
       limit: accepted,
-      onlyWhereCarried: true,
       because: motor
         ? practice === 'IEC'
           ? 'A breaker without overload release leaves overload to the relay of the starter.'
@@ -147,6 +158,20 @@ function instantaneousOnlyNeed({ practice, load }: NeedContext): Need[] {
 
 function markNeeds({ load }: NeedContext): Need[] {
   const asked = load.marksNeeded;
+  if (asked === null)
+    return [
+      needLine({
+        id: 'marks',
+        quantity: 'dutyMark',
+        figure: field('marks'),
+        unit: '',
+        relation: 'includes',
+        limit: null,
+        because: 'Which duty marks plate or use ask for is not known.',
+        source: 'breakerMarks',
+        inputs: ['load.marksNeeded'],
+      }),
+    ];
   const list = Array.isArray(asked) ? (asked as string[]) : [];
   return list.map((mark) =>
     needLine({
@@ -193,6 +218,7 @@ export function circuitNeeds(context: NeedContext): Need[] {
     ...instantaneousOnlyNeed(context),
     ...carryNeeds(context, 'setAmps'),
     ...conductorNeed(context, 'breaker'),
+    ...circuitRatingNeed(context, 'breaker'),
     ...feederNeeds(context, 'countsAsAmps'),
     ...motorBranchNeeds(context, [['inverse-time-breaker', 'inverseTimeAmps']]),
     ...compressorNeeds(context),
@@ -205,3 +231,9 @@ export function circuitNeeds(context: NeedContext): Need[] {
     ...ambientNeed(context),
   ];
 }
+
+/** Lines of a breaker that are asked whatever the parts carry: kind of current, volts, poles, breaking, amps, and what its curve must do. */
+export const breakerLines: readonly RegExp[] = [
+  /^(current-kind|volts|volts-to-earth|dc-volts|dc-volts-to-earth|interrupting|poles|poles-open)$/,
+  /^(branch-protection|running|conductor|circuit|exact|inrush|disconnection|least-fault)$/,
+];

@@ -13,6 +13,10 @@ type Row = Record<string, unknown>;
 /** On DC a release made for AC trips at up to this many times its AC figure. Common practice. */
 const DC_SHIFT = 1.4;
 
+/** Beyond what it surely holds nothing is published: it may hold any current. Never shown. */
+const OPEN_EDGE = 1e9;
+
+const isFigure = (mark: unknown) => typeof mark === 'number';
 const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
 
 /** Letter of the band, from its own field or the end of the release's name; null where worn or none is printed. */
@@ -53,7 +57,9 @@ function edges(spec: PartSpec): Canonical {
     const band = letter === null ? null : bandOf(letter, textOf(spec.standard), kind);
     const ready = band && typeof amps === 'number';
     const name = kind === 'ac' ? 'Ac' : 'Dc';
-    out[`instantaneousHolds${name}`] = ready ? band[0] * amps : null;
+    // Where the band is the maker's data it still holds its rated current; beyond, nothing is published.
+    out[`instantaneousHolds${name}`] = ready ? band[0] * amps : letter !== null && typeof amps === 'number' ? amps : null;
+    if (!ready && letter !== null && typeof amps === 'number') out[`instantaneousOpen${name}`] = OPEN_EDGE;
     out[`instantaneousTrips${name}`] = ready ? band[1] * amps : null;
     // Within 5 s the thermal part of a C or D may help; how far is the publication's or the maker's figure.
     out[`fiveSecondEdge${name}`] = ready ? (letter === 'B' ? band[1] : band[0]) * amps : null;
@@ -66,15 +72,18 @@ function capacities(spec: PartSpec): Canonical {
   const { icnAmps, icuAmps, icsAmps } = spec;
   const carries = [icnAmps, icuAmps].some((mark) => mark !== undefined);
   if (!carries) return icsAmps === undefined ? {} : { serviceAmps: icsAmps };
-  const own = standard.startsWith('IEC 60947')
-    ? icuAmps
-    : standard.startsWith('IEC 60898')
-      ? icnAmps
-      : standard.startsWith('UL')
-        ? undefined
-        : icnAmps !== undefined && icuAmps !== undefined && icnAmps !== icuAmps
-          ? null
-          : (icuAmps ?? icnAmps);
+  const own =
+    spec.standard === null
+      ? null
+      : standard.startsWith('IEC 60947')
+        ? icuAmps
+        : standard.startsWith('IEC 60898')
+          ? icnAmps
+          : standard.startsWith('UL')
+            ? undefined
+            : icnAmps !== undefined && icuAmps !== undefined && icnAmps !== icuAmps
+              ? null
+              : (icuAmps ?? icnAmps);
   const derived = standard.startsWith('IEC 60898') && typeof icnAmps === 'number' ? serviceCapacityAmps(icnAmps) : undefined;
   const service = icsAmps !== undefined && icsAmps !== null && icsAmps !== 'none' ? icsAmps : (derived ?? icsAmps);
   return {
@@ -90,11 +99,11 @@ function interrupting(spec: PartSpec): Canonical {
   const rows: Row[] = [];
   if (Array.isArray(ac))
     for (const row of ac as Row[]) {
-      const kind = currentKindsOf(row.kind ?? 'ac') as string[] | null;
-      for (const one of kind ?? ['ac'])
+      const kind = row.kind === null || row.kind === 'none' ? null : (currentKindsOf(row.kind ?? 'ac') as string[]);
+      for (const one of kind ?? ['ac', 'dc'])
         rows.push({
           volts: row.volts,
-          kind: one,
+          kind: kind === null ? null : one,
           polesInSeries: 1,
           ...(one === 'ac' ? { acInterruptingAmps: row.amps ?? null } : { dcInterruptingAmps: row.amps ?? null, dcVolts: row.volts }),
         });
@@ -104,13 +113,15 @@ function interrupting(spec: PartSpec): Canonical {
       rows.push({
         volts: row.volts,
         kind: 'dc',
-        polesInSeries: row.polesInSeries ?? 1,
+        // A row without the figure holds for one pole; worn or "none" it holds for nobody knows how many.
+        polesInSeries: row.polesInSeries === undefined ? 1 : typeof row.polesInSeries === 'number' ? row.polesInSeries : null,
         dcVolts: row.volts,
         dcInterruptingAmps: row.interruptingAmps === undefined ? null : row.interruptingAmps,
       });
   const acNone = ac === 'none' || ac === false || (Array.isArray(ac) && ac.length === 0);
   const dcNone = dc === 'none' || dc === false || (Array.isArray(dc) && dc.length === 0);
-  const supplementary = ['UL 1077', 'IEC 60934'].includes(textOf(spec.standard));
+  // What is unmarked counts by a rule for branch breakers alone; a worn standard does not say that it is one.
+  const supplementary = spec.standard === null || ['UL 1077', 'IEC 60934'].includes(textOf(spec.standard));
   return {
     ...(rows.length > 0 ? { ratings: rows } : ac === null || dc === null ? { ratings: null } : {}),
     // Which of the two lists is worn or absent: rows of one say nothing of the other.
@@ -130,27 +141,29 @@ function dcAlone(spec: PartSpec, kindList: unknown): Canonical {
   };
 }
 
-/** Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. */
-function seriesPoles(spec: PartSpec): Canonical {
+/**
+ * Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. Where nothing says how they
+ * are connected and both lines are opened, one line has half of them, and at the most all but one.
+ */
+export function seriesPoles(spec: PartSpec): Canonical {
   const { poles, polesInPositive: plus, polesInNegative: minus } = spec;
   if (poles === undefined && plus === undefined && minus === undefined) return {};
   const given = plus !== undefined || minus !== undefined;
   const of = (mark: unknown) => (mark === undefined || mark === 'none' ? 0 : mark);
   const [p, m] = [of(plus), of(minus)];
   const known = typeof p === 'number' && typeof m === 'number';
-  return given
-    ? {
-        seriesTotal: known ? p + m : null,
-        seriesPositive: plus === undefined ? null : p,
-        seriesNegative: minus === undefined ? null : m,
-        seriesEachLine: known ? Math.min(p, m) : null,
-      }
-    : {
-        seriesTotal: poles,
-        seriesPositive: poles,
-        seriesNegative: poles,
-        seriesEachLine: typeof poles === 'number' ? Math.floor(poles / 2) : null,
-      };
+  const line = (name: string, own: unknown): Canonical => ({ [name]: own, [`${name}Half`]: own, [`${name}Most`]: own });
+  if (given)
+    return {
+      seriesTotal: known ? p + m : null,
+      ...line('seriesPositive', plus === undefined ? null : p),
+      ...line('seriesNegative', minus === undefined ? null : m),
+      seriesEachLine: known ? Math.min(p, m) : null,
+    };
+  const half = typeof poles === 'number' ? Math.floor(poles / 2) : null;
+  const most = typeof poles === 'number' ? Math.max(poles - 1, 0) : null;
+  const open = (name: string): Canonical => ({ [name]: poles, [`${name}Half`]: half, [`${name}Most`]: most });
+  return { seriesTotal: poles, ...open('seriesPositive'), ...open('seriesNegative'), seriesEachLine: half };
 }
 
 function volts(spec: PartSpec): Canonical {
@@ -165,13 +178,29 @@ function volts(spec: PartSpec): Canonical {
   };
 }
 
-function kinds(spec: PartSpec): unknown {
+/**
+ * Kinds of current: marked, by a standard for one of them, else by what it prints: rows, a slash rating, and Icn or Icu, which are AC
+ * figures beside DC rows of their own. Those leave the other kind open.
+ */
+function kinds(spec: PartSpec): Canonical {
   const given = currentKindsOf(spec.currentKinds === false ? 'none' : spec.currentKinds);
-  if (given !== undefined) return given;
+  if (given !== undefined) return { currentKinds: given };
   const standard = textOf(spec.standard);
-  if (standard === 'IEC 60898-1') return ['ac'];
-  if (standard === 'IEC 60898-1/-2' || standard === 'IEC 60898-2') return ['ac', 'dc'];
-  return standard === 'IEC 60898-3' ? ['dc'] : undefined;
+  if (standard === 'IEC 60898-1') return { currentKinds: ['ac'] };
+  if (standard === 'IEC 60898-1/-2' || standard === 'IEC 60898-2') return { currentKinds: ['ac', 'dc'] };
+  if (standard === 'IEC 60898-3') return { currentKinds: ['dc'] };
+  const listed = (mark: unknown): mark is Row[] => Array.isArray(mark) && mark.length > 0;
+  const ofRows = listed(spec.interruptingRatings)
+    ? spec.interruptingRatings.flatMap((row) => currentKindsOf(row.kind ?? 'ac') as string[])
+    : [];
+  const found = [
+    ...new Set([
+      ...ofRows,
+      ...(spec.slash === true || isFigure(spec.icnAmps) || isFigure(spec.icuAmps) ? ['ac'] : []),
+      ...(listed(spec.dcRatings) ? ['dc'] : []),
+    ]),
+  ];
+  return found.length > 0 ? { currentKinds: found, currentKindsPerhaps: ['ac', 'dc'] } : {};
 }
 
 function marks(spec: PartSpec): unknown {
@@ -199,7 +228,11 @@ function largeDisconnect(spec: PartSpec): Canonical {
   const { ratedAmps, groundFaultPickupAmps: pickup, groundFaultSeconds: delay, arcEnergyReduction: means } = spec;
   const from = (least: number) => typeof ratedAmps !== 'number' || ratedAmps >= least;
   const plain = (mark: unknown) => (mark === false ? 'none' : mark);
+  const use = (least: number) =>
+    typeof ratedAmps === 'number' && ratedAmps < least ? 'not from its rating' : ratedAmps === null ? null : 'asked';
   return {
+    groundFaultUse: use(groundFaultEquipment.fromRatedAmps),
+    arcEnergyUse: use(ARC_ENERGY_FROM_AMPS),
     ...(pickup !== undefined && from(groundFaultEquipment.fromRatedAmps) ? { gfpePickupAmps: plain(pickup) } : {}),
     ...(delay !== undefined && from(groundFaultEquipment.fromRatedAmps) ? { gfpeSeconds: plain(delay) } : {}),
     ...(means !== undefined && from(ARC_ENERGY_FROM_AMPS)
@@ -214,7 +247,7 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
   const list = marks(spec);
   const kindList = kinds(spec);
   const counts = settings(spec);
-  const only = spec.instantaneousOnly === true || spec.curve === 'MA';
+  const only = spec.instantaneousOnly === true || spec.curve === 'MA' || spec.technology === 'magnetic';
   const combination = spec.partOfListedCombination;
   const corner =
     typeof spec.poles === 'number' && spec.poles !== 2
@@ -231,14 +264,16 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
     ...edges(spec),
     ...capacities(spec),
     ...interrupting(spec),
-    ...dcAlone(spec, kindList),
+    ...dcAlone(spec, kindList.currentKinds),
     ...seriesPoles(spec),
     ...volts(spec),
     ...settings(spec),
     ...largeDisconnect(spec),
     ...(typeof spec.seriesRatedAmps === 'number' && typeof spec.seriesRatedWith === 'string' ? { seriesAmps: spec.seriesRatedAmps } : {}),
     deviceKind: 'breaker',
-    ...(kindList === undefined ? {} : { currentKinds: kindList }),
+    // Only IEC states a service capacity beside the ultimate one.
+    serviceUse: textOf(spec.standard).startsWith('IEC 6') ? 'stated' : 'not of its standard',
+    ...kindList,
     ...(list === undefined ? {} : { marks: Array.isArray(list) && list.length === 0 ? 'none' : list }),
     ...(spec.polaritySensitive === undefined ? {} : { polarity: flagWord(spec.polaritySensitive, 'polarised', 'either way') }),
     ...(spec.itSystemMark === undefined
@@ -251,8 +286,7 @@ export function canonicalBreaker(spec: PartSpec): Canonical {
       ? { instantaneousUse: null }
       : only
         ? { instantaneousUse: combination === null ? null : combination === true ? 'listed combination' : 'instantaneous only, by itself' }
-        : spec.instantaneousOnly === undefined
-          ? {}
-          : { instantaneousUse: 'has an overload release' }),
+        : // The flag is false where it is absent.
+          { instantaneousUse: 'has an overload release' }),
   };
 }

@@ -2,49 +2,17 @@
  * Need lines that the supply sets on a breaker: kind of current, volts, slash rule, poles, interrupting, polarity, IT.
  * Sources: NFPA 70 110.9, 240.83(C), 240.85; IEC 60947-2 and annex H; IEC 60898-1; from memory.
  */
-import { flagMark, numberMark, wordMark } from '../../case/case';
+import { numberMark, wordMark } from '../../case/case';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Figure, Need } from '../../needs/need';
+import type { Figure, Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../../standards/breaker-gates';
+import { isSolidlyGrounded, polesInFault, voltsToEarth } from '../../supply/earthing';
 import type { NeedContext } from '../contract';
 import { isMotorLoad } from './carry';
 
 export const isDc = ({ supply }: NeedContext): boolean => supply.currentKind === 'dc';
 const safety = { group: 'safety' as const, safety: true };
-const round = (value: number) => Number(value.toPrecision(4));
-
-/** Systems in which a live conductor stays at its nominal volts to earth (240.85). */
-const solidlyGrounded = new Set([
-  'TN-S',
-  'TN-C',
-  'TN-C-S',
-  'TT',
-  'solidly-grounded-wye',
-  'solidly-grounded-midpoint',
-  'high-leg-delta',
-  'corner-grounded-delta',
-]);
-
-/** Highest volts to earth on a pole, V: given, or by the earthing; undefined where neither is given. */
-export function voltsToEarth({ supply, load }: NeedContext): { volts: number | null; words: string; input: string } | undefined {
-  const ofPole = numberMark(load, 'voltsToGroundOfPole');
-  if (ofPole !== undefined) return { volts: ofPole, words: 'on the poles used', input: 'load.voltsToGroundOfPole' };
-  const grounding = wordMark(supply, 'grounding');
-  const system = numberMark(supply, 'systemVolts');
-  const given = numberMark(supply, 'voltsToGround');
-  if (given !== undefined && given !== null) return { volts: given, words: 'of the system', input: 'supply.voltsToGround' };
-  if (grounding && typeof system === 'number' && supply.currentKind !== 'dc') {
-    const solid = solidlyGrounded.has(grounding);
-    if (!solid || grounding === 'corner-grounded-delta')
-      return { volts: system, words: `in a ${grounding} system`, input: 'supply.grounding' };
-    if (grounding === 'solidly-grounded-wye' && given === undefined && numberMark(supply, 'phases') === 3)
-      return { volts: Math.floor(system / Math.sqrt(3)), words: 'of the wye', input: 'supply.grounding' };
-    if (grounding === 'high-leg-delta')
-      return { volts: round((system * Math.sqrt(3)) / 2), words: 'on the high leg', input: 'supply.grounding' };
-  }
-  return given === null ? { volts: null, words: '', input: 'supply.voltsToGround' } : undefined;
-}
 
 function kindNeed(context: NeedContext): Need[] {
   const { currentKind } = context.supply;
@@ -56,6 +24,7 @@ function kindNeed(context: NeedContext): Need[] {
       id: 'current-kind',
       quantity: 'currentKind',
       figure: field('currentKinds'),
+      orNotKnown: field('currentKindsPerhaps'),
       limit: currentKind === null ? null : kind,
       because:
         kind === 'dc'
@@ -95,15 +64,16 @@ function voltNeeds(context: NeedContext): Need[] {
         figure: field('voltsToEarth'),
         unit: 'V',
         limit: earth.volts,
+        ...(earth.notKnownFrom === undefined ? {} : { notKnownFrom: earth.notKnownFrom }),
         because:
           earth.volts === null
             ? 'The volts to earth are not known.'
             : `A pole has up to ${q(earth.volts, 'V')} to earth ${earth.words}; a slash rating bounds that by its lower figure.`,
         source: 'slashRating',
-        inputs: [earth.input],
+        inputs: [earth.input, 'load.polesToSwitch'],
       }),
     );
-  if (grounding === null || (grounding && !solidlyGrounded.has(grounding)))
+  if (grounding === null || (grounding && !isSolidlyGrounded(grounding)))
     needs.push(
       wordLine({
         ...safety,
@@ -148,13 +118,6 @@ function voltNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
-/** Which poles a DC current meets in the worst earth fault. */
-function polesFromOf(grounding: string | null | undefined): string {
-  if (grounding === 'dc-negative-grounded') return 'seriesPositive';
-  if (grounding === 'dc-positive-grounded') return 'seriesNegative';
-  return 'seriesTotal';
-}
-
 const dcFigure = (column: string, minVolts: number | null, polesFrom: string): Figure => ({
   kind: 'rating',
   column,
@@ -164,40 +127,44 @@ const dcFigure = (column: string, minVolts: number | null, polesFrom: string): F
   polesFrom,
 });
 
+/** Rows hold with their poles in series; how many a fault meets may be open where nothing says how they are connected. */
+function dcWays(
+  column: string,
+  volts: number | null,
+  poles: { sure: string; perhaps?: string },
+  way: Omit<Way, 'figure'>,
+): readonly [Way, ...Way[]] {
+  const alone = column === 'dcVolts' ? 'voltsDcAlone' : 'breakingDcAlone';
+  return [
+    {
+      ...way,
+      figure: dcFigure(column, volts, poles.sure),
+      ...(poles.perhaps ? { orNotKnown: dcFigure(column, volts, poles.perhaps) } : {}),
+    },
+    { ...way, figure: field(alone) },
+    { ...way, figure: field('dcRatingMark') },
+  ];
+}
+
 function dcNeeds(context: NeedContext): Need[] {
   const { supply } = context;
   const system = numberMark(supply, 'systemVolts');
   if (!isDc(context) || system === undefined) return [];
   const grounding = wordMark(supply, 'grounding');
-  const polesFrom = polesFromOf(grounding);
+  const poles = grounding === null ? { sure: 'seriesEachLine', perhaps: 'seriesTotal' } : polesInFault(context);
   const earthed =
-    polesFrom === 'seriesTotal' ? '' : ' In an earthed system only the poles in the live line count; one pole in each line counts as one.';
-  const inputs = ['supply.systemVolts', 'supply.grounding'];
+    poles.sure === 'seriesTotal' ? '' : ' In an earthed system only the poles in the live line count; one pole in each line counts as one.';
+  const inputs = ['supply.systemVolts', 'supply.grounding', 'load.polesToSwitch'];
   const fault = numberMark(supply, 'prospectiveFaultAmps');
-  const line = (id: string, volts: number | null, poles: string, words: string) =>
-    needLine({
-      ...safety,
-      id,
-      quantity: 'ratedVoltsDc',
-      unit: 'V',
-      figure: dcFigure('dcVolts', volts, poles),
-      limit: volts,
-      because: words,
-      source: 'breakingCapacity',
-      inputs,
-      otherWays: (['voltsDcAlone', 'dcRatingMark'] as const).map((name) => ({
-        quantity: 'ratedVoltsDc',
-        unit: 'V',
-        relation: '>=' as const,
-        figure: field(name),
-        limit: volts,
-      })),
-    });
+  const line = (id: string, volts: number | null, from: { sure: string; perhaps?: string }, words: string): Need => ({
+    ...needLine({ ...safety, id, quantity: 'ratedVoltsDc', unit: 'V', limit: volts, because: words, source: 'breakingCapacity', inputs }),
+    ways: dcWays('dcVolts', volts, from, { quantity: 'ratedVoltsDc', unit: 'V', relation: '>=', limit: volts }),
+  });
   const needs = [
     line(
       'dc-volts',
       system,
-      polesFrom,
+      poles,
       system === null
         ? 'The DC volts are not known.'
         : `The system has ${q(system, 'V')} DC; each row holds with its poles in series.${earthed}`,
@@ -209,38 +176,35 @@ function dcNeeds(context: NeedContext): Need[] {
       line(
         'dc-volts-to-earth',
         half,
-        'seriesEachLine',
+        { sure: 'seriesEachLine' },
         half === null ? 'The volts to earth are not known.' : `An earth fault puts ${q(half, 'V')} DC across the poles of one line alone.`,
       ),
     );
   if (fault !== undefined)
-    needs.push(
-      needLine({
+    needs.push({
+      ...needLine({
         ...safety,
         id: 'interrupting',
         quantity: 'interruptingAmpsDc',
-        figure: dcFigure('dcInterruptingAmps', system, polesFrom),
         limit: fault,
         because: `${fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} DC must be broken here.`} An AC figure says nothing of it.`,
         source: 'breakingCapacity',
         inputs: ['supply.prospectiveFaultAmps', ...inputs],
-        otherWays: (['breakingDcAlone', 'dcRatingMark'] as const).map((name) => ({
-          quantity: 'interruptingAmpsDc',
-          unit: 'A',
-          relation: '>=' as const,
-          figure: field(name),
-          limit: fault,
-        })),
       }),
-    );
-  if (flagMark(supply, 'currentReverses'))
+      ways: dcWays('dcInterruptingAmps', system, poles, { quantity: 'interruptingAmpsDc', unit: 'A', relation: '>=', limit: fault }),
+    });
+  const reverses = supply.currentReverses;
+  if (reverses === true || reverses === null)
     needs.push(
       wordLine({
         ...safety,
         id: 'polarity',
         quantity: 'polarity',
-        limit: ['either way'],
-        because: 'Current flows both ways here; a breaker marked with polarity cannot break the reverse current.',
+        limit: reverses === null ? null : ['either way'],
+        because:
+          reverses === null
+            ? 'Whether current flows both ways here is not known.'
+            : 'Current flows both ways here; a breaker marked with polarity cannot break the reverse current.',
         source: 'commonPractice',
         inputs: ['supply.currentReverses'],
       }),
@@ -284,7 +248,7 @@ export function acInterrupting(context: NeedContext): Need[] {
       figure: field('serviceAmps'),
       limit: fault,
       severity: 'should',
-      onlyWhereCarried: true,
+      unless: { name: 'serviceUse', word: 'not of its standard' },
       because: `${shown} Above its service capacity a breaker may interrupt once and then need replacing.`,
       source: 'serviceCapacityRatio',
       inputs: ['supply.prospectiveFaultAmps'],

@@ -10,6 +10,7 @@ import {
   motorRunningAmps,
   startIsAsked,
   statedAmps,
+  withLoadAmps,
   type Demand,
 } from '../../loads/demand';
 import { compileNeed, type Canonical } from '../../matching/evaluate';
@@ -40,12 +41,13 @@ function carriedAmps(context: NeedContext): Carry | undefined {
   const { load } = context;
   const kind = String(load.kind);
   const whole = (demand: Demand): Carry => ({ continuous: demand.amount, other: 0, demand });
+  const beside = (demand: Demand) => whole(withLoadAmps(context, demand));
   if (kind === 'hermetic-compressor')
-    return present(context, ['ratedLoadAmps', 'fullLoadAmps']) ? whole(compressorDemand(context).running) : undefined;
+    return present(context, ['ratedLoadAmps', 'fullLoadAmps', 'loadAmps']) ? beside(compressorDemand(context).running) : undefined;
   const group = feederMotors(context);
   if (group) return whole(group.running);
   if (isMotorLoad(kind) && present(context, ['fullLoadAmps', 'tableFullLoadAmps', 'horsepower', 'kilowatts']))
-    return whole(motorRunningAmps(context));
+    return beside(motorRunningAmps(context));
   if (present(context, ['continuousAmps', 'noncontinuousAmps'])) {
     const continuous = load.continuousAmps === undefined ? 0 : (numberMark(load, 'continuousAmps') ?? null);
     const other = load.noncontinuousAmps === undefined ? 0 : (numberMark(load, 'noncontinuousAmps') ?? null);
@@ -61,7 +63,7 @@ function carriedAmps(context: NeedContext): Carry | undefined {
       demand: { amount, because, brief: 'load', source: 'commonPractice', inputs },
     };
   }
-  if (kind === 'resistive-heater' && present(context, ['kilowatts', ...statedNames])) return whole(heaterAmps(context));
+  if (kind === 'resistive-heater' && present(context, ['kilowatts', ...statedNames])) return beside(heaterAmps(context));
   return present(context, statedNames) ? whole(statedAmps(context)) : undefined;
 }
 
@@ -74,11 +76,12 @@ export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
   const own = isMotorLoad(load.kind) || load.kind === 'hermetic-compressor';
   const stated = present(context, ['continuousAmps', 'noncontinuousAmps']);
   const runsOn = stated || flagMark(load, 'continuous');
+  const unknownLength = practice === 'NFPA70' && !own && !stated && load.continuous === null;
   const factor = practice === 'NFPA70' && !own && runsOn ? CONTINUOUS_FACTOR : 1;
-  const limit = demand.amount === null || continuous === null ? null : round(continuous * factor + other);
+  const limit = demand.amount === null || continuous === null || unknownLength ? null : round(continuous * factor + other);
   const words =
     factor === 1 || limit === null
-      ? demand.because
+      ? `${demand.because}${unknownLength ? ' Whether it runs three hours or more is not known.' : ''}`
       : `${demand.because} Continuous load counts 125 %: ${q(limit, 'A')}, unless the device is rated for 100 %.`;
   const source: SourceId = factor === 1 ? demand.source : 'continuousLoad';
   const needs = [
@@ -90,7 +93,8 @@ export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
       because: words,
       brief: factor === 1 ? demand.brief : '125 % of continuous',
       source,
-      inputs: demand.inputs,
+      inputs: [...demand.inputs, 'load.continuous'],
+      ...(demand.school ? { notKnownFrom: demand.school.fails * factor } : {}),
       otherWays: factor === 1 ? [] : [{ quantity: 'ratedAmpsCarry', unit: 'A', relation: '>=', figure: field(figure), limit }],
     }),
   ];

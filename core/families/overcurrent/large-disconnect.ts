@@ -16,13 +16,13 @@ export function groundFaultAsked({ practice, supply, load }: NeedContext): boole
   return ground !== null && ground > gfpe.aboveVoltsToGround && (typeof system !== 'number' || system <= gfpe.toVoltsLineToLine);
 }
 
+const groundFault = { name: 'groundFaultUse', word: 'not from its rating' };
 /** Lines on breakers whose rating asks for them and whose card speaks of them; the caution stands for the rest. */
 export function largeDisconnectNeeds(context: NeedContext): Need[] {
   if (context.practice !== 'NFPA70') return [];
   const shared = {
     group: 'safety' as const,
     safety: true,
-    onlyWhereCarried: true,
     inputs: ['supply.grounding', 'supply.voltsToGround', 'load.kind'],
   };
   const words = `A disconnect of ${q(gfpe.fromRatedAmps, 'A')} or more on a solidly grounded wye above ${q(gfpe.aboveVoltsToGround, 'V')} to ground needs earth-fault protection`;
@@ -32,6 +32,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
           needLine({
             ...shared,
             id: 'earth-fault-pickup',
+            unless: groundFault,
             quantity: 'groundFaultPickupAmps',
             figure: field('gfpePickupAmps'),
             relation: '<=',
@@ -43,6 +44,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
           needLine({
             ...shared,
             id: 'earth-fault-delay',
+            unless: groundFault,
             quantity: 'groundFaultSeconds',
             figure: field('gfpeSeconds'),
             unit: 's',
@@ -57,6 +59,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
     wordLine({
       ...shared,
       id: 'arc-energy',
+      unless: { name: 'arcEnergyUse', word: 'not from its rating' },
       quantity: 'arcEnergyMeans',
       limit: ['provided'],
       because: `From ${q(ARC_ENERGY_FROM_AMPS, 'A')} a means to reduce arc energy is asked for, such as a maintenance setting or zone interlocking.`,

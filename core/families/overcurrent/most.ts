@@ -2,7 +2,7 @@
  * How large may an overcurrent device be at most: for its conductor, its motor, its compressor, its transformer, its plate?
  * Sources: NFPA 70 240.4, 430.52, 440.22, 450.3(B), 110.3(B); IEC 60364-4-43 433.1; from memory, figures in core/standards.
  */
-import { flagMark, numberMark, wordMark, type Practice } from '../../case/case';
+import { numberMark, wordMark, type Practice } from '../../case/case';
 import { horsepowerOf, phasesOf } from '../../loads/demand';
 import { field, needLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -35,11 +35,22 @@ export function conductorNeed(context: NeedContext, device: DeviceKind): Need[] 
   const { load, practice } = context;
   const ampacity = numberMark(load, 'conductorAmpacityAmps');
   if (ampacity === undefined || (practice === 'NFPA70' && isOwnRule(load.kind))) return [];
-  if (device === 'fuse' && isOwnRule(load.kind) && !flagMark(load, 'overloadByFuse')) return [];
-  const ceiling = flagMark(load, 'smallConductorLimit');
-  const limit = ampacity === null ? null : practice === 'IEC' ? ampacity : largestDeviceForAmpacity(ampacity, ceiling, sizesOf(device));
+  if (device === 'fuse' && isOwnRule(load.kind) && load.overloadByFuse !== true && load.overloadByFuse !== null) return [];
+  const ceiling = load.smallConductorLimit === true;
+  const unknown = ampacity === null || (practice === 'NFPA70' && load.smallConductorLimit === null);
+  // Circuits of receptacles have no next size up; of a load that is not known nothing is rounded up either.
+  const receptacles = load.kind === 'socket-circuit' || load.kind === 'mixed-single-phase-loads' || load.kind === null;
+  const limit = unknown
+    ? null
+    : practice === 'IEC'
+      ? ampacity
+      : largestDeviceForAmpacity(ampacity, ceiling || receptacles, sizesOf(device));
   const rounded = limit !== null && limit > ampacity! ? ` The next standard size up, ${q(limit, 'A')}, is permitted.` : '';
-  const bound = ceiling ? ' That is a small-conductor limit: nothing above it.' : rounded;
+  const bound = ceiling
+    ? ' That is a small-conductor limit: nothing above it.'
+    : receptacles
+      ? ' A circuit of receptacles has no next size up.'
+      : rounded;
   return [
     needLine({
       id: 'conductor',
@@ -51,10 +62,42 @@ export function conductorNeed(context: NeedContext, device: DeviceKind): Need[] 
       because:
         ampacity === null
           ? 'What the conductor carries is not known.'
-          : `The conductor carries ${q(ampacity, 'A')} as installed.${practice === 'IEC' ? ' The rated current must not exceed it.' : bound}`,
+          : limit === null
+            ? 'Whether the conductor’s figure is a small-conductor limit is not known.'
+            : `The conductor carries ${q(ampacity, 'A')} as installed.${practice === 'IEC' ? ' The rated current must not exceed it.' : bound}`,
       brief: ceiling ? 'small-conductor limit' : 'conductor',
-      source: practice === 'IEC' ? 'overloadCoordination' : ceiling ? 'smallConductors' : 'conductorProtection',
+      source:
+        practice === 'IEC'
+          ? 'overloadCoordination'
+          : ceiling
+            ? 'smallConductors'
+            : receptacles
+              ? 'receptacleCircuits'
+              : 'conductorProtection',
       inputs: ['load.conductorAmpacityAmps', 'load.smallConductorLimit'],
+    }),
+  ];
+}
+
+/** No device in a circuit is rated above what the circuit is: the rating of the circuit is that of its protection. */
+export function circuitRatingNeed({ load, practice }: NeedContext, device: DeviceKind): Need[] {
+  const rating = numberMark(load, 'circuitAmps');
+  if (rating === undefined) return [];
+  return [
+    needLine({
+      id: 'circuit',
+      quantity: 'circuitRatingAmps',
+      figure: field(countedAmps(device, practice)),
+      relation: '<=',
+      limit: rating,
+      safety: true,
+      because:
+        rating === null
+          ? 'The rating of the circuit is not known.'
+          : `The circuit is rated ${q(rating, 'A')}: nothing that protects it may be rated above that.`,
+      brief: 'rating of the circuit',
+      source: practice === 'IEC' ? 'overloadCoordination' : 'circuitRating',
+      inputs: ['load.circuitAmps'],
     }),
   ];
 }
@@ -310,7 +353,8 @@ function wordNeeds({ load, practice }: NeedContext, device: DeviceKind): Need[] 
 
 /** Device that must be branch-circuit protection: supplementary protectors are none, anywhere. */
 export function branchProtectionNeed(context: NeedContext, accepted: Record<Practice, readonly string[]>, figure: string): Need[] {
-  if (!flagMark(context.load, 'branchCircuitProtectionNeeded')) return [];
+  const asked = context.load.branchCircuitProtectionNeeded;
+  if (asked !== true && asked !== null) return [];
   return [
     needLine({
       id: 'branch-protection',
@@ -318,10 +362,13 @@ export function branchProtectionNeed(context: NeedContext, accepted: Record<Prac
       figure: field(figure),
       unit: '',
       relation: 'one-of',
-      limit: [...accepted[context.practice]],
+      limit: asked === null ? null : [...accepted[context.practice]],
       group: 'safety',
       safety: true,
-      because: 'This device is the branch-circuit protection; a supplementary protector may stand beside such a device, not in its place.',
+      because:
+        asked === null
+          ? 'Whether this device is the branch-circuit protection is not known.'
+          : 'This device is the branch-circuit protection; a supplementary protector may stand beside such a device, not in its place.',
       source: 'supplementaryProtection',
       inputs: ['load.branchCircuitProtectionNeeded'],
     }),

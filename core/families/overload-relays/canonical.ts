@@ -17,7 +17,8 @@ export const tripPercents = [...new Set(Object.values(overloadTripPercent))];
 function tripRatio(spec: PartSpec): number | null {
   const given = spec.ultimateTripPercentOfSetting;
   if (typeof given === 'number') return given / 100;
-  if (given === null) return null;
+  // A worn standard takes no default that only one of them gives.
+  if (given === null || spec.standard === null) return null;
   return String(spec.standard ?? '').startsWith('IEC') ? ultimateTripRatio.iec : ultimateTripRatio.nema;
 }
 
@@ -62,7 +63,9 @@ export function canonicalOverloadRelay(spec: PartSpec): Canonical {
           ? 'all poles in series'
           : sensitive === 'not sensitive'
             ? 'some poles, not sensitive'
-            : 'some poles';
+            : sensitive === 'sensitive'
+              ? 'some poles'
+              : null;
   return {
     ...cleanMarks(spec),
     ...servedAmps(spec),

@@ -1,7 +1,7 @@
 /** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
 import { overloadRelayFields } from '../../case/protection-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalOverloadRelay } from './canonical';
 import { overloadCautions } from './cautions';
@@ -10,6 +10,9 @@ import { overloadNeeds } from './needs';
 import { overloadInBrief, overloadOfPlate } from './of-plate';
 import { overloadProofs } from './proofs';
 import { overloadTerminals } from './terminals';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [/^(kind|poles|setting|start-time|stall-time)$/];
 
 export const overloadRelays = {
   id: 'overload-relay',
@@ -30,7 +33,7 @@ export const overloadRelays = {
     duty: [],
   },
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
-  needs: (context: NeedContext) => overloadNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, overloadNeeds(context), alwaysAsked),
   cautions: overloadCautions,
   proofs: overloadProofs,
   terminals: overloadTerminals,

@@ -163,7 +163,6 @@ function phaseNeeds(context: NeedContext): Need[] {
         figure: field('phaseLoss'),
         limit: ['sensitive'],
         severity: 'should',
-        onlyWhereCarried: true,
         because: 'With a phase lost a sensitive relay trips at 1.15 times its setting, another at 1.32.',
         source: 'phaseLoss',
         inputs: ['load.kind'],
@@ -177,7 +176,6 @@ function phaseNeeds(context: NeedContext): Need[] {
       quantity: 'singlePhaseUse',
       limit,
       severity,
-      onlyWhereCarried: true,
       because: 'On a single-phase or DC load the current runs through all poles in series, or the relay sees a lost phase.',
       source: 'phaseLoss',
       inputs: ['load.kind', 'supply.phases'],
@@ -188,16 +186,17 @@ function phaseNeeds(context: NeedContext): Need[] {
 }
 
 const contactLines = ({ load }: NeedContext): Need[] =>
-  (Array.isArray(load.tripContactsNeeded) ? (load.tripContactsNeeded as string[]) : []).map((form) =>
-    listLine({
-      id: `trip-contact-${form}`,
-      group: 'fit',
-      quantity: 'tripContacts',
-      limit: form,
-      because: `A ${form} trip contact is in use.`,
-      source: 'commonPractice',
-      inputs: ['load.tripContactsNeeded'],
-    }),
+  (Array.isArray(load.tripContactsNeeded) ? (load.tripContactsNeeded as string[]) : load.tripContactsNeeded === null ? [null] : []).map(
+    (form) =>
+      listLine({
+        id: `trip-contact-${form ?? 'unread'}`,
+        group: 'fit',
+        quantity: 'tripContacts',
+        limit: form,
+        because: form === null ? 'Which trip contacts are in use is not known.' : `A ${form} trip contact is in use.`,
+        source: 'commonPractice',
+        inputs: ['load.tripContactsNeeded'],
+      }),
   );
 
 function placeNeeds(context: NeedContext): Need[] {
@@ -220,7 +219,7 @@ function placeNeeds(context: NeedContext): Need[] {
     }),
   );
   const reset = wordMark(load, 'resetNeeded');
-  const restarts = load.control === 'two-wire';
+  const restarts = load.control === 'two-wire' || (load.control === null && reset !== 'automatic');
   if (reset !== undefined || restarts)
     needs.push(
       listLine({
@@ -228,12 +227,14 @@ function placeNeeds(context: NeedContext): Need[] {
         group: restarts ? 'safety' : 'fit',
         safety: restarts && reset !== 'automatic',
         quantity: 'reset',
-        limit: reset === null ? null : (reset ?? 'manual'),
+        limit: reset === null || (reset === undefined && load.control === null) ? null : (reset ?? 'manual'),
         because: reset
           ? `${reset[0]!.toUpperCase()}${reset.slice(1)} reset is asked for.`
           : reset === null
             ? 'Which reset is asked for is not known.'
-            : 'Under a maintained contact an automatic reset starts the motor again by itself.',
+            : load.control === null
+              ? 'Whether a maintained contact would start the motor again by itself is not known.'
+              : 'Under a maintained contact an automatic reset starts the motor again by itself.',
         source: restarts ? 'automaticRestart' : 'commonPractice',
         inputs: ['load.resetNeeded', 'load.control'],
       }),

@@ -75,7 +75,6 @@ function alternatingNeed({ supply }: NeedContext): Need[] {
       limit: ['not polarised', 'led'],
       group: 'coil',
       safety: true,
-      onlyWhereCarried: true,
       because: 'The control supply is AC: a free-wheel diode across the coil is a short circuit on it.',
       source: 'commonPractice',
       inputs: ['supply.controlKind'],

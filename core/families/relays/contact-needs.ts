@@ -23,12 +23,22 @@ export type Switched = {
   inrushPeakAmps?: number | null;
   inrushVA?: number | null;
   sealedVA?: number | null;
+  /** L/R of a DC coil, where it is stated. */
+  timeConstantMilliseconds?: number | null;
 };
 
 const pilotLoads = new Set(['AC-14', 'AC-15', 'pilot-duty-ac', 'DC-13', 'pilot-duty-dc']);
 
 const number = (mark: unknown) => (typeof mark === 'number' ? mark : mark === null ? null : undefined);
 
+const loadOfLamp: Readonly<Record<string, string>> = {
+  filament: 'tungsten',
+  'tungsten-halogen': 'tungsten',
+  'fluorescent with ballast': 'ballast',
+  'discharge with ballast': 'ballast',
+  'LED with driver': 'led',
+  'LED retrofit': 'led',
+};
 const coilLoad = (kind: string) => (kind === 'dc' ? 'DC-13' : 'AC-15');
 /** What one contact switches where the position has a load but no list of contacts. */
 function ofLoad({ supply, load }: NeedContext): Switched[] {
@@ -36,17 +46,22 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
   const volts = number(supply.systemVolts) ?? null;
   const base = { kind, volts } as const;
   const watts = number(load.watts);
-  const byWatts = typeof watts === 'number' && volts !== null ? watts / volts : watts === null ? null : undefined;
-  const amps = number(load.loadAmps) ?? byWatts;
+  // Watts over volts is the current of a resistance and on DC; of anything else it is a lower bound, so the current is not known.
+  const unity = kind === 'dc' || load.kind === 'resistive-heater' || load.kind === 'filament-lamps';
+  const byWatts = typeof watts === 'number' ? (volts !== null && unity ? watts / volts : null) : watts === null ? null : undefined;
+  const stated = ['loadAmps', 'runningAmps', 'ampsPerPole', 'fullLoadAmps', 'resistiveAmps'].find((name) => load[name] !== undefined);
+  const amps = (stated === undefined ? undefined : number(load[stated])) ?? byWatts;
   switch (load.kind) {
     case 'motor-1ph':
     case 'motor-3ph':
     case 'motor-dc':
+    case 'motor-group':
+    case 'hermetic-compressor':
       return [
         {
           ...base,
           loadType: 'motor',
-          amps: number(load.fullLoadAmps) ?? number(load.tableFullLoadAmps),
+          amps: number(load.fullLoadAmps) ?? number(load.tableFullLoadAmps) ?? number(load.ratedLoadAmps) ?? number(load.loadAmps),
           horsepower: number(load.horsepower),
         },
       ];
@@ -70,13 +85,29 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
       ];
     case 'contactor-coil':
     case 'solenoid':
-      return [{ ...base, loadType: coilLoad(kind), amps }];
+      return [
+        {
+          ...base,
+          loadType: coilLoad(kind),
+          amps,
+          ...(load.timeConstantMilliseconds === undefined ? {} : { timeConstantMilliseconds: number(load.timeConstantMilliseconds) }),
+        },
+      ];
     case 'signal': {
       const milliamps = numberMark(load, 'loadMilliamps');
       return [{ ...base, loadType: 'signal', amps: typeof milliamps === 'number' ? milliamps / 1000 : (milliamps ?? amps) }];
     }
+    case 'capacitor-bank':
+    case 'variable-speed-drive':
+    case 'battery-charger':
+      return [{ ...base, loadType: 'capacitive', amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+    case 'lamp-bank': {
+      const lamp = typeof load.lampKind === 'string' ? (loadOfLamp[load.lampKind] ?? null) : null;
+      return [{ ...base, loadType: lamp, amps, inrushPeakAmps: number(load.inrushPeakAmps) ?? number(load.coldInrushAmps) }];
+    }
     default:
-      return [];
+      // A current that is stated must be carried; for what kind of load nothing says.
+      return [{ ...base, loadType: null, amps }];
   }
 }
 
@@ -105,7 +136,7 @@ export function switchedOf(context: NeedContext): Switched[] | null {
   });
 }
 
-type Ask = { one: Switched; volts: number | null };
+type Ask = { one: Switched; volts: number | null; /** Other loads stand beside it without a pole too. */ several: boolean };
 const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefined, factor = 1): Way['figure'] => ({
   kind: 'rating',
   column: column(one.kind, what, pole),
@@ -116,8 +147,19 @@ const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefi
 /** Of the pole where it is named, then of every contact; of any pole where none is asked for. */
 const places = ({ one }: Ask) => [one.pole, one.pole === undefined ? ('any' as const) : undefined];
 
+/** One of several loads without a pole of its own: which contact serves which is for a person to say. */
+const toAssign = { atBest: 'check', atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.' } as const;
+
 const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null, more: Partial<Way> = {}, factor = 1): Way[] =>
-  places(ask).map((pole) => ({ quantity, unit: 'A', relation: '>=', figure: rating(ask, what, pole, factor), limit, ...more }));
+  places(ask).map((pole) => ({
+    quantity,
+    unit: 'A',
+    relation: '>=',
+    figure: rating(ask, what, pole, factor),
+    limit,
+    ...more,
+    ...(pole === 'any' && ask.several ? toAssign : {}),
+  }));
 
 function pilotWay(ask: Ask, what: 'break' | 'make', amps: number | null): Way {
   const { one, volts } = ask;
@@ -163,7 +205,69 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
     source: sourceOf(load),
     inputs: ['load.contacts'],
   });
-  return { ...need, ways: [first!, ...others] };
+  return { ...need, anyWay: true, ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [Way, ...Way[]] };
+}
+
+/** DC-13 is tested with a coil whose current takes 6 ms a watt to reach 95 %, 300 ms at the most: three time constants. */
+const DC13_MS_PER_WATT = 6;
+const DC13_MOST_MS = 300;
+const TIME_CONSTANTS_TO_95 = 3;
+/** A coil slower than its category was tested with is at best a check. */
+function withTimeConstant({ timeConstantMilliseconds: given, volts, kind }: Switched, amps: number | null, way: Way): Way {
+  if (kind !== 'dc' || given === undefined) return way;
+  if (given === null) return { ...way, limit: null };
+  const tested = amps === null || volts === null ? DC13_MOST_MS : Math.min(DC13_MOST_MS, DC13_MS_PER_WATT * amps * volts);
+  return given * TIME_CONSTANTS_TO_95 <= tested * (1 + 1e-9)
+    ? way
+    : { ...way, atBest: 'check', atBestWords: `Its time constant of ${given} ms is longer than the category is tested with.` };
+}
+
+/** Contacts above their rated volts do not break the arc, whatever their amps. */
+function voltNeeds(list: readonly Switched[]): Need[] {
+  return (['ac', 'dc'] as const).flatMap((kind): Need[] => {
+    const volts = list.filter((one) => one.kind === kind).map((one) => one.volts);
+    if (volts.length === 0) return [];
+    const limit = volts.includes(null) ? null : Math.max(...(volts as number[]));
+    return [
+      needLine({
+        id: `contact-volts-${kind}`,
+        group: 'safety',
+        safety: true,
+        quantity: 'contactVolts',
+        unit: 'V',
+        figure: field(column(kind, 'contact volts')),
+        limit,
+        brief: kind.toUpperCase(),
+        because:
+          limit === null
+            ? 'The volts that the contacts switch are not known.'
+            : `Up to ${q(limit, 'V')} ${kind.toUpperCase()} is switched; a contact above its rated volts does not put the arc out.`,
+        source: 'contactCategories',
+        inputs: ['load.contacts', 'supply.systemVolts'],
+      }),
+    ];
+  });
+}
+
+/** Several loads need as many contacts: one good contact serves one. */
+function countNeed(list: readonly Switched[]): Need[] {
+  if (list.length < 2) return [];
+  const named = new Set(list.map((one) => one.pole).filter((pole) => pole !== undefined)).size;
+  const limit = named + list.filter((one) => one.pole === undefined).length;
+  return [
+    needLine({
+      id: 'contacts-together',
+      group: 'fit',
+      quantity: 'contactsInAll',
+      unit: 'count',
+      figure: field('contactsAvailable'),
+      limit,
+      brief: 'one each',
+      because: `${limit} loads are switched, each by a contact of its own.`,
+      source: 'commonPractice',
+      inputs: ['load.contacts'],
+    }),
+  ];
 }
 
 function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Need {
@@ -217,7 +321,7 @@ function makingNeed(ask: Ask, id: string, name: string): Need[] {
     source: sourceOf(one.loadType),
     inputs: ['load.contacts'],
   });
-  return [{ ...need, ways: ways as [Way, ...Way[]] }];
+  return [{ ...need, anyWay: true, ways: ways as [Way, ...Way[]] }];
 }
 
 function peakNeed(ask: Ask, id: string, name: string): Need[] {
@@ -262,7 +366,6 @@ function leastNeed(ask: Ask, id: string, name: string): Need[] {
     {
       ...need,
       ways: one.pole === undefined ? [way(undefined)] : [way(one.pole), way(undefined)],
-      ...(signal ? {} : { onlyWhereCarried: true }),
     },
   ];
 }
@@ -282,14 +385,24 @@ export function contactNeeds(context: NeedContext): Need[] {
         inputs: ['load.contacts'],
       }),
     ];
-  return list.flatMap((one, i): Need[] => {
+  const several = list.filter((one) => one.pole === undefined).length > 1;
+  const each = list.flatMap((one, i): Need[] => {
     const id = `contact-${i + 1}`;
     const name = one.pole === undefined ? (list.length === 1 ? 'The contact' : `Contact ${i + 1} of the list`) : `Pole ${one.pole}`;
-    const ask = { one, volts: one.volts };
+    const ask = { one, volts: one.volts, several };
     // Any contact carries a signal; whether it makes it surely is its least load.
     const current =
       one.loadType === 'signal' ? undefined : one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
     const needs = [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
     return list.length > 1 || one.pole !== undefined ? needs.map((need) => ({ ...need, about: name })) : needs;
   });
+  return [...voltNeeds(list), ...countNeed(list), ...each];
 }
+
+/** Lines of the contacts that are asked whatever the parts carry: volts, current in their own kind of load, contacts by form. */
+export const contactLines: readonly RegExp[] = [
+  /^(contacts|contacts-together)$/,
+  /^contact-volts-(ac|dc)$/,
+  /^contact-\d+-(load|motor|making|least)$/,
+  /^(contact-forms|changeovers|make-contacts|break-contacts|contacts-in-all|double-make)$/,
+];

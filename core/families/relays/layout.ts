@@ -7,7 +7,7 @@ import type { PartSpec } from '../../case/case';
 import { contactLoads } from '../../case/relay-fields';
 import type { Canonical } from '../../matching/evaluate';
 import { pilotDutyAc, pilotDutyDc, pilotDutyOf } from '../../standards/pilot-duty';
-import { tableFullLoadAmps } from '../../standards/motor-tables';
+import { ampsOfHorsepowerRating } from '../../standards/motor-tables';
 import { voltageClassOf } from '../../standards/voltage-class';
 import { kindOf } from '../coils/layout';
 
@@ -47,11 +47,11 @@ function contactRow(row: Row): Row {
   const load = typeof row.loadType === 'string' ? row.loadType : undefined;
   const pole = typeof row.pole === 'number' ? row.pole : undefined;
   const known = kind === 'ac' || kind === 'dc' || kind === 'ac/dc';
-  const out: Row = { volts: known ? volts : null, kind: known ? kind : 'ac/dc', polesInSeries: 1 };
+  const out: Row = { volts, kind: known ? kind : null, polesInSeries: 1 };
   const put = (what: string, mark: unknown) => {
     if (mark === undefined) return;
     for (const current of currents) {
-      if (out.kind !== current && out.kind !== 'ac/dc') continue;
+      if (out.kind !== null && out.kind !== current && out.kind !== 'ac/dc') continue;
       out[column(current, what, pole)] = mark;
       // A need of any contact takes the figure of any pole.
       if (pole !== undefined) out[column(current, what, 'any')] = mark;
@@ -65,7 +65,7 @@ function contactRow(row: Row): Row {
   if (row.horsepower !== undefined) {
     if (volts !== null) put(horsepowerColumn(volts), row.horsepower);
     const table = motorClass(volts ?? 0);
-    const amps = typeof row.horsepower === 'number' && table ? tableFullLoadAmps(row.horsepower, table, 1) : undefined;
+    const amps = typeof row.horsepower === 'number' && table ? ampsOfHorsepowerRating(row.horsepower, table, 1) : undefined;
     put('motor hp amps', row.horsepower === 'none' ? 'none' : (amps ?? null));
   }
   return out;
@@ -73,7 +73,7 @@ function contactRow(row: Row): Row {
 
 /**
  * What a plate is silent on. A kind of current without any row on a legible list: no such rating. A kind of load that nothing
- * on the plate speaks of: not known.
+ * on the plate speaks of has no figure here, and so is not known.
  */
 function silentRow(kind: Current, given: readonly Row[], legible: boolean): Row {
   const names = new Set(given.flatMap((row) => Object.keys(row)).map((name) => name.replace(/^(any|p\d+) /, '')));
@@ -87,8 +87,7 @@ function silentRow(kind: Current, given: readonly Row[], legible: boolean): Row 
       polesInSeries: 1,
       ...Object.fromEntries(contactLoads.map((load) => [column(kind, `${load} amps`), 'none'])),
     };
-  const open = contactLoads.filter((load) => !(carriedBy[load] ?? [load]).some(has));
-  return { volts: null, kind, polesInSeries: 1, ...Object.fromEntries(open.map((load) => [column(kind, `${load} amps`), null])) };
+  return {};
 }
 
 function pilotRow(code: unknown): Row[] {
@@ -108,14 +107,35 @@ function pilotRow(code: unknown): Row[] {
   ];
 }
 
+/** The largest figure; null where a mark is worn or says nothing, which is never taken as no least load at all. */
+const largest = (marks: readonly unknown[]): number | null =>
+  marks.every((mark): mark is number => typeof mark === 'number') ? Math.max(...(marks as number[])) : null;
+
+/** Highest volts of the contacts by kind of current: of the rows and of the pilot duty; null where a worn head leaves it open. */
+function contactVolts(rows: readonly Row[], legible: boolean): Canonical {
+  const out: Canonical = {};
+  for (const kind of currents) {
+    const suiting = rows.filter((row) => row.kind === kind || row.kind === 'ac/dc');
+    const volts = suiting.map((row) => row.volts).filter((mark): mark is number => typeof mark === 'number');
+    const open = suiting.length > volts.length || rows.some((row) => row.kind === null);
+    const name = column(kind, 'contact volts');
+    if (volts.length > 0) out[name] = Math.max(...volts);
+    else if (open) out[name] = null;
+    else if (legible) out[name] = 'none';
+  }
+  return out;
+}
+
 /** Least load by kind of current: of the rows for signals where there are any, else the largest that any row names. */
 function leastLoads(rows: readonly Row[]): Canonical {
   const out: Canonical = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => {
       const own = row.kind === undefined ? kindOfLoad(row.loadType) : kindOf(row.kind);
-      return (own === kind || own === 'ac/dc') && row.minimumAmps !== undefined;
+      return (own === kind || own === 'ac/dc' || own === null || own === 'none') && row.minimumAmps !== undefined;
     });
+    // The least load decides for a signal whatever kind of current its row is of.
+    const any = suiting.length > 0 ? suiting : rows.filter((row) => row.minimumAmps !== undefined);
     // A signal must have one: what states none is not known.
     out[column(kind, 'least of signals')] = null;
     const poles = [undefined, ...new Set(suiting.map((row) => row.pole).filter((pole) => typeof pole === 'number'))];
@@ -124,11 +144,11 @@ function leastLoads(rows: readonly Row[]): Canonical {
       const signals = own.filter((row) => row.loadType === 'signal');
       const marks = (signals.length > 0 ? signals : own).map((row) => row.minimumAmps);
       if (marks.length === 0) continue;
-      const figures = marks.filter((mark) => typeof mark === 'number');
-      const least = signals.length > 0 ? Math.min(...figures) : Math.max(...figures);
-      out[column(kind, 'least', pole as number | undefined)] = marks.includes(null) ? null : figures.length === 0 ? 0 : least;
-      if (pole === undefined) out[column(kind, 'least of signals')] = out[column(kind, 'least')];
+      out[column(kind, 'least', pole as number | undefined)] = largest(marks);
     }
+    const signals = any.filter((row) => row.loadType === 'signal');
+    const marks = (signals.length > 0 ? signals : any).map((row) => row.minimumAmps);
+    if (marks.length > 0) out[column(kind, 'least of signals')] = largest(marks);
   }
   return out;
 }
@@ -142,7 +162,13 @@ export function contactRatingLayout(spec: PartSpec): Canonical {
   const given = Array.isArray(contactRatings) ? (contactRatings as Row[]) : [];
   const legible = Array.isArray(contactRatings) || contactRatings === 'none' || contactRatings === false;
   const rows = [...given.map(contactRow), ...pilot];
-  return { ratings: [...rows, ...currents.map((kind) => silentRow(kind, rows, legible))], ...leastLoads(given) };
+  const named = new Set(given.map((row) => row.pole).filter((pole) => typeof pole === 'number')).size;
+  return {
+    ratings: [...rows, ...currents.map((kind) => silentRow(kind, rows, legible))],
+    ...contactVolts(rows, legible),
+    ...leastLoads(given),
+    ...(named > 0 ? { contactsAvailable: named } : {}),
+  };
 }
 
 const count = (mark: unknown) => (typeof mark === 'number' ? mark : 0);
@@ -151,7 +177,7 @@ const count = (mark: unknown) => (typeof mark === 'number' ? mark : 0);
 export function contactFormLayout(spec: PartSpec): Canonical {
   const forms = spec.contactForms;
   if (forms === undefined) return {};
-  const names = ['changeovers', 'makeContacts', 'breakContacts', 'contactsInAll', 'doubleMakeContacts'];
+  const names = ['changeovers', 'makeContacts', 'breakContacts', 'contactsInAll', 'contactsAvailable', 'doubleMakeContacts'];
   if (forms === null) return Object.fromEntries(names.map((name) => [name, null]));
   const by = (typeof forms === 'object' && !Array.isArray(forms) ? forms : {}) as Row;
   if (Object.values(by).includes(null)) return Object.fromEntries(names.map((name) => [name, null]));
@@ -166,6 +192,7 @@ export function contactFormLayout(spec: PartSpec): Canonical {
     makeContacts: changeovers + makes + double,
     breakContacts: changeovers + breaks,
     contactsInAll: changeovers + makes + breaks + double,
+    contactsAvailable: changeovers + makes + breaks + double,
     doubleMakeContacts: double,
   };
 }

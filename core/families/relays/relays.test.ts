@@ -131,7 +131,7 @@ describe('laws of judging relays', () => {
         .needs(context({}, load))
         .map(compileNeed)
         .filter(({ carries }) => carries(controlRelays.canonical(spec)))
-        .map(({ verdict }) => verdict(controlRelays.canonical(spec))),
+        .map(({ need, verdict }) => ({ verdict: verdict(controlRelays.canonical(spec)), alwaysAsked: need.alwaysAsked ?? false })),
     );
   const amps = fc.constantFrom(0.1, 0.5, 1.5, 3, 6);
   it('more amps never judge worse, and more load never better', () => {

@@ -85,10 +85,9 @@ describe('a monitor', () => {
     // 2 s and a quarter more, 10 % for the delay itself, half a second by hand
     expect(proofs.find(({ id }) => id === 'lost-phase-seconds')!.high).toBeCloseTo(2.5 * 1.1 + 0.5, 6);
   });
-  it('of one phase, of DC or without volts nothing is worked out', () => {
+  it('of one phase or without volts nothing is worked out', () => {
     for (const own of [
       { ...supply, phases: 1 },
-      { ...supply, currentKind: 'dc' },
       { ...supply, systemVolts: null },
     ])
       expect(sheet(own)).toEqual({ rows: [], conflicts: [] });

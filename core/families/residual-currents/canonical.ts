@@ -64,6 +64,13 @@ function classMarks(spec: PartSpec): Canonical {
   };
 }
 
+/** The same for lines that it exempts from: null where a worn mark hides it, left out where no mark speaks of it. */
+function overcurrentMark(spec: PartSpec): Canonical {
+  const part = overcurrentPartOf(spec);
+  const worn = [spec.standard, spec.curve, spec.icnAmps, spec.interruptingAmps, spec.conditionalShortCircuitAmps].includes(null);
+  return part === null && !worn ? {} : { overcurrentMark: part };
+}
+
 /** Returns the canonical form. The input is not changed. */
 export function canonicalResidual(spec: PartSpec): Canonical {
   const part = overcurrentPartOf(spec);
@@ -73,6 +80,8 @@ export function canonicalResidual(spec: PartSpec): Canonical {
     ...times(spec),
     ...classMarks(spec),
     overcurrentPart: part,
+    typeUse: textOf(spec.standard).startsWith('UL') ? 'no type by its standard' : 'typed',
+    ...overcurrentMark(spec),
     deviceKind: 'residual-current device',
     currentKinds: ['ac'],
   };

@@ -1,7 +1,7 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
 import { residualFields } from '../../case/residual-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalResidual } from './canonical';
 import { residualCautions } from './cautions';
@@ -12,6 +12,13 @@ import { residualProofs } from './proofs';
 import { residualTerminals } from './terminals';
 import { timeNeeds } from './time-needs';
 import { detectionNeeds } from './type-needs';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [
+  /^(current-kind|volts|poles|running|circuit|overcurrent-part|interrupting|inrush|least-fault|residual-type|trip-level|protection-class)$/,
+  /^sensitivity-/,
+  /^standing-leakage$/,
+];
 
 export const residualCurrents = {
   id: 'residual-current',
@@ -40,10 +47,7 @@ export const residualCurrents = {
   },
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
-    [...placeNeeds(context), ...detectionNeeds(context), ...timeNeeds(context)].map((need) => ({
-      ...need,
-      assumed: restsOnAssumption(need, context.assumed),
-    })),
+    finishNeeds(context, [...placeNeeds(context), ...detectionNeeds(context), ...timeNeeds(context)], alwaysAsked),
   cautions: residualCautions,
   proofs: residualProofs,
   terminals: residualTerminals,

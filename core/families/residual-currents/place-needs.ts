@@ -3,7 +3,7 @@
  * A device without overcurrent part is bounded by the one before it; one with such a part is judged as a breaker is.
  * Sources: IEC 61008-1 and 61009-1, BS 7671 536.4, NFPA 70 110.9; from memory.
  */
-import { flagMark, numberMark } from '../../case/case';
+import { numberMark } from '../../case/case';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -11,11 +11,11 @@ import type { NeedContext } from '../contract';
 import { inrushNeeds, leastFaultNeeds } from '../overcurrent/breaker-circuit';
 import { acInterrupting } from '../overcurrent/breaker-supply';
 import { carryNeeds } from '../overcurrent/carry';
-import { conductorNeed, plateNeeds } from '../overcurrent/most';
+import { circuitRatingNeed, conductorNeed, plateNeeds } from '../overcurrent/most';
 
 const safety = { group: 'safety' as const, safety: true };
-const withoutPart = { name: 'overcurrentPart', word: 'with' } as const;
-const withPart = { name: 'overcurrentPart', word: 'without' } as const;
+const withoutPart = { name: 'overcurrentMark', word: 'with' } as const;
+const withPart = { name: 'overcurrentMark', word: 'without' } as const;
 
 /** Live conductors that pass through it, the neutral counted; undefined where nothing tells. */
 export function liveConductors({ load, supply, practice }: NeedContext): { count: number | null; words: string } | undefined {
@@ -94,15 +94,17 @@ function supplyNeeds(context: NeedContext): Need[] {
 function overcurrentNeeds(context: NeedContext): Need[] {
   const { supply, load, practice } = context;
   const needs: Need[] = [];
-  if (flagMark(load, 'overcurrentNeededHere'))
+  if (load.overcurrentNeededHere === true || load.overcurrentNeededHere === null)
     needs.push(
       wordLine({
         ...safety,
         id: 'overcurrent-part',
         quantity: 'overcurrentPart',
-        limit: ['with'],
+        limit: load.overcurrentNeededHere === null ? null : ['with'],
         because:
-          'No other device protects this circuit from overcurrent; a residual-current device without such a part lets an overload pass.',
+          load.overcurrentNeededHere === null
+            ? 'Whether another device protects this circuit from overcurrent is not known.'
+            : 'No other device protects this circuit from overcurrent; a residual-current device without such a part lets an overload pass.',
         source: 'residualOvercurrent',
         inputs: ['load.overcurrentNeededHere'],
       }),
@@ -149,7 +151,13 @@ function overcurrentNeeds(context: NeedContext): Need[] {
     ...inrushNeeds(context),
     ...leastFaultNeeds(context),
   ];
-  return [...needs, ...asBreaker.map((need) => ({ ...need, unless: withPart }))];
+  // In IEC practice a device without overcurrent part may be rated above the circuit; NFPA 70 bounds whatever stands in it.
+  const circuit = circuitRatingNeed(context, 'breaker').map((need) => ({
+    ...need,
+    ways: [{ ...need.ways[0], figure: field('ratedAmps') }] as const,
+    ...(practice === 'IEC' ? { unless: withPart } : {}),
+  }));
+  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: withPart }))];
 }
 
 /** All lines of the place, in the order shown. */

@@ -4,18 +4,19 @@
  * far more flows, and the times at five times count.
  * Sources: IEC 61008-1 break times, BS 7671 411.3.2 and 415.1.1, IEC 60364-5-53 on selectivity; from memory.
  */
-import { flagMark, numberMark } from '../../case/case';
+import { numberMark } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { ADDITIONAL_PROTECTION_SECONDS, SELECTIVITY_RATIO } from '../../standards/residual-current';
 import type { NeedContext } from '../contract';
-import { protectsPeople } from './type-needs';
+import { protectsPeople, purposeUnknown } from './type-needs';
 
 const safety = { group: 'safety' as const, safety: true };
 
 function selectivityNeeds({ load }: NeedContext): Need[] {
-  if (!flagMark(load, 'selectivityRequired')) return [];
+  const asked = load.selectivityRequired;
+  if (asked !== true && asked !== null) return [];
   const below = load.downstreamSensitivityMilliamps === undefined ? undefined : numberMark(load, 'downstreamSensitivityMilliamps');
   const base = { source: 'residualSelectivity' as const, inputs: ['load.selectivityRequired', 'load.downstreamSensitivityMilliamps'] };
   const needs = [
@@ -24,12 +25,15 @@ function selectivityNeeds({ load }: NeedContext): Need[] {
       id: 'selective-delay',
       quantity: 'residualDelay',
       figure: field('delay'),
-      limit: ['S'],
-      because: 'The device downstream alone may trip: only a delayed one, marked S, waits for it.',
+      limit: asked === null ? null : ['S'],
+      because:
+        asked === null
+          ? 'Whether the device downstream alone may trip is not known.'
+          : 'The device downstream alone may trip: only a delayed one, marked S, waits for it.',
     }),
   ];
   if (below !== undefined) {
-    const limit = typeof below === 'number' ? below * SELECTIVITY_RATIO : null;
+    const limit = asked === true && typeof below === 'number' ? below * SELECTIVITY_RATIO : null;
     needs.push(
       needLine({
         ...base,
@@ -40,7 +44,7 @@ function selectivityNeeds({ load }: NeedContext): Need[] {
         limit,
         because:
           limit === null
-            ? 'The sensitivity of the device downstream is not known.'
+            ? 'The sensitivity of the device downstream, or whether it alone may trip, is not known.'
             : `${below} mA downstream: at least ${SELECTIVITY_RATIO} times as much here, ${limit} mA.`,
         brief: '3 x downstream',
       }),
@@ -53,7 +57,7 @@ function breakTimeNeeds(context: NeedContext): Need[] {
   const { load, supply, practice } = context;
   if (practice !== 'IEC') return [];
   const needs: Need[] = [];
-  if (protectsPeople(context))
+  if (protectsPeople(context) || purposeUnknown(context))
     needs.push(
       needLine({
         ...safety,
@@ -62,8 +66,10 @@ function breakTimeNeeds(context: NeedContext): Need[] {
         figure: field('secondsAtFive'),
         unit: 's',
         relation: '<=',
-        limit: ADDITIONAL_PROTECTION_SECONDS,
-        because: 'People are protected here: off within 40 ms at five times the rated residual current; a delayed one is too slow.',
+        limit: purposeUnknown(context) ? null : ADDITIONAL_PROTECTION_SECONDS,
+        because: purposeUnknown(context)
+          ? 'Whether people are protected here is not known.'
+          : 'People are protected here: off within 40 ms at five times the rated residual current; a delayed one is too slow.',
         brief: 'people',
         source: 'additionalProtection',
         inputs: ['load.additionalProtection', 'load.purpose'],

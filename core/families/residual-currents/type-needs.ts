@@ -23,6 +23,9 @@ const milliamps = (value: number) => `${Number(value.toPrecision(4))} mA`;
 
 /** People are protected here. */
 export const protectsPeople = ({ load }: NeedContext): boolean => flagMark(load, 'additionalProtection') || load.purpose === 'personnel';
+/** Whom it protects is not known: every line that a purpose would open stays not known. */
+export const purposeUnknown = (context: NeedContext): boolean =>
+  !protectsPeople(context) && (context.load.purpose === null || context.load.additionalProtection === null);
 
 export function typeNeeds({ load, supply, practice }: NeedContext): Need[] {
   const front = frontEndOf(load, supply);
@@ -33,7 +36,7 @@ export function typeNeeds({ load, supply, practice }: NeedContext): Need[] {
     source: front?.electronics === 'ev-charger' ? ('residualTypeCharger' as const) : ('residualTypeByLoad' as const),
     inputs: ['load.electronics', 'load.kind', 'load.smoothDcLimitMilliamps'],
     // North American devices carry no type; their tests include pulsating direct current.
-    onlyWhereCarried: practice === 'NFPA70',
+    ...(practice === 'NFPA70' ? { unless: { name: 'typeUse', word: 'no type by its standard' } } : {}),
   };
   if (front === null)
     return [
@@ -89,6 +92,14 @@ function iecSensitivity(context: NeedContext): Need[] {
       because,
       ...either({ quantity, unit: 'mA', relation: '<=', limit }),
     });
+  if (purposeUnknown(context))
+    needs.push(
+      atMost('sensitivity-purpose', 'sensitivityPeople', null, 'Whether people are protected here is not known.', {
+        source: 'additionalProtection',
+        inputs: ['load.additionalProtection', 'load.purpose'],
+        brief: 'purpose',
+      }),
+    );
   if (protectsPeople(context))
     needs.push(
       atMost(
@@ -145,6 +156,18 @@ function classesFor(volts: number | null): { accepted: PersonnelClass[]; band?: 
 function northAmericanClass(context: NeedContext): Need[] {
   const { load, supply } = context;
   const people = protectsPeople(context);
+  if (purposeUnknown(context))
+    return [
+      wordLine({
+        ...safety,
+        id: 'protection-class',
+        quantity: 'protectionClass',
+        limit: null,
+        because: 'Whether people or equipment are protected here is not known.',
+        source: 'groundFaultPersonnel',
+        inputs: ['load.purpose', 'load.additionalProtection'],
+      }),
+    ];
   if (!people && load.purpose !== 'equipment' && load.purpose !== 'fire') return [];
   const volts = numberMark(supply, 'voltsToGround') ?? numberMark(supply, 'systemVolts') ?? null;
   const classes = Object.keys(groundFaultClasses) as PersonnelClass[];

@@ -5,7 +5,7 @@
 import type { PartSpec } from '../../case/case';
 import type { Combined, NeedContext, ShelfPart } from '../contract';
 import { waysToMake, type Single } from './combinations';
-import { plateVoltsOf, sectionsAsked } from './needs';
+import { capacitorVoltsOf, sectionsAsked } from './needs';
 
 /** Most ways that are offered: the fewest parts come first. */
 const MOST_WAYS = 12;
@@ -51,7 +51,7 @@ function specOf(sections: readonly { name: string; parts: readonly Single[] }[],
 /** Returns what the shelf makes of the sections asked for, fewest parts first; nothing where one part alone would do. */
 export function combineCapacitors({ load }: NeedContext, shelf: readonly ShelfPart[]): Combined[] {
   const asked = sectionsAsked(load);
-  const volts = plateVoltsOf(load);
+  const volts = capacitorVoltsOf(load);
   if (!asked || asked.length === 0 || typeof volts !== 'number' || asked.some(({ microfarads }) => microfarads === null)) return [];
   const singles = singlesOf(shelf);
   const found: { name: string; parts: Single[] }[][] = [];

@@ -1,7 +1,7 @@
 /** Run capacitors of permanent-split motors. Wiring only; see README.md in this folder. */
 import { runCapacitorFields } from '../../case/capacitor-fields';
-import { restsOnAssumption } from '../../needs/need';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalRunCapacitor } from './canonical';
 import { runCapacitorCautions } from './cautions';
@@ -12,6 +12,9 @@ import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './
 import { runCapacitorProofs } from './proofs';
 import { runCapacitorTerminals } from './terminals';
 import { runCapacitorCondition } from './verdict';
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [/^capacitance/, /^volts$/];
 
 export const runCapacitors = {
   id: 'run-capacitor',
@@ -30,8 +33,7 @@ export const runCapacitors = {
     duty: ['hoursPerDay', 'lifeYearsWanted'],
   },
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
-  needs: (context: NeedContext) =>
-    runCapacitorNeeds(context).map((need) => ({ ...need, assumed: restsOnAssumption(need, context.assumed) })),
+  needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds(context), alwaysAsked),
   cautions: runCapacitorCautions,
   proofs: runCapacitorProofs,
   terminals: runCapacitorTerminals,

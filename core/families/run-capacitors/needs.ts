@@ -37,6 +37,10 @@ export function plateVoltsOf(load: Marks): number | null | undefined {
   return volts.every((one) => one > 0) ? Math.min(...volts) : null;
 }
 
+/** Volts that the capacitor must stand: its own mark on the motor's plate before the plate's volts. */
+export const capacitorVoltsOf = (load: Marks): number | null | undefined =>
+  numberMark(load, 'runCapacitorVolts') ?? (load.runCapacitorVolts === null ? null : plateVoltsOf(load));
+
 const unread = (id: string): Need =>
   needLine({
     id,
@@ -93,13 +97,12 @@ function ratingNeeds(context: NeedContext): Need[] {
       quantity: 'capacitorDuty',
       figure: field('kind'),
       limit: ['run'],
-      onlyWhereCarried: true,
       because: 'It stays in circuit while the motor runs; a start capacitor there bursts, even at equal capacitance and volts.',
       source: 'runCapacitors',
       inputs: ['load.kind'],
     }),
   ];
-  const volts = plateVoltsOf(load);
+  const volts = capacitorVoltsOf(load);
   if (volts !== undefined)
     needs.push(
       needLine({
@@ -143,7 +146,7 @@ function ratingNeeds(context: NeedContext): Need[] {
         quantity: 'maxCaseC',
         unit: '°C',
         limit: warm,
-        because: warm === null ? 'How warm its case gets is not known.' : `Its case reaches ${q(warm, '°C')} in service.`,
+        because: warm === null ? 'How warm its case gets is not known.' : `Its case reaches ${q(warm!, '°C')} in service.`,
         brief: 'case in service',
         source: 'runCapacitors',
         inputs: ['load.caseTemperatureC'],
@@ -155,9 +158,10 @@ function ratingNeeds(context: NeedContext): Need[] {
 /** Life in service, restated at one temperature so that parts of different marks stand side by side. */
 function lifeNeed({ load, duty }: NeedContext): Need[] {
   const [warm, hours, years] = [numberMark(load, 'caseTemperatureC'), numberMark(duty, 'hoursPerDay'), numberMark(duty, 'lifeYearsWanted')];
-  if (typeof warm !== 'number' || typeof hours !== 'number' || typeof years !== 'number' || hours === 0) return [];
-  const wanted = hours * DAYS_OF_YEAR * years;
-  const restated = restateLife(wanted, warm, LIFE_AT_CELSIUS);
+  if (warm === undefined || hours === undefined || years === undefined || hours === 0) return [];
+  const known = warm !== null && hours !== null && years !== null;
+  const wanted = known ? hours * DAYS_OF_YEAR * years : 0;
+  const restated = known ? Number(restateLife(wanted, warm, LIFE_AT_CELSIUS).toPrecision(6)) : null;
   return [
     needLine({
       id: 'life',
@@ -166,9 +170,11 @@ function lifeNeed({ load, duty }: NeedContext): Need[] {
       quantity: 'capacitorLifeHours',
       unit: 'h',
       figure: field('lifeHoursAt70C'),
-      limit: Number(restated.toPrecision(6)),
-      onlyWhereCarried: true,
-      because: `${hours} h a day for ${years} years = ${q(wanted, 'h')} at ${q(warm, '°C')}; halved for each ${HALVING_KELVIN} K warmer, that is ${q(restated, 'h')} at ${LIFE_AT_CELSIUS} °C.`,
+      limit: restated,
+      because:
+        restated === null
+          ? 'How warm it gets, for how long a day or for how many years is not known.'
+          : `${hours} h a day for ${years} years = ${q(wanted, 'h')} at ${q(warm!, '°C')}; halved for each ${HALVING_KELVIN} K warmer, that is ${q(restated, 'h')} at ${LIFE_AT_CELSIUS} °C.`,
       brief: `at ${LIFE_AT_CELSIUS} °C`,
       source: 'runCapacitors',
       inputs: ['load.caseTemperatureC', 'duty.hoursPerDay', 'duty.lifeYearsWanted'],

@@ -59,8 +59,8 @@ export function canonicalTimingRelay(spec: PartSpec): Canonical {
   const two = flagWord(spec.twoTimes === 'none' ? false : spec.twoTimes, 'yes', 'one time');
   return {
     ...cleanMarks(spec),
-    ...contactFormLayout(spec),
     ...contactRatingLayout(spec),
+    ...contactFormLayout(spec),
     ...polarityLayout(spec),
     ...coilLayout(spec),
     ...functionLayout(spec),

@@ -1,11 +1,11 @@
 /** Timing relays: single function and multifunction, matched by what they do. Wiring only; see README.md in this folder. */
 import { timingRelayFields } from '../../case/fields';
-import { restsOnAssumption } from '../../needs/need';
 import { coilInBrief } from '../coils/in-brief';
 import { coilNeeds } from '../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { finishNeeds } from '../finish-needs';
 import { baseNeeds, formNeeds } from '../relays/base-needs';
-import { contactNeeds } from '../relays/contact-needs';
+import { contactLines, contactNeeds } from '../relays/contact-needs';
 import { relayTerminals } from '../relays/terminals';
 import { ambientNeeds } from '../service-needs';
 import { canonicalTimingRelay } from './canonical';
@@ -18,6 +18,9 @@ import { timingSettings } from './settings';
 
 /** Contacts only where they are listed: the load of the panel is not what a timer switches. */
 const listed = (context: NeedContext) => (context.load.contacts === undefined ? [] : contactNeeds(context));
+
+/** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
+const alwaysAsked: readonly RegExp[] = [...contactLines, /^(function|contact-amps|coil-volts|coil-kind)$/];
 
 export const timingRelays = {
   id: 'timing-relay',
@@ -49,17 +52,18 @@ export const timingRelays = {
   },
   example: 'MULTIFUNCTION TIMER 24-240V AC/DC 0.1 S - 10 H A ON-DELAY B INTERVAL 2 C/O 8A 250VAC 11 PIN',
   needs: (context: NeedContext) =>
-    [
-      ...timingNeeds(context),
-      ...listed(context),
-      ...coilNeeds(context),
-      ...baseNeeds(context),
-      ...formNeeds(context),
-      ...ambientNeeds(context),
-    ].map((need) => ({
-      ...need,
-      assumed: restsOnAssumption(need, context.assumed),
-    })),
+    finishNeeds(
+      context,
+      [
+        ...timingNeeds(context),
+        ...listed(context),
+        ...coilNeeds(context),
+        ...baseNeeds(context),
+        ...formNeeds(context),
+        ...ambientNeeds(context),
+      ],
+      alwaysAsked,
+    ),
   cautions: timingCautions,
   proofs: timingProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to, true),

@@ -36,7 +36,7 @@ export const placeCases: readonly WorkedCase[] = [
     load: onlyCoil,
     spec: { shortCircuitRatingAmps: 10000 },
     lines: { 'short-circuit-rating': 'fits' },
-    verdict: 'fits',
+    verdict: 'not-known',
     source: practice,
   },
   {
@@ -64,7 +64,7 @@ export const placeCases: readonly WorkedCase[] = [
     load: { ...onlyCoil, auxNormallyOpenNeeded: 2 },
     spec: { auxNormallyOpen: 1 },
     lines: { 'aux-open': 'check' },
-    verdict: 'check',
+    verdict: 'not-known',
     source: practice,
   },
   {
@@ -72,7 +72,7 @@ export const placeCases: readonly WorkedCase[] = [
     load: { ...onlyCoil, auxNormallyClosedNeeded: 1 },
     spec: { auxNormallyClosed: 'none' },
     lines: { 'aux-closed': 'check' },
-    verdict: 'check',
+    verdict: 'not-known',
     source: practice,
   },
   {
@@ -97,7 +97,7 @@ export const placeCases: readonly WorkedCase[] = [
     load: onlyCoil,
     spec: { maxAmbientC: 40 },
     lines: { ambient: 'fits' },
-    verdict: 'fits',
+    verdict: 'not-known',
     source: practice,
   },
   {
@@ -115,7 +115,7 @@ export const placeCases: readonly WorkedCase[] = [
     duty: { operationsPerDay: 140, lifeYearsWanted: 5 },
     spec: { electricalLifeOperations: 255000 },
     lines: { 'electrical-life': 'check' },
-    verdict: 'check',
+    verdict: 'not-known',
     source: practice,
   },
   // Lamps.

@@ -15,7 +15,7 @@ export const baseCases: WorkedCase[] = [
     load,
     spec: { base: '11-pin' },
     lines: { base: 'fits' },
-    verdict: 'fits',
+    verdict: 'not-known',
     source: practice,
   },
   {
@@ -24,7 +24,7 @@ export const baseCases: WorkedCase[] = [
     load,
     spec: { base: '11-pin' },
     lines: { base: 'check' },
-    verdict: 'check',
+    verdict: 'not-known',
     source: practice,
   },
   { name: 'base worn', supply: { socket: 'octal-8' }, load, spec: { base: null }, lines: { base: 'not-known' }, source: practice },
@@ -247,7 +247,7 @@ export const baseCases: WorkedCase[] = [
     load: { ...load, environment: 'flammable gas possible', enclosureNeeded: ['sealed', 'hermetically-sealed'] },
     spec: { enclosure: 'sealed' },
     lines: { enclosure: 'fits', gas: null },
-    verdict: 'fits',
+    verdict: 'not-known',
     source: practice,
   },
   {
