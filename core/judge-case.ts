@@ -8,15 +8,23 @@ import type { NeedContext } from './families/contract';
 import { familyOf } from './families/registry';
 import { supplyWithKind } from './supply/earthing';
 import { caseSchools, type Schools } from './loads/schools';
+import type { Canonical } from './matching/evaluate';
 import { askedNeeds, judgePart, plainNeeds, type JudgedPart, type Line } from './matching/judge';
 
 export type CaseAnswer = {
   needs: Line[];
   removed: { verdict: JudgedPart['verdict']; lines: Line[] } | null;
   candidates: { id: string; verdict: JudgedPart['verdict']; lines: Line[] }[];
+  /** What is no line on a part: a leg left live, other volts than the plate's. */
+  cautions: string[];
 };
 
-export type CaseOptions = { schools?: Schools; assumed?: ReadonlySet<string> };
+export type CaseOptions = {
+  schools?: Schools;
+  assumed?: ReadonlySet<string>;
+  /** Lines that are answered: all, or only those that do not fit; the verdicts are the same. */
+  lines?: 'all' | 'decisive';
+};
 
 /** Context of a case for the family's functions. */
 export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedContext => ({
@@ -28,13 +36,10 @@ export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedCont
   assumed: options.assumed ?? new Set(),
 });
 
-const plainLines = (part: JudgedPart): { verdict: JudgedPart['verdict']; lines: Line[] } => ({
-  verdict: part.verdict,
-  lines: part.lines.map((line) => {
-    const plain: Partial<typeof line> = { ...line };
-    delete plain.need;
-    return plain as Line;
-  }),
+/** Lines without what is inside alone. */
+const plainLines = ({ verdict, lines }: JudgedPart): { verdict: JudgedPart['verdict']; lines: Line[] } => ({
+  verdict,
+  lines: lines.map(({ need: _need, ...line }) => line),
 });
 
 /**
@@ -46,7 +51,8 @@ const plainLines = (part: JudgedPart): { verdict: JudgedPart['verdict']; lines: 
 export function judgeCase(plain: PlainCase, options: CaseOptions = {}): CaseAnswer {
   const family = familyOf(plain.family);
   if (!family) throw new DefectError(`Family '${plain.family}' is not in the registry.`);
-  const needs = family.needs(contextOf(plain, options));
+  const context = contextOf(plain, options);
+  const needs = family.needs(context);
   const candidates = plain.candidates.map((part: Part) => ({
     id: part.id,
     spec: family.canonical(part.spec),
@@ -54,15 +60,11 @@ export function judgeCase(plain: PlainCase, options: CaseOptions = {}): CaseAnsw
   const removed = plain.removed ? family.canonical(plain.removed.spec) : null;
   const specs = [...(removed ? [removed] : []), ...candidates.map((part) => part.spec)];
   const asked = askedNeeds(needs, specs);
+  const judged = (spec: Canonical) => plainLines(judgePart(asked, spec, plain.practice, options.lines ?? 'all'));
   return {
-    needs: plainNeeds(
-      asked.map(({ need }) => need),
-      specs,
-    ),
-    removed: removed && plainLines(judgePart(asked, removed, plain.practice)),
-    candidates: candidates.map((part) => ({
-      id: part.id,
-      ...plainLines(judgePart(asked, part.spec, plain.practice)),
-    })),
+    needs: plainNeeds(asked, specs),
+    removed: removed && judged(removed),
+    candidates: candidates.map((part) => ({ id: part.id, ...judged(part.spec) })),
+    cautions: family.cautions(context),
   };
 }

@@ -1,22 +1,72 @@
 /** Judges a plain case that comes from outside: checks it, judges it, and names what it did not use. */
-import type { Marks, PlainCase } from '../core/case/case';
+import type { Marks, Part, PlainCase } from '../core/case/case';
 import { withoutAliases } from '../core/case/aliases';
-import { caseSchema, unusedNames } from '../core/case/schema';
+import { withoutBirthNames } from '../core/case/odd-names';
+import { watched } from '../core/case/overlay';
+import { caseSchema, LONGEST_ID, MOST_CANDIDATES, specReader, unusedNames } from '../core/case/schema';
 import { families, familyOf } from '../core/families/registry';
 import { judgeCase, type CaseAnswer } from '../core/judge-case';
+import { ServiceError } from './service-error';
 import { validate } from './validate';
 
 export const plainCaseSchema = caseSchema(families);
 
-/** Returns the answer; `ignored` lists names in the case that this family does not use. Throws ServiceError 422. */
-export async function judgePlainCase(body: unknown): Promise<CaseAnswer & { ignored?: string[] }> {
-  const cast = (await validate(plainCaseSchema, withoutAliases(body))) as unknown as PlainCase;
+const lineChoices = ['all', 'decisive'] as const;
+export type LineChoice = (typeof lineChoices)[number];
+
+/** Reads which lines are asked for; throws ServiceError 422 for another word. */
+export function lineChoice(word: string | null | undefined): LineChoice {
+  const found = lineChoices.find((one) => one === (word ?? 'all'));
+  if (!found) throw new ServiceError(422, [{ field: 'lines', reason: `lines is '${word}'; accepted: ${lineChoices.join(', ')}.` }]);
+  return found;
+}
+
+const readers = new Map(families.map(({ id, fields }) => [id, specReader(fields)]));
+
+/** Candidates as the schema casts them, read by its rules without its words; undefined where it would refuse one of them. */
+function readCandidates(body: unknown): Part[] | undefined {
+  const { family, candidates } = (body ?? {}) as { family?: unknown; candidates?: unknown };
+  const read = readers.get(String(family));
+  if (!read || !Array.isArray(candidates) || candidates.length > MOST_CANDIDATES) return undefined;
+  const ids = new Set<string>();
+  const parts: Part[] = [];
+  for (const candidate of candidates as ({ id?: unknown; spec?: unknown } | null)[]) {
+    const spec = read(candidate?.spec);
+    const id = candidate?.id;
+    if (!spec || typeof id !== 'string' || id.length === 0 || id.length > LONGEST_ID || ids.has(id)) return undefined;
+    ids.add(id);
+    parts.push({ id, spec });
+  }
+  return parts;
+}
+
+/** The case as its schema casts it. Candidates that are all in order are not taken through the schema one by one. */
+async function readCase(body: unknown): Promise<PlainCase> {
+  const candidates = readCandidates(body);
+  const rest = candidates ? { ...(body as object), candidates: [] } : body;
+  const cast = (await validate(plainCaseSchema, rest)) as unknown as PlainCase;
+  return candidates ? { ...cast, candidates } : cast;
+}
+
+/**
+ * Returns the answer; `ignored` lists names in the case that this family does not use, inside rows too, and marks of the load that
+ * nothing here asks for. Throws ServiceError 422.
+ */
+export async function judgePlainCase(body: unknown, lines: LineChoice = 'all'): Promise<CaseAnswer & { ignored?: string[] }> {
+  const odd = withoutBirthNames(body);
+  const cast = await readCase(withoutAliases(odd.value, families));
+  const load = watched(cast.load);
   const plain: PlainCase = {
     ...cast,
+    load: load.marks,
     duty: (cast.duty as Marks | null | undefined) ?? {},
     removed: cast.removed ?? null,
   };
-  const answer = judgeCase(plain);
-  const ignored = unusedNames(plain, familyOf(plain.family)!.fields);
+  const answer = judgeCase(plain, { lines });
+  const named = unusedNames({ ...plain, load: cast.load }, familyOf(plain.family)!.fields);
+  const unread = Object.keys(cast.load)
+    .filter((name) => !load.read.has(name))
+    .map((name) => `load.${name}`);
+  const ignored = [...new Set([...odd.ignored, ...named, ...unread])];
   return ignored.length > 0 ? { ...answer, ignored } : answer;
 }

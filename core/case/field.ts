@@ -73,4 +73,10 @@ export const text = (name: string, label: string, meaning: string): Field => ({ 
 export const upTo = (max: number) => ({ above: 0, max });
 
 export const currentKinds = ['ac', 'dc', 'ac/dc'] as const;
-export const kindAliases: Record<string, string> = { AC: 'ac', DC: 'dc', 'AC/DC': 'ac/dc', UC: 'ac/dc' };
+/** Without a prototype: a word such as 'constructor' finds nothing. */
+export const kindAliases: Record<string, string> = Object.assign(Object.create(null) as Record<string, string>, {
+  AC: 'ac',
+  DC: 'dc',
+  'AC/DC': 'ac/dc',
+  UC: 'ac/dc',
+});

@@ -7,6 +7,7 @@ import * as yup from 'yup';
 import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
 import { contradictionsOf } from '../supply/earthing';
+import { currentKinds, num, upTo, word } from './field';
 import { dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
@@ -134,64 +135,20 @@ export function fieldSchema(field: Field): yup.MixedSchema {
 
 const shapeOf = (fields: readonly Field[]) => Object.fromEntries(fields.map((field) => [field.name, fieldSchema(field)]));
 
-const rowSchema = yup
-  .object({
-    volts: fieldSchema({
-      name: 'volts',
-      label: 'Row volts',
-      kind: 'number',
-      unit: 'V',
-      above: 0,
-      max: 15000,
-      meaning: 'Volts at which the row holds.',
-    }),
-    kind: fieldSchema({
-      name: 'kind',
-      label: 'Row AC or DC',
-      kind: 'word',
-      words: ['ac', 'dc', 'ac/dc'],
-      meaning: 'Kind of current; absent: ac.',
-    }),
-    polesInSeries: fieldSchema({
-      name: 'polesInSeries',
-      label: 'Poles in series',
-      kind: 'number',
-      unit: 'count',
-      min: 1,
-      max: 12,
-      meaning: 'Poles in series; absent: 1.',
-    }),
-    ...shapeOf(ratingColumns),
-  })
-  .noUnknown(false);
-
-const coilRowSchema = yup.object({
-  volts: fieldSchema({
-    name: 'volts',
-    label: 'Coil mark volts',
-    kind: 'number',
-    unit: 'V',
-    above: 0,
-    max: 690,
-    meaning: 'Volts of the mark.',
-  }),
-  kind: fieldSchema({
-    name: 'kind',
-    label: 'Coil mark AC or DC',
-    kind: 'word',
-    words: ['ac', 'dc', 'ac/dc'],
-    meaning: 'Kind of the mark.',
-  }),
-  hertz: fieldSchema({
-    name: 'hertz',
-    label: 'Coil mark hertz',
-    kind: 'hertz',
-    unit: 'Hz',
-    above: 0,
-    max: 400,
-    meaning: 'Frequencies of the mark.',
-  }),
-});
+/** Columns of a row of a contactor's plate. */
+const ratingRowFields: readonly Field[] = [
+  num('volts', 'Row volts', 'V', upTo(15000), 'Volts at which the row holds.'),
+  word('kind', 'Row AC or DC', currentKinds, 'Kind of current; absent: ac.'),
+  num('polesInSeries', 'Poles in series', 'count', { min: 1, max: 12 }, 'Poles in series; absent: 1.'),
+  ...ratingColumns,
+];
+const coilRowFields: readonly Field[] = [
+  num('volts', 'Coil mark volts', 'V', upTo(690), 'Volts of the mark.'),
+  word('kind', 'Coil mark AC or DC', currentKinds, 'Kind of the mark.'),
+  { name: 'hertz', label: 'Coil mark hertz', kind: 'hertz', unit: 'Hz', above: 0, max: 400, meaning: 'Frequencies of the mark.' },
+];
+const rowFieldsOf = (field: Field): readonly Field[] => (field.kind === 'coil-rows' ? coilRowFields : (field.rowFields ?? ratingRowFields));
+const rowSchemaOf = (fields: readonly Field[]) => yup.object(shapeOf(fields)).noUnknown(false);
 
 const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label: string) =>
   yup
@@ -199,7 +156,7 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
     .nullable()
     .test('rows', async (value, context) => {
       if (value === undefined || value === null || value === 'none' || value === false) return true;
-      if (!Array.isArray(value) || value.length > 60)
+      if (!Array.isArray(value) || value.length > MOST_ROWS)
         return context.createError({
           message: `${label} is ${seen(value)}; a list of at most 60 rows is accepted.`,
         });
@@ -220,16 +177,44 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
     })
     .meta({ rows: row, meaning });
 
-const rowsOf = (field: Field) =>
-  field.kind === 'coil-rows' ? coilRowSchema : field.rowFields ? yup.object(shapeOf(field.rowFields)).noUnknown(false) : rowSchema;
+const rowsOf = (field: Field) => rowSchemaOf(rowFieldsOf(field));
 
 /** A field by itself, or a list of rows, each held against its own columns. */
 const schemaOf = (field: Field) =>
   field.kind === 'rows' || field.kind === 'coil-rows' ? listOrMark(rowsOf(field), field.meaning, field.label) : fieldSchema(field);
 const shapeWithRows = (fields: readonly Field[]) => Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)]));
 
+const MOST_ROWS = 60;
+/** True where a mark is accepted, by the same rules as its schema: for many parts at once, without the words of a refusal. */
+function accepts(field: Field, value: unknown): boolean {
+  if (value === undefined || value === null || value === 'none' || value === false) return true;
+  if (field.kind !== 'rows' && field.kind !== 'coil-rows') {
+    if (Array.isArray(value) && value.length === 0) return true;
+    return holds(field, field.words?.includes('ac/dc') ? withoutAlias(value) : value);
+  }
+  const columns = rowFieldsOf(field);
+  return (
+    Array.isArray(value) &&
+    value.length <= MOST_ROWS &&
+    value.every((row) => isObject(row) && columns.every((column) => accepts(column, row[column.name])))
+  );
+}
+
+/** Returns a function that gives a spec as its schema casts it, or undefined where the schema would refuse it. */
+export function specReader(fields: readonly Field[]): (spec: unknown) => Record<string, unknown> | undefined {
+  const kinds = fields.filter((field) => field.words?.includes('ac/dc'));
+  return (spec) => {
+    if (!isObject(spec) || !fields.every((field) => accepts(field, spec[field.name]))) return undefined;
+    const aliased = kinds.filter(({ name }) => spec[name] !== undefined && withoutAlias(spec[name]) !== spec[name]);
+    return aliased.length === 0 ? spec : { ...spec, ...Object.fromEntries(aliased.map(({ name }) => [name, withoutAlias(spec[name])])) };
+  };
+}
+
 /** Schema of a part's spec from the fields of its family. */
 export const specSchema = (fields: readonly Field[]) => yup.object(shapeWithRows(fields));
+
+export const MOST_CANDIDATES = 5000;
+export const LONGEST_ID = 200;
 
 const objectOf = (fields: readonly Field[], label: string) =>
   yup.object(shapeWithRows(fields)).default(undefined).typeError(`${label} must be an object.`);
@@ -272,12 +257,12 @@ export function caseSchemaOf(family: CaseFamily, families: readonly CaseFamily[]
               .string()
               .strict()
               .min(1, 'id is empty.')
-              .max(200, 'id is longer than 200 characters.')
+              .max(LONGEST_ID, 'id is longer than 200 characters.')
               .required('A candidate has no id.'),
             spec: spec.default(undefined).required('A candidate has no spec.'),
           }),
         )
-        .max(5000, 'At most 5000 candidates are accepted in one case.')
+        .max(MOST_CANDIDATES, 'At most 5000 candidates are accepted in one case.')
         .required('candidates is missing; a list is needed, which may be empty.')
         .test('unique', (list, context) => {
           const ids = (list ?? []).map((part) => part.id);
@@ -311,20 +296,44 @@ export function faultsOf(error: yup.ValidationError): Fault[] {
   return inner.map((fault) => ({ field: fault.path ?? '', reason: fault.message }));
 }
 
+const rowNames = (field: Field): readonly string[] | undefined => {
+  if (field.kind === 'feed') return ['volts', 'kind'];
+  return field.kind === 'rows' || field.kind === 'coil-rows' ? rowFieldsOf(field).map(({ name }) => name) : undefined;
+};
+
+/** Names inside the rows and objects of a mark that nobody reads. Example: 'ratings[0].ac3Amp'. */
+function unusedInside(field: Field, mark: unknown): string[] {
+  const known = rowNames(field);
+  if (!known) return [];
+  const of = (row: unknown, path: string) =>
+    isObject(row) ? Object.keys(row).flatMap((name) => (known.includes(name) ? [] : [`${path}.${name}`])) : [];
+  return Array.isArray(mark) ? mark.flatMap((row, i) => of(row, `${field.name}[${i}]`)) : of(mark, field.name);
+}
+
 /** Names in the case that this family does not use; they are answered with, so that a typing slip is seen. */
 export function unusedNames(
-  value: { supply?: object; load?: object; duty?: object | null; candidates?: { spec?: object }[] },
+  value: {
+    supply?: object;
+    load?: object;
+    duty?: object | null;
+    removed?: { spec?: object } | null;
+    candidates?: { spec?: object }[];
+  },
   partFields: readonly Field[],
 ): string[] {
-  const unused = (object: object | null | undefined, fields: readonly Field[], prefix: string) =>
-    Object.keys(object ?? {})
-      .filter((key) => !fields.some((field) => field.name === key))
-      .map((key) => `${prefix}.${key}`);
-  const specs = (value.candidates ?? []).flatMap((part) => unused(part.spec, partFields, 'spec'));
+  const byName = (fields: readonly Field[]) => new Map(fields.map((field) => [field.name, field]));
+  const unused = (object: object | null | undefined, fields: ReadonlyMap<string, Field>, prefix: string) =>
+    Object.entries(object ?? {}).flatMap(([key, mark]) => {
+      const field = fields.get(key);
+      return field ? unusedInside(field, mark).map((inner) => `${prefix}.${inner}`) : [`${prefix}.${key}`];
+    });
+  const part = byName(partFields);
+  const specs = (value.candidates ?? []).flatMap(({ spec }) => unused(spec, part, 'spec'));
   return [
-    ...unused(value.supply, supplyFields, 'supply'),
-    ...unused(value.load, loadFields, 'load'),
-    ...unused(value.duty, dutyFields, 'duty'),
+    ...unused(value.supply, byName(supplyFields), 'supply'),
+    ...unused(value.load, byName(loadFields), 'load'),
+    ...unused(value.duty, byName(dutyFields), 'duty'),
+    ...unused(value.removed?.spec, part, 'removed.spec'),
     ...new Set(specs),
   ];
 }

@@ -6,6 +6,7 @@
  * Not for: what sets the overload (the plate amps alone, 430.32).
  */
 import { numberMark, wordMark, type Marks, type Practice } from '../case/case';
+import { overlay } from '../case/overlay';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { WATTS_PER_HORSEPOWER } from '../quantities/units';
 import { isCodeLetter, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
@@ -238,7 +239,7 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
     };
   }
   // Of the whole motor: the share of this contactor at the start comes to it below.
-  const motor = { ...context, load: { ...load, contactorPosition: undefined } };
+  const motor = { ...context, load: overlay(load, { contactorPosition: undefined }) };
   const fullLoad = motorRunningAmps({ ...motor, practice: 'IEC' }).amount ?? motorRunningAmps(motor).amount;
   const ratio = numberMark(load, 'lockedRotorRatio');
   if (typeof ratio === 'number' && fullLoad !== null)
@@ -305,7 +306,7 @@ export function compressorDemand(context: LoadContext): { running: Demand; locke
   if (typeof locked !== 'number') {
     const base = motorLockedRotorAmps({
       ...context,
-      load: { ...load, fullLoadAmps: running.amount ?? null },
+      load: overlay(load, { fullLoadAmps: running.amount ?? null }),
     });
     return { running, lockedRotor: base };
   }

@@ -125,7 +125,7 @@ describe('ways', () => {
     // Worn, it may be one that the line is not asked of: what does not hold is not known, what holds holds either way.
     expect(exempt.verdict({ kind: null, a: 1 })).toBe('not-known');
     expect(exempt.verdict({ kind: null, a: 5 })).toBe('fits');
-    expect(plainNeeds([exempt.need], [{ kind: 'plain', a: 1 }])).toEqual([]);
+    expect(plainNeeds([exempt], [{ kind: 'plain', a: 1 }])).toEqual([]);
   });
   const instead = need({
     ways: [
@@ -225,7 +225,7 @@ describe('the whole part', () => {
     expect(lines[0]!.because).toBe('Full-load amps is 18\u2009A; at least 28\u2009A needed. Fails by 10\u2009A. Because.');
   });
   it('a need is listed once for each figure that parts carry', () => {
-    expect(plainNeeds([need()], [{ poles: 3 }, { poles: 2 }])).toHaveLength(1);
+    expect(plainNeeds([compileNeed(need())], [{ poles: 3 }, { poles: 2 }])).toHaveLength(1);
   });
 });
 

@@ -129,16 +129,24 @@ export function insteadOf({ need, quantity, limit, verdict, have, margin }: Judg
 }
 
 /** Judges one part with sentences, for the lines that are shown. */
-export function judgePart(compiled: readonly CompiledNeed[], spec: Canonical, practice: Practice): JudgedPart {
+export function judgePart(
+  compiled: readonly CompiledNeed[],
+  spec: Canonical,
+  practice: Practice,
+  shown: 'all' | 'decisive' = 'all',
+): JudgedPart {
+  const decided: Decided[] = [];
   const lines = compiled.flatMap(({ need, judge, exempt }): JudgedLine[] => {
     const { verdict, have, way: index } = judge(spec);
     if (exempt(spec) || (have === undefined && need.onlyWhereCarried)) return [];
+    decided.push({ verdict, alwaysAsked: need.alwaysAsked ?? false });
+    if (shown === 'decisive' && verdict === 'fits') return [];
     const way = need.ways[index]!;
-    const shown = shownOf(way, have, spec);
-    const because = `${lineSentence(need, way, have, shown, verdict, practice)} ${need.because}`;
-    return [{ ...plainLine(need, way), need, have: shown, margin: marginOf(way, have), verdict, because }];
+    const figure = shownOf(way, have, spec);
+    const because = `${lineSentence(need, way, have, figure, verdict, practice)} ${need.because}`;
+    return [{ ...plainLine(need, way), need, have: figure, margin: marginOf(way, have), verdict, because }];
   });
-  return { verdict: overallVerdict(lines.map(({ verdict, need }) => ({ verdict, alwaysAsked: need.alwaysAsked ?? false }))), lines };
+  return { verdict: overallVerdict(decided), lines };
 }
 
 function plainLine(need: Need, way: Way): Line {
@@ -157,10 +165,13 @@ function plainLine(need: Need, way: Way): Line {
 }
 
 /** The need lines as the open interface answers them: each way that some part carries. */
-export function plainNeeds(needs: readonly Need[], specs: readonly Canonical[]): Line[] {
-  return needs.flatMap((need) => {
-    const { judge, exempt } = compileNeed(need);
-    const used = new Set(specs.filter((spec) => !exempt(spec)).map((spec) => judge(spec).way));
+export function plainNeeds(asked: readonly CompiledNeed[], specs: readonly Canonical[]): Line[] {
+  return asked.flatMap(({ need, judge, exempt }) => {
+    const used = new Set<number>();
+    for (const spec of specs) {
+      if (used.size === need.ways.length) break;
+      if (!exempt(spec)) used.add(judge(spec).way);
+    }
     const lines = need.ways.filter((_, i) => used.has(i)).map((way) => plainLine(need, way));
     return lines.filter((line, i) => lines.findIndex((other) => other.quantity === line.quantity && other.unit === line.unit) === i);
   });

@@ -42,28 +42,32 @@ const serves = (mark: CoilMark, kind: string) =>
 const hasHertz = (mark: CoilMark, hertz: number) => Array.isArray(mark.hertz) && mark.hertz.includes(hertz);
 
 /** Marks that speak for this supply: of its kind and frequency if there are such, else of its kind, else all. */
-function marksFor(marks: CoilMark[], supply: (typeof supplies)[number]): CoilMark[] {
-  const ofKind = marks.filter((mark) => serves(mark, supply.kind));
+function marksFor(marks: CoilMark[], kind: 'ac' | 'dc', hertz: number | undefined): CoilMark[] {
+  const ofKind = marks.filter((mark) => serves(mark, kind));
   const pool = ofKind.length > 0 ? ofKind : marks;
-  const ofHertz = supply.hertz === undefined ? [] : pool.filter((mark) => hasHertz(mark, supply.hertz!));
+  const ofHertz = hertz === undefined ? [] : pool.filter((mark) => hasHertz(mark, hertz));
   return ofHertz.length > 0 ? ofHertz : pool;
 }
 
 type BandOf = (low: number, high: number, kind: 'ac' | 'dc') => Band;
+/** Marks that speak for each kind of supply, with both ends known. */
+const chosenMarks = (marks: CoilMark[]) =>
+  supplies.map(({ key, kind, hertz }) => {
+    const chosen = marksFor(marks, kind, hertz);
+    return { key, kind, marks: chosen.filter((mark) => mark.low !== null && mark.high !== null) };
+  });
 /** Bands by kind of supply, null where no mark speaks for it. */
-const layBands = (marks: CoilMark[], band: BandOf) =>
-  Object.fromEntries(
-    supplies.map((supply) => {
-      const chosen = marksFor(marks, supply).filter((mark) => mark.low !== null && mark.high !== null);
-      return [supply.key, chosen.length === 0 ? null : chosen.map((mark) => band(mark.low!, mark.high!, supply.kind))];
-    }),
-  );
+function layBands(chosen: ReturnType<typeof chosenMarks>, band: BandOf): Record<string, Band[] | null> {
+  const out: Record<string, Band[] | null> = {};
+  for (const { key, kind, marks } of chosen) out[key] = marks.length === 0 ? null : marks.map((mark) => band(mark.low!, mark.high!, kind));
+  return out;
+}
 
 /** Bands of the coil by kind of supply; undefined where it carries no mark, null where its marks are worn. */
 export function coilBands(spec: PartSpec, band: BandOf): Record<string, Band[] | null> | null | undefined {
   const marks = coilMarks(spec);
   if (marks === undefined) return undefined;
-  return marks === null || marks === 'none' ? null : layBands(marks, band);
+  return marks === null || marks === 'none' ? null : layBands(chosenMarks(marks), band);
 }
 
 /**
@@ -75,7 +79,8 @@ export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp)
   if (marks === undefined) return {};
   if (marks === null || marks === 'none')
     return { coilOperating: null, coilMarked: null, coilRated: null, coilKinds: null, coilHertzAc: null };
-  const layout = (band: BandOf) => layBands(marks, band);
+  const chosen = chosenMarks(marks);
+  const layout = (band: BandOf) => layBands(chosen, band);
   const kinds = marks.flatMap((mark) => (mark.kind === 'ac/dc' ? ['ac', 'dc'] : [mark.kind]));
   const known = kinds.filter((kind) => kind === 'ac' || kind === 'dc');
   const acMarks = marks.filter((mark) => serves(mark, 'ac'));

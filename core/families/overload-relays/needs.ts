@@ -4,6 +4,7 @@
  * Sources: NFPA 70 430.32, 430.37, 430.43, 440.52; IEC 60947-4-1; from memory.
  */
 import { numberMark, wordMark } from '../../case/case';
+import { overlay } from '../../case/overlay';
 import { connectedVolts, runningAmpsFactor } from '../../loads/connected-volts';
 import { motorRunningAmps } from '../../loads/demand';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
@@ -48,7 +49,7 @@ export function relayAmps(context: NeedContext): { amps: number | null; words: s
   }
   if (plate === undefined) {
     if (numberMark(load, 'kilowatts') === undefined) return undefined;
-    const demand = motorRunningAmps({ ...context, practice: 'IEC', load: { ...load, tableFullLoadAmps: undefined } });
+    const demand = motorRunningAmps({ ...context, practice: 'IEC', load: overlay(load, { tableFullLoadAmps: undefined }) });
     [amps, words] = [demand.amount, demand.because.replace(/\.$/, '')];
   }
   const inputs = [`load.${name}`, 'load.overloadPosition', 'load.currentTransformerPrimaryAmps'];

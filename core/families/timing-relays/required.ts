@@ -1,8 +1,9 @@
 /**
  * Which timing function does the position need, and at which time? From the trace that the circuit shows, else from words.
- * A trace is worked out by running every function; a sentence counts only where it names exactly one.
+ * A trace is worked out by running every function; a sentence counts only where it names one, or describes what one does.
  */
 import { functionsOfSentence, type TimingFunction } from '../../timing/functions';
+import { functionsOfBehaviour } from '../../timing/sentences';
 import { functionsOfTrace } from '../../timing/find';
 import type { Stimulus } from '../../timing/run';
 import { normalised, type Trace } from '../../timing/trace';
@@ -58,7 +59,9 @@ export function requiredFunction({ load }: NeedContext): Required | undefined {
   const { requiredTrace: trace, requiredFunctionPlain: plain, controlSignal } = load;
   if (trace !== undefined && trace !== null && trace !== 'none') return ofTrace(trace as RequiredTrace, load.settingSeconds);
   if (typeof plain === 'string' && plain !== 'none') {
-    const named = functionsOfSentence(plain, controlSignal === true ? true : controlSignal === false ? false : undefined);
+    const input = controlSignal === true ? true : controlSignal === false ? false : undefined;
+    const byName = functionsOfSentence(plain, input);
+    const named = byName.length === 1 ? byName : functionsOfBehaviour(plain);
     return named.length === 1
       ? { functions: named, times: undefined, because: `Wanted: ${named[0]!}.` }
       : {

@@ -1,4 +1,8 @@
 import { readJson, respond } from '@/app/api/respond';
-import { judgePlainCase } from '@/services/judge';
+import { judgePlainCase, lineChoice } from '@/services/judge';
 
-export const POST = (request: Request) => respond(async () => judgePlainCase(await readJson(request)));
+export const POST = (request: Request) =>
+  respond(async () => {
+    const lines = lineChoice(new URL(request.url).searchParams.get('lines'));
+    return judgePlainCase(await readJson(request), lines);
+  });
