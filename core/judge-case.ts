@@ -8,13 +8,15 @@ import type { NeedContext } from './families/contract';
 import { familyOf } from './families/registry';
 import { supplyWithKind } from './supply/earthing';
 import { caseSchools, type Schools } from './loads/schools';
+import { changesFrom, type Change } from './matching/changes';
 import type { Canonical } from './matching/evaluate';
 import { askedNeeds, judgePart, plainNeeds, type JudgedPart, type Line } from './matching/judge';
 
 export type CaseAnswer = {
   needs: Line[];
   removed: { verdict: JudgedPart['verdict']; lines: Line[] } | null;
-  candidates: { id: string; verdict: JudgedPart['verdict']; lines: Line[] }[];
+  /** `changes`: what differs from the removed part where it should be the same; empty where none is given. */
+  candidates: { id: string; verdict: JudgedPart['verdict']; lines: Line[]; changes: Change[] }[];
   /** What is no line on a part: a leg left live, other volts than the plate's. */
   cautions: string[];
 };
@@ -60,11 +62,16 @@ export function judgeCase(plain: PlainCase, options: CaseOptions = {}): CaseAnsw
   const removed = plain.removed ? family.canonical(plain.removed.spec) : null;
   const specs = [...(removed ? [removed] : []), ...candidates.map((part) => part.spec)];
   const asked = askedNeeds(needs, specs);
-  const judged = (spec: Canonical) => plainLines(judgePart(asked, spec, plain.practice, options.lines ?? 'all'));
+  const judged = (spec: Canonical) => judgePart(asked, spec, plain.practice, options.lines ?? 'all');
+  const old = removed && judged(removed);
+  const failed = new Set(old?.lines.filter(({ verdict }) => verdict === 'fails').map(({ need }) => need.id));
   return {
     needs: plainNeeds(asked, specs),
-    removed: removed && judged(removed),
-    candidates: candidates.map((part) => ({ id: part.id, ...judged(part.spec) })),
+    removed: old && plainLines(old),
+    candidates: candidates.map((part) => {
+      const own = judged(part.spec);
+      return { id: part.id, ...plainLines(own), changes: changesFrom(family.keeps, removed, part.spec, failed, own.lines) };
+    }),
     cautions: family.cautions(context),
   };
 }

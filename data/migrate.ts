@@ -5,6 +5,7 @@ import * as pictures from './migrations/0002-pictures';
 import * as supplyPaths from './migrations/0003-supply-paths';
 import * as keptCurves from './migrations/0004-kept-curves';
 import * as positionCodes from './migrations/0005-position-codes';
+import * as settlements from './migrations/0006-settlements';
 
 const all = {
   '0001-first': first,
@@ -12,6 +13,7 @@ const all = {
   '0003-supply-paths': supplyPaths,
   '0004-kept-curves': keptCurves,
   '0005-position-codes': positionCodes,
+  '0006-settlements': settlements,
 } as const;
 
 /** Brings the database to the newest form. Safe to run again and beside another process. */

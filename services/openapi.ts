@@ -9,6 +9,7 @@ import { worksheetSchema } from '../core/worksheets/contract';
 import { worksheets } from '../core/worksheets/registry';
 import { plainCaseSchema } from './judge';
 import { matchSchema } from './match';
+import { settleSchema } from './open-points';
 import { readPlateSchema } from './plate-reading';
 import { signSchema } from './sign';
 import { openSchema, saveSchema } from './swaps';
@@ -168,6 +169,20 @@ const line: Json = {
   },
 };
 const verdict = { enum: ['fits', 'check', 'fails', 'not-known'] };
+const change: Json = {
+  type: 'object',
+  properties: {
+    id: { type: 'string' },
+    label: { type: 'string' },
+    unit: { type: 'string' },
+    from: {},
+    to: {},
+    direction: { enum: ['up', 'down', null] },
+    because: { type: 'string' },
+    ask: { type: ['string', 'null'] },
+    mends: { type: 'boolean' },
+  },
+};
 const lines = { type: 'array', items: { $ref: '#/components/schemas/Line' } };
 
 /** Returns the document. */
@@ -190,6 +205,14 @@ export function openApi(): Json {
         ok('Need lines, the removed part and every candidate with verdicts, figures, reasons and sources.', {
           $ref: '#/components/schemas/Answer',
         }),
+        [
+          {
+            name: 'lines',
+            in: 'query',
+            schema: { enum: ['all', 'decisive'], default: 'all' },
+            description: 'decisive: only lines that do not fit; the verdicts are the same.',
+          },
+        ],
       ),
       '/api/v1/families': get('Families and their fields', ok('Families.')),
       '/api/v1/worksheets': get('Worksheets and their inputs', ok('Worksheets.')),
@@ -260,6 +283,7 @@ export function openApi(): Json {
         ok('Needs, removed part, ranked columns and why the rest fell.'),
         idParameter,
       ),
+      '/api/v1/positions/{id}/settle': post('Settle what was signed as not known', settleSchema, ok('It is settled.'), idParameter),
       '/api/v1/swaps/{id}/sign': post('Sign a swap', signSchema, ok('The id of the record.'), idParameter),
       '/api/v1/records/{id}': get('A signed record', ok('The record with its hash.'), idParameter),
       '/api/v1/records/{id}/pdf': get('A signed record as PDF', { description: 'PDF.' }, idParameter),
@@ -343,7 +367,13 @@ export function openApi(): Json {
             removed: { type: ['object', 'null'], properties: { verdict, lines } },
             candidates: {
               type: 'array',
-              items: { type: 'object', properties: { id: { type: 'string' }, verdict, lines } },
+              items: { type: 'object', properties: { id: { type: 'string' }, verdict, lines, changes: { type: 'array', items: change } } },
+            },
+            cautions: { type: 'array', items: { type: 'string' } },
+            ignored: {
+              type: 'array',
+              items: { type: 'string' },
+              description: 'Paths of names that nothing here used; left out where there are none.',
             },
           },
         },

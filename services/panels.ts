@@ -18,9 +18,11 @@ import {
   type SiteRow,
 } from '../data/positions';
 import { openSwaps } from '../data/swaps';
+import { openLines } from '../data/settlements';
+import { openPointOf, type OpenPoint } from './open-points';
 import { suppliedReadings } from './supply-paths';
 
-export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'repeat-failure';
+export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
 export type PositionView = {
   id: string;
   tag: string;
@@ -36,6 +38,8 @@ export type PositionView = {
   wrong: string[];
   /** What was read on the part fitted and says that it is spent. */
   spent: string[];
+  /** What was signed here as not known and is not settled yet. */
+  openPoints: OpenPoint[];
   swapId: string | null;
   history: { at: string; kind: EventRow['kind']; text: string; recordId: string | null }[];
 };
@@ -106,7 +110,14 @@ function loadWords({ load_kind, readings }: PositionRow): string {
   return `${kind} ${power}, plate ${value('plateVolts') ?? '?'} V`;
 }
 
-function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: EventRow[], swapId: string | null, now: Date): PositionView {
+function viewOf(
+  position: PositionRow,
+  panel: PanelRow,
+  site: SiteRow,
+  found: { events: EventRow[]; openPoints: OpenPoint[]; swapId: string | null },
+  now: Date,
+): PositionView {
+  const { events, openPoints, swapId } = found;
   const judged = judgeFitted(position, site, suppliedReadings(position, panel, site));
   const wrong = judged ? wrongLines(judged).map((line) => line.because) : [];
   const spent = judged?.spent ?? [];
@@ -115,6 +126,7 @@ function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: E
   if (swapId) states.push('swap-open');
   if (wrong.length > 0) states.push('wrong-part');
   if (spent.length > 0) states.push('spent-part');
+  if (openPoints.length > 0) states.push('open-point');
   if (faults >= REPEAT_COUNT) states.push('repeat-failure');
   return {
     id: position.id,
@@ -130,6 +142,7 @@ function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: E
     load: loadWords(position),
     wrong,
     spent,
+    openPoints,
     swapId,
     history: events.map((event) => ({
       at: event.at.toISOString(),
@@ -143,15 +156,21 @@ function viewOf(position: PositionRow, panel: PanelRow, site: SiteRow, events: E
 /** Returns everything that the panels desk shows. */
 export async function panelsDesk(now = new Date()): Promise<SiteView[]> {
   const knex = database();
-  const [sites, panels, positions, events, swaps] = await Promise.all([
+  const [sites, panels, positions, events, swaps, open] = await Promise.all([
     allSites(knex),
     allPanels(knex),
     allPositions(knex),
     allEvents(knex),
     openSwaps(knex),
+    openLines(knex),
   ]);
   const swapOf = new Map(swaps.map((swap) => [swap.position_id, swap.id]));
   const eventsBy = group(events);
+  const foundAt = ({ id }: PositionRow) => ({
+    events: eventsBy.get(id) ?? [],
+    openPoints: open.filter((row) => row.position_id === id).map(openPointOf),
+    swapId: swapOf.get(id) ?? null,
+  });
   return sites.map((site) => ({
     id: site.id,
     name: site.name,
@@ -166,7 +185,7 @@ export async function panelsDesk(now = new Date()): Promise<SiteView[]> {
         rails: panel.rails,
         positions: positions
           .filter((position) => position.panel_id === panel.id)
-          .map((position) => viewOf(position, panel, site, eventsBy.get(position.id) ?? [], swapOf.get(position.id) ?? null, now)),
+          .map((position) => viewOf(position, panel, site, foundAt(position), now)),
       })),
   }));
 }

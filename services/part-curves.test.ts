@@ -6,7 +6,7 @@ import { catalogueVersion, partById } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { curveBranch, curvesOfPart } from './curve-branch';
-import { needsOfSwap } from './match';
+import { fieldOf } from './candidates';
 import { compileNeed } from '../core/matching/evaluate';
 import { partCurve, removePartCurve, savePartCurve } from './part-curves';
 import { partView } from './parts';
@@ -81,7 +81,7 @@ describe('keeping a curve', () => {
 
 describe('what it changes', () => {
   it('its edges are marks that needs are held against: what was not known is known', async () => {
-    const { needs } = needsOfSwap(await loadSwap((await openSwap({ positionId: 'kestrel-ramp-q4' })).id));
+    const { needs } = await fieldOf(db.knex, await loadSwap((await openSwap({ positionId: 'kestrel-ramp-q4' })).id));
     const inrush = compileNeed(needs.find(({ id }) => id === 'inrush')!);
     const { spec } = (await partById(db.knex, incomer))!;
     expect(spec).toMatchObject({ instantaneousHoldsAc: 3137, instantaneousTripsAc: 4346, fiveSecondEdgeAc: 4346 });

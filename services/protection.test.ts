@@ -6,7 +6,8 @@ import { partIdsNotFailing, partsOfFamily } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { curveBranch } from './curve-branch';
-import { matchSwap, needsOfSwap } from './match';
+import { fieldOf } from './candidates';
+import { matchSwap } from './match';
 import { panelsDesk } from './panels';
 import { ServiceError } from './service-error';
 import { saveSupply, supplyOfPanel } from './supply-paths';
@@ -56,7 +57,7 @@ describe('the fit board of every family', () => {
       ['kestrel-ramp-f2', 'fuse'],
       ['ferrow-pump-f11', 'overload-relay'],
     ] as const) {
-      const { needs } = needsOfSwap(await open(positionId));
+      const { needs } = await fieldOf(db.knex, await open(positionId));
       const compiled = needs.map(compileNeed);
       const memory = (await partsOfFamily(db.knex, family))
         .filter((part) => compiled.every(({ verdict }) => verdict(part.spec) !== 'fails'))

@@ -3,7 +3,7 @@ import PDFDocument from 'pdfkit';
 import path from 'node:path';
 import { haveWords, wantedText } from '../core/needs/line-text';
 import { formatValue } from '../core/quantities/format-quantity';
-import { fittedBrief, foundText, type RecordLine } from '../core/record/record';
+import { changeText, fittedBrief, foundText, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
@@ -54,7 +54,10 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
   doc.text(haveWords(line, line.instead), x + 360, y, { width: 140 });
   doc.y = Math.max(doc.y, y + 13);
   const remarks = [
-    line.acknowledgedBy && `Looked at by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`,
+    line.acknowledgedBy &&
+      (line.verdict === 'not-known'
+        ? `NOT KNOWN when it was signed. Taken on by ${line.acknowledgedBy}: ${line.note ?? ''}.${line.settles ? ` To be settled by: ${line.settles}.` : ''}`
+        : `Acknowledged by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`),
     line.overriddenBy && `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`,
   ].filter(Boolean);
   for (const remark of remarks)
@@ -106,6 +109,11 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
   ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
     heading(doc, title);
     for (const line of part.lines) lineRow(doc, line);
+  }
+  if (body.changes && body.changes.length > 0) {
+    heading(doc, 'Compared with the removed part');
+    doc.font('plain').fontSize(8.5);
+    for (const change of body.changes) doc.text(changeText(change), 48);
   }
   heading(doc, 'Proofs');
   for (const proof of body.proofs) {

@@ -205,10 +205,10 @@ describe('match', () => {
     expect(same.columns.every((column) => column.sameFootprint)).toBe(true);
   });
   it('asks in SQL what it asks in memory', async () => {
-    const { needsOfSwap } = await import('./match');
+    const { fieldOf } = await import('./candidates');
     const { partIdsNotFailing, partsOfFamily } = await import('../data/catalogue');
     const { compileNeed } = await import('../core/matching/evaluate');
-    const { needs } = needsOfSwap(await open('kestrel-ramp-k4'));
+    const { needs } = await fieldOf(db.knex, await open('kestrel-ramp-k4'));
     const inSql = await partIdsNotFailing(db.knex, 'contactor', needs);
     const inMemory = (await partsOfFamily(db.knex, 'contactor'))
       .filter((part: PartRow) => needs.map(compileNeed).every(({ verdict }) => verdict(part.spec) !== 'fails'))

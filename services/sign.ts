@@ -6,21 +6,22 @@ import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { settledClosing } from '../core/closing/findings';
 import { familyOf } from '../core/families/registry';
-import { insteadOf, judgePart, type JudgedPart } from '../core/matching/judge';
+import { markText, type Change } from '../core/matching/changes';
+import { insteadOf, type JudgedPart } from '../core/matching/judge';
 import { formatQuantity } from '../core/quantities/format-quantity';
 import { lineTerm } from '../core/needs/line-text';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { causeVerdict } from '../core/swap/cause';
 import { causeHuntOf } from '../core/swap/cause-hunt';
-import { netReading, proofLimits, proofVerdict, signObstacles } from '../core/swap/gate';
+import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/gate';
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
-import { partById, takeFromStock, type PartRow } from '../data/catalogue';
+import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { recordBySwap, type RecordRow, type SwapRow } from '../data/swaps';
-import { chosenSpec, combinedRow, needsOfSwap, withCoil } from './match';
+import { candidateOf, fieldOf, judgeWith, withCoil } from './candidates';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
@@ -44,7 +45,13 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
     // Left out of the record where there is none: `canonicalJson` drops what is undefined.
     instead: insteadOf({ need, ...line }),
     ...(state.acknowledged[need.id] && line.verdict !== 'fits'
-      ? { acknowledgedBy: state.acknowledged[need.id]!.by, note: state.acknowledged[need.id]!.reason }
+      ? {
+          acknowledgedBy: state.acknowledged[need.id]!.by,
+          note: state.acknowledged[need.id]!.reason,
+          ...(line.verdict === 'not-known' && state.acknowledged[need.id]!.settles
+            ? { settles: state.acknowledged[need.id]!.settles }
+            : {}),
+        }
       : {}),
     ...(state.overrides[need.id] && line.verdict === 'fails'
       ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason }
@@ -52,32 +59,38 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
   }));
 }
 
-/** The part that is chosen, or several as one; undefined where nothing is chosen, or one left the catalogue. */
-export async function chosenPart(knex: Knex, swap: SwapView): Promise<PartRow | undefined> {
+/** The choice of a swap as it stands among what the board offers; `missing` where it is not among it any more. */
+export async function judgeChoice(knex: Knex, swap: SwapView) {
   const choice = swap.state.choice.part;
-  if (!choice) return undefined;
-  const rows = await Promise.all([choice.partId, ...(choice.beside ?? [])].map((id) => partById(knex, id)));
-  if (rows.length === 1 || rows.some((row) => row === undefined)) return rows.includes(undefined) ? undefined : rows[0];
-  const { family, context } = needsOfSwap(swap);
-  return combinedRow(family, context, rows as PartRow[]);
-}
-
-/** The chosen part judged, with its proofs and terminal map; null where nothing is chosen or it left the catalogue. */
-export async function judgeChoice(swap: SwapView, part: PartRow | undefined) {
-  const choice = swap.state.choice.part;
-  if (!choice || !part) return null;
-  const { family, compiled, removed, context, condition } = needsOfSwap(swap);
-  const spec = chosenSpec(family, part, choice.coil);
+  if (!choice) return null;
+  const field = await fieldOf(knex, swap);
+  const candidate = candidateOf(field, choice);
+  if (!candidate) return { missing: true as const };
+  const { family, context, condition, removed } = field;
+  const { part, spec, coil } = candidate;
+  const judge = judgeWith(field, swap.site.practice);
+  const { judged, changes } = judge.candidate(candidate);
   return {
-    judged: judgePart(compiled, spec, swap.site.practice),
+    missing: false as const,
+    part,
+    coil,
+    judged,
+    changes,
     condition,
-    judgedRemoved: removed && judgePart(compiled, removed, swap.site.practice),
+    judgedRemoved: judge.removed,
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
     settings: family.settings({ need: context, part: spec }),
     bases: [context.supply.socket ?? removed?.base ?? null, spec.base ?? null] as const,
   };
 }
+
+/** What is chosen does not stand to choice: why, in words. */
+const notOffered: Obstacle = {
+  id: 'choice',
+  kind: 'choice',
+  text: 'What is chosen is not among what the board offers here now: another coil than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
+};
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
 export async function signSwap(id: string, body: unknown): Promise<{ recordId: string }> {
@@ -100,19 +113,21 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
         ],
         { version: row.version, state: row.state },
       );
-    const part = await chosenPart(trx, swap);
-    const choice = await judgeChoice(swap, part);
-    const { judged = null, proofs = [], settings } = choice ?? {};
-    const obstacles = signObstacles(swap.state, judged, proofs, swap.site.practice, settings?.conflicts);
-    if (!choice || !part || obstacles.length > 0)
+    const found = await judgeChoice(trx, swap);
+    const choice = found?.missing === false ? found : null;
+    const obstacles = found?.missing
+      ? [notOffered]
+      : signObstacles(swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts);
+    if (!choice || obstacles.length > 0)
       throw new ServiceError(
         422,
         obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })),
       );
+    const { part } = choice;
     const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
     for (const beside of swap.state.choice.part?.beside ?? []) await takeFromStock(trx, swap.site.id, beside);
     const now = new Date();
-    const record = recordBody(swap, part, choice, stock, { by, remark, at: now });
+    const record = recordBody(swap, choice, stock, { by, remark, at: now });
     const recordId = randomUUID();
     await trx<RecordRow>('records').insert({
       id: recordId,
@@ -138,7 +153,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
           load,
           duty,
           supply,
-          removed: readingsOfSpec(part.name, swap.state.choice.part?.coil ? withCoil(part.raw, swap.state.choice.part.coil) : part.raw),
+          removed: readingsOfSpec(part.name, choice.coil ? withCoil(part.raw, choice.coil) : part.raw),
         }),
         rating: ratingOf(choice.judged),
       });
@@ -164,7 +179,7 @@ export const hashOf = (body: RecordBody): string =>
     .update(canonicalJson(JSON.parse(JSON.stringify(body))))
     .digest('hex');
 
-type Judged = NonNullable<Awaited<ReturnType<typeof judgeChoice>>>;
+type Judged = Extract<NonNullable<Awaited<ReturnType<typeof judgeChoice>>>, { missing: false }>;
 
 /** Causes that were settled, with what was found. */
 const settledCauses = (state: SwapState): RecordBody['causes'] => {
@@ -187,14 +202,14 @@ const settledCauses = (state: SwapState): RecordBody['causes'] => {
 
 function recordBody(
   swap: SwapView,
-  part: PartRow,
   choice: Judged,
   stock: RecordBody['stock'],
   signature: { by: string; remark: string; at: Date },
 ): RecordBody {
   const { state, site } = swap;
+  const { part } = choice;
   const family = familyOf(state.family)!;
-  const brief = family.inBrief(state.choice.part?.coil ?? part.raw);
+  const brief = family.inBrief(choice.coil ?? part.raw);
   const hasCoil = family.coilSwap.scheme === 'always';
   return {
     format: 'loyal-coil/swap-record',
@@ -226,6 +241,7 @@ function recordBody(
       coil: hasCoil ? brief : null,
       brief: hasCoil ? `coil ${brief}` : brief,
     },
+    ...(choice.changes.length > 0 ? { changes: recordChanges(choice.changes, state) } : {}),
     causes: settledCauses(state),
     terminals: choice.terminals,
     settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
@@ -258,11 +274,25 @@ function recordBody(
   };
 }
 
+/** What differs from the removed part, each with its reason, or with what it mends. */
+const recordChanges = (changes: readonly Change[], state: SwapState): NonNullable<RecordBody['changes']> =>
+  changes.map((change) => {
+    const said = state.acknowledged[changeKey(change)];
+    return {
+      label: change.label,
+      from: markText(change.from, change.unit),
+      to: markText(change.to, change.unit),
+      because: change.because,
+      mends: change.mends,
+      ...(change.mends || !said ? {} : { by: said.by, reason: said.reason }),
+    };
+  });
+
 /** The chosen part of a swap judged, with its proofs and terminal map. Throws 404 where nothing is chosen. */
 export async function choiceDetail(id: string) {
   const swap = await loadSwap(id);
-  const choice = await judgeChoice(swap, await chosenPart(database(), swap));
-  if (!choice) throw notFound('A chosen part');
-  const { judged, proofs, terminals, settings, bases } = choice;
-  return { judged, proofs, terminals, settings, bases };
+  const choice = await judgeChoice(database(), swap);
+  if (!choice || choice.missing) throw notFound('A chosen part');
+  const { judged, changes, proofs, terminals, settings, bases } = choice;
+  return { judged, changes, proofs, terminals, settings, bases };
 }

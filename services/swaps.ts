@@ -2,6 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
+import { loadKinds } from '../core/case/fields';
 import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
 import type { Schools } from '../core/loads/schools';
@@ -70,6 +71,19 @@ export const openSchema = yup.object({
 });
 
 const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
+
+/** What the position feeds is one of the kinds that are known here, and a step is confirmed by somebody. */
+function checkWords(changes: readonly Change[]): void {
+  for (const { path, value } of changes) {
+    const fault =
+      path === 'loadKind' && !loadKinds.includes(value as (typeof loadKinds)[number])
+        ? `The kind of load is ${JSON.stringify(value)?.slice(0, 40)}; accepted: ${loadKinds.join(', ')}.`
+        : path.startsWith('safe.') && value !== null && (typeof value !== 'string' || value.trim().length < 2)
+          ? 'A step is confirmed by a name of at least 2 letters; null takes the confirmation back.'
+          : undefined;
+    if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
+  }
+}
 
 /** Readings are checked for their form; whether a figure is possible is said on its line. */
 function checkReadings(changes: readonly Change[]): void {
@@ -162,6 +176,7 @@ export async function saveSwap(id: string, body: unknown): Promise<{ version: nu
   if (!UUID.test(id)) throw notFound('This swap');
   const { version, changes } = (await validate(saveSchema, body)) as { version: number; changes: Change[] };
   checkReadings(changes);
+  checkWords(changes);
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');

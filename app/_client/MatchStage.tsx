@@ -6,6 +6,7 @@ import type { Practice } from '@/core/case/case';
 import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
 import { familyOf, familyWords } from '@/core/families/registry';
 import { termOf } from '@/core/quantities/terms';
+import type { Change as PartChange } from '@/core/matching/changes';
 import { choiceKey, type Change, type SwapState } from '@/core/swap/swap';
 import type { Board, BoardColumn } from '@/services/match';
 import { ChoicePanel } from '@/ui/board/ChoicePanel';
@@ -41,6 +42,7 @@ type Props = {
   chosenKey?: string;
   title: string;
   part: JudgedPart | null;
+  changes: readonly PartChange[];
   state: SwapState;
   name: string;
   onName: (name: string) => void;
@@ -61,6 +63,7 @@ export function MatchStage(props: Props) {
     where: where(column),
     note: column.coil ? 'other coil' : column.beside.length > 0 ? 'put together' : column.sameFootprint ? 'same footprint' : '',
     part: column.part,
+    changes: column.changes,
   }));
   return (
     <>
@@ -119,6 +122,7 @@ export function MatchStage(props: Props) {
         <ChoicePanel
           title={props.title}
           part={props.part}
+          changes={props.changes}
           state={props.state}
           name={props.name}
           onName={props.onName}

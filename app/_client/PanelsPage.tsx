@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Settle } from '@/ui/panels/OpenPointNote';
 import { PanelsDesk, type Site } from '@/ui/panels/PanelsDesk';
 import { api } from './api';
 import { Shell } from './Shell';
@@ -25,6 +26,12 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
     setStarting(false);
     setFault(answer.faults[0]?.reason);
   };
+  const settle: Settle = async (positionId, point) => {
+    const answer = await api<{ settled: true }>('POST', `/api/v1/positions/${positionId}/settle`, point);
+    if (!answer.ok) return answer.faults[0]?.reason;
+    router.refresh();
+    return undefined;
+  };
   return (
     <Shell here="/" practice={site?.practice === 'IEC' ? 'IEC · 50 Hz' : 'NFPA 70 · 60 Hz'}>
       <PanelsDesk
@@ -34,6 +41,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         starting={starting}
         fault={fault}
         onStart={start}
+        onSettle={settle}
         onPanel={(id) => go(`panel=${id}`)}
         onPosition={(id) => go(`panel=${here}&position=${id}`)}
         desks={

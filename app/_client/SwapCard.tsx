@@ -9,6 +9,7 @@ import { limitText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { citeSource } from '@/core/standards/source';
 import { stateMeaning } from '@/core/readings/reading';
+import type { Change as PartChange } from '@/core/matching/changes';
 import { partObstacles } from '@/core/swap/gate';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { Board } from '@/services/match';
@@ -31,6 +32,7 @@ type Props = {
   pickedNeed?: string;
   cell?: { line: JudgedLine; name: string };
   part: JudgedPart | null;
+  changes: readonly PartChange[];
   title: string;
   name: string;
   onName: (name: string) => void;
@@ -210,9 +212,7 @@ function breath({ derived, view }: Props): string {
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about?.toLowerCase() ?? 'motor'}`),
-    !derived.needs.some(({ id, onlyWhereCarried }) => id === 'residual-type' && onlyWhereCarried) &&
-      anyOf('residual-type') &&
-      `type ${anyOf('residual-type')}`,
+    !derived.needs.some(({ id, unless }) => id === 'residual-type' && unless) && anyOf('residual-type') && `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
     anyOf('protection-class'),
     limit('dip') && `riding a dip to ${limit('dip')}`,
@@ -263,7 +263,7 @@ function foot(props: Props) {
   if (stage === 'match') {
     if (!state.choice.part || !part) return <p className="muted">Choose a column by its name.</p>;
     if (state.choice.part.taken) return go('prove', 'Prove it', props.title);
-    const open = partObstacles(part, state);
+    const open = partObstacles(part, state, props.changes);
     const safety = open.some(({ kind }) => kind === 'safety');
     return (
       <button

@@ -9,6 +9,7 @@ import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
 import { causeHuntOf } from '@/core/swap/cause-hunt';
+import type { Change as PartChange } from '@/core/matching/changes';
 import { signObstacles } from '@/core/swap/gate';
 import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -83,8 +84,9 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const shownColumn = column ?? (keptColumn && choiceKey(keptColumn) === chosenKey ? keptColumn : undefined);
   const detail = useChoiceDetail(view.id, choice, stamp, swap.flush, swap.save === 'saved', stage);
   const part = shownColumn?.part ?? detail?.judged ?? null;
+  const changes = shownColumn?.changes ?? detail?.changes ?? [];
   const proofs = detail?.proofs ?? [];
-  const obstacles = signObstacles(state, part, proofs, practice, detail?.settings.conflicts);
+  const obstacles = signObstacles(state, part && { judged: part, changes }, proofs, practice, detail?.settings.conflicts);
   const title = choice?.name ?? '';
   const shows = (view: FamilyView) => familyShows(derived.family, view);
   const causeHunt = causeHuntOf(state);
@@ -229,6 +231,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
               chosenKey={chosenKey}
               title={title}
               part={part}
+              changes={changes}
               state={state}
               name={name}
               onName={setName}
@@ -273,6 +276,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
             <RecordStage
               title={title}
               part={choice?.taken ? part : null}
+              changes={changes}
               state={state}
               practice={practice}
               obstacles={view.status === 'signed' ? [] : obstacles}
@@ -292,6 +296,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
           pickedNeed={pickedNeed}
           cell={cell}
           part={part}
+          changes={changes}
           title={title}
           name={name}
           onName={setName}
@@ -315,6 +320,7 @@ const Empty = ({ text }: { text: string }) => (
 
 type Detail = {
   judged: NonNullable<ReturnType<typeof derive>['removed']>;
+  changes: PartChange[];
   proofs: Proof[];
   terminals: TerminalMove[];
   settings: SettingSheet;

@@ -6,6 +6,7 @@
 import type { Marks, PartSpec, Practice } from '../case/case';
 import type { Field } from '../case/fields';
 import type { Schools } from '../loads/schools';
+import type { KeptMark } from '../matching/changes';
 import type { Canonical } from '../matching/evaluate';
 import type { Need, Verdict } from '../needs/need';
 
@@ -98,6 +99,8 @@ export type DeviceFamily = {
   example: string;
   /** Need lines for a context, in the order in which they are shown. */
   needs: (context: NeedContext) => Need[];
+  /** Marks that should stay as on the removed part; what differs is said as a change, apart from the verdict. */
+  keeps: readonly KeptMark[];
   /** Cautions that are no line on a part: a leg left live, a latch that stays in. */
   cautions: (context: NeedContext) => string[];
   proofs: (context: ProofContext) => Proof[];

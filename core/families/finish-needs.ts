@@ -21,6 +21,9 @@ const ofItsOwn = ({ inputs }: Need) => inputs.filter((input) => input !== 'suppl
 const isStated = (context: NeedContext, need: Need) =>
   need.ways.some(({ limit }) => limit !== null) || ofItsOwn(need).some((input) => isGiven(context, input));
 
+/** Nobody signs these as not known: a wrong coil burns, a missing pole leaves a conductor live. */
+const mustBeKnown = /^(coil-volts|coil-kind|auxiliary-volts|auxiliary-kind|rating-kind|current-kind|measured-kind|poles|poles-open)$/;
+
 /** Returns the needs with what is always asked and what is assumed marked. A second way of saying a thing is never on the list. */
 export const finishNeeds = (context: NeedContext, needs: readonly Need[], alwaysAsked: readonly RegExp[]): Need[] =>
   needs.map((need) => ({
@@ -32,4 +35,5 @@ export const finishNeeds = (context: NeedContext, needs: readonly Need[], always
     isStated(context, need)
       ? { alwaysAsked: true }
       : {}),
+    ...(need.safety && mustBeKnown.test(need.id) ? { mustBeKnown: true } : {}),
   }));

@@ -73,6 +73,8 @@ export type Need = {
   severity: Severity;
   /** Volts, AC or DC, poles, interrupting: a failing safety line cannot be overridden. */
   safety: boolean;
+  /** Not known, it cannot be signed at all: volts and kind of the coil, AC or DC, poles. */
+  mustBeKnown?: boolean;
   ways: readonly [Way, ...Way[]];
   /** The arithmetic that gave the limit, one or two sentences. */
   because: string;

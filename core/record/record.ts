@@ -19,6 +19,8 @@ export type RecordLine = Line & {
   instead?: string;
   acknowledgedBy?: string;
   note?: string;
+  /** What will settle a line that was signed as not known. */
+  settles?: string;
   overriddenBy?: string;
   reason?: string;
 };
@@ -59,6 +61,8 @@ export type RecordBody = {
     coil: string | null;
     /** What tells it from its neighbours; absent in older records. */ brief?: string;
   };
+  /** What differs from the removed part where it should be the same; absent where nothing does and in older records. */
+  changes?: { label: string; from: string; to: string; because: string; mends: boolean; by?: string; reason?: string }[];
   terminals: TerminalMove[];
   /** Settings and what each was left at; absent in older records. */
   settings?: { name: string; value: string; asLeft: string }[];
@@ -75,6 +79,10 @@ export const foundText = ({ causes = [], removed }: RecordBody): string[] => [
   ...(removed?.condition ?? []).map(({ about, word, found }) => `What came out, ${about.toLowerCase()}: ${word}, ${found}`),
   ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
 ];
+
+/** A change from the removed part in a sentence, with who gave which reason. */
+export const changeText = ({ because, mends, by, reason }: NonNullable<RecordBody['changes']>[number]): string =>
+  mends || !by ? because : `${because} Reason given by ${by}: ${reason}.`;
 
 /** What was fitted, told from its neighbours: its coil, or its rating. */
 export const fittedBrief = ({ fitted }: RecordBody): string => fitted.brief ?? `coil ${fitted.coil}`;

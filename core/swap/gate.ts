@@ -4,7 +4,9 @@
  * Lines that are not known need an acknowledgement with a note: the record says in plain words that they were not judged.
  */
 import type { Practice } from '../case/case';
+import { loadKinds } from '../case/fields';
 import type { Proof } from '../families/contract';
+import type { Change } from '../matching/changes';
 import type { JudgedLine, JudgedPart } from '../matching/judge';
 import { formatQuantity, formatRange } from '../quantities/format-quantity';
 import { openSafeSteps } from './make-safe';
@@ -13,7 +15,11 @@ import type { Named, ProofEntry, SwapState } from './swap';
 export type Obstacle = {
   id: string;
   needId?: string;
-  kind: 'safety' | 'override' | 'acknowledge' | 'proof' | 'safe' | 'choice';
+  /** Which change from the removed part asks for its reason. */
+  changeId?: string;
+  /** A safety line that is not known asks for what will settle it, too. */
+  settles?: boolean;
+  kind: 'safety' | 'override' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice';
   text: string;
 };
 
@@ -26,22 +32,46 @@ const byName = (entry: Named | undefined, line: JudgedLine) => Boolean(entry?.by
 const withReason = (entry: Named | undefined, line: JudgedLine) =>
   byName(entry, line) && (entry!.reason ?? '').trim().length >= LEAST_REASON;
 
+/** A safety line that is not known is signed only with what will settle it. */
+const withSettlement = (entry: Named | undefined, line: JudgedLine) =>
+  withReason(entry, line) && (!line.need.safety || (entry!.settles ?? '').trim().length >= LEAST_REASON);
+
 /** What this line still asks for before its part may go in. */
 export function lineObstacle(line: JudgedLine, state: SwapState): Obstacle | undefined {
-  const { id, safety } = line.need;
+  const { id, safety, mustBeKnown } = line.need;
   const base = { id: `line-${id}`, needId: id };
   if (line.verdict === 'fails') {
     if (safety) return { ...base, kind: 'safety', text: `${line.because} A safety line cannot be overridden.` };
     return withReason(state.overrides[id], line) ? undefined : { ...base, kind: 'override', text: line.because };
   }
   if (line.verdict === 'fits') return undefined;
-  const noted = line.verdict === 'not-known' ? withReason(state.acknowledged[id], line) : byName(state.acknowledged[id], line);
-  return noted ? undefined : { ...base, kind: 'acknowledge', text: line.because };
+  const unknown = line.verdict === 'not-known';
+  if (unknown && mustBeKnown)
+    return { ...base, kind: 'safety', text: `${line.because} This must be known before anything is signed: read it, or measure it.` };
+  const noted = unknown ? withSettlement(state.acknowledged[id], line) : byName(state.acknowledged[id], line);
+  return noted ? undefined : { ...base, kind: 'acknowledge', text: line.because, ...(unknown && safety ? { settles: true } : {}) };
 }
 
+/** Key under which the reason of a change is kept beside the acknowledged lines. */
+export const changeKey = ({ id }: Pick<Change, 'id'>): string => `change-${id}`;
+/** Both values as they stand: a reason given for others does not count. */
+export const changeSignature = ({ from, to }: Pick<Change, 'from' | 'to'>): string => JSON.stringify([from, to]);
+
+/** What the changes from the removed part still ask for: a reason each, save those that mend it. */
+export const changeObstacles = (changes: readonly Change[], state: SwapState): Obstacle[] =>
+  changes.flatMap((change): Obstacle[] => {
+    const said = state.acknowledged[changeKey(change)];
+    const given = said?.seen === changeSignature(change) && said.by.trim() !== '' && said.reason.trim().length >= LEAST_REASON;
+    return change.mends || given
+      ? []
+      : [{ id: changeKey(change), changeId: change.id, kind: 'change', text: `${change.because} Ask first: ${change.ask}` }];
+  });
+
 /** What still stands between a judged part and its place, in the order of the lines. */
-export const partObstacles = (part: JudgedPart, state: SwapState): Obstacle[] =>
-  part.lines.map((line) => lineObstacle(line, state)).filter((obstacle): obstacle is Obstacle => obstacle !== undefined);
+export const partObstacles = (part: JudgedPart, state: SwapState, changes: readonly Change[] = []): Obstacle[] => [
+  ...part.lines.map((line) => lineObstacle(line, state)).filter((obstacle): obstacle is Obstacle => obstacle !== undefined),
+  ...changeObstacles(changes, state),
+];
 
 export type ProofVerdict = 'open' | 'fits' | 'check' | 'fails';
 
@@ -73,12 +103,12 @@ export function proofLimits({ kind, unit, low, high }: Proof): string {
 /** Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together. */
 export function signObstacles(
   state: SwapState,
-  part: JudgedPart | null,
+  chosen: { judged: JudgedPart; changes: readonly Change[] } | null,
   proofs: readonly Proof[],
   practice: Practice,
   conflicts: readonly string[] = [],
 ): Obstacle[] {
-  if (!part || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
+  if (!chosen || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
     id: `safe-${step.id}`,
     kind: 'safe',
@@ -90,5 +120,14 @@ export function signObstacles(
     return verdict === 'fails' ? [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} failed its proof.` }] : [];
   });
   const refused = conflicts.map((words, i): Obstacle => ({ id: `setting-${i}`, kind: 'proof', text: `Settings refused: ${words}` }));
-  return [...safe, ...partObstacles(part, state), ...refused, ...proving];
+  const kind = loadKinds.includes(state.loadKind as (typeof loadKinds)[number])
+    ? []
+    : [
+        {
+          id: 'load-kind',
+          kind: 'choice' as const,
+          text: 'What this position feeds is not a kind of load that is known here. Choose it again.',
+        },
+      ];
+  return [...safe, ...kind, ...partObstacles(chosen.judged, state, chosen.changes), ...refused, ...proving];
 }

@@ -85,4 +85,4 @@ export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
 
 /** Steps that nobody has confirmed yet. */
 export const openSafeSteps = (state: SwapState, practice: Practice): SafeStep[] =>
-  safeSteps(state, practice).filter(({ id }) => !state.safe[id]);
+  safeSteps(state, practice).filter(({ id }) => !state.safe[id]?.trim());

@@ -199,16 +199,16 @@ describe('gates', () => {
     expect(partObstacles(judged({ auxNormallyOpen: 0 }), { ...base, acknowledged })).toHaveLength(1);
   });
   it('nothing is signed without a taken part', () => {
-    expect(signObstacles(base, judged({}), [], 'NFPA70')).toMatchObject([{ kind: 'choice' }]);
+    expect(signObstacles(base, { judged: judged({}), changes: [] }, [], 'NFPA70')).toMatchObject([{ kind: 'choice' }]);
     const taken: SwapState = {
       ...base,
       choice: { part: { partId: 'p', name: 'P', taken: true } },
       safe: Object.fromEntries(safeSteps(base, 'NFPA70').map(({ id }) => [id, 'A'])),
     };
-    expect(signObstacles(taken, judged({}), [], 'NFPA70')).toEqual([]);
-    expect(signObstacles(taken, judged({}), [], 'NFPA70', ['Undervoltage is not below overvoltage.'])).toMatchObject([
-      { id: 'setting-0', text: expect.stringContaining('not below overvoltage') },
-    ]);
+    expect(signObstacles(taken, { judged: judged({}), changes: [] }, [], 'NFPA70')).toEqual([]);
+    expect(
+      signObstacles(taken, { judged: judged({}), changes: [] }, [], 'NFPA70', ['Undervoltage is not below overvoltage.']),
+    ).toMatchObject([{ id: 'setting-0', text: expect.stringContaining('not below overvoltage') }]);
   });
 });
 

@@ -22,7 +22,12 @@ export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | '
 /** What was found on one cause: a reading, or yes or no. */
 export type Finding = { reading?: number; yes?: boolean };
 /** Who looked at a line and why; `seen` is what stood there then, so that a changed figure asks again. */
-export type Named = { by: string; reason: string; seen: string };
+export type Named = {
+  by: string;
+  reason: string;
+  seen: string;
+  /** What will settle a line that is signed as not known. */ settles?: string;
+};
 
 export type SwapState = {
   family: string;

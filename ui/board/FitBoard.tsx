@@ -1,6 +1,7 @@
 'use client';
 
 import { Fragment, useRef, type KeyboardEvent } from 'react';
+import { markText, type Change } from '@/core/matching/changes';
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
@@ -9,7 +10,7 @@ import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from '../swap/derived';
 
-export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart };
+export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart; changes: readonly Change[] };
 export type Removed = { name: string; part: JudgedPart } | null;
 
 const MOST_WORDS = 2;
@@ -42,6 +43,17 @@ function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => vo
   );
 }
 
+/** What a candidate has instead of the removed part's value; a change that mends it is a fit. */
+function ChangeCell({ change }: { change: Change | undefined }) {
+  if (!change) return <span className="muted">same, or not known</span>;
+  return (
+    <span className="cell" title={change.because}>
+      <VerdictMark verdict={change.mends ? 'fits' : 'check'} /> {markText(change.to, change.unit)}
+      {change.mends ? ', mends it' : ''}
+    </span>
+  );
+}
+
 /** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
 export function FitBoard({
   needs,
@@ -66,6 +78,7 @@ export function FitBoard({
       part.lines.some((line) => line.need.id === need.id),
     );
   const shown = needs.filter(carried);
+  const changed = [...new Map(columns.flatMap((column) => column.changes).map((change) => [change.id, change])).values()];
   const lineOf = (part: JudgedPart, id: string) => part.lines.find((line) => line.need.id === id);
   /** The way of rating that the parts shown are held against, the first one where they differ. */
   const usedWay = (need: Need) => {
@@ -174,6 +187,27 @@ export function FitBoard({
               </Fragment>
             );
           })}
+          {changed.length > 0 && (
+            <tr className="group">
+              <th colSpan={2 + columns.length} scope="colgroup" className="label">
+                Compared with the removed part
+              </th>
+            </tr>
+          )}
+          {changed.map((mark) => (
+            <tr key={`change-${mark.id}`}>
+              <th className="need-name" scope="row">
+                {mark.label}
+                <span className="limit">as removed</span>
+              </th>
+              {removed && <td className="came-out">{markText(mark.from, mark.unit)}</td>}
+              {columns.map((column) => (
+                <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
+                  <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />
+                </td>
+              ))}
+            </tr>
+          ))}
         </tbody>
       </table>
     </div>

@@ -1,9 +1,10 @@
 'use client';
 
 import type { ReactNode } from 'react';
+import { OpenPointNote, type Settle } from './OpenPointNote';
 import { VerdictMark } from '../marks/VerdictMark';
 
-export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'repeat-failure';
+export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
 export type Tile = {
   id: string;
   tag: string;
@@ -18,6 +19,7 @@ export type Tile = {
   load: string;
   wrong: string[];
   spent: string[];
+  openPoints: { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string }[];
   swapId: string | null;
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };
@@ -29,6 +31,7 @@ const stateWords: Record<TileState, string> = {
   'swap-open': 'swap open',
   'wrong-part': 'wrong part fitted',
   'spent-part': 'spent part',
+  'open-point': 'signed as not known',
   'repeat-failure': 'repeat failure',
 };
 
@@ -36,6 +39,7 @@ function StateMarks({ states }: { states: TileState[] }) {
   return (
     <span className="state">
       {(states.includes('wrong-part') || states.includes('spent-part')) && <VerdictMark verdict="fails" size={15} />}
+      {states.includes('open-point') && <VerdictMark verdict="not-known" size={15} />}
       {states.includes('repeat-failure') && <VerdictMark verdict="check" size={16} />}
     </span>
   );
@@ -86,6 +90,7 @@ function PositionCard({
   panelId,
   site,
   onStart,
+  onSettle,
   starting,
   fault,
 }: {
@@ -93,6 +98,7 @@ function PositionCard({
   panelId: string;
   site: Site;
   onStart: (id: string) => void;
+  onSettle: Settle;
   starting: boolean;
   fault?: string;
 }) {
@@ -135,6 +141,9 @@ function PositionCard({
           ))}
         </div>
       )}
+      {tile.openPoints.map((point) => (
+        <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
+      ))}
       {tile.history.length > 0 && (
         <div>
           <p className="label" style={{ marginBottom: 6 }}>
@@ -187,6 +196,7 @@ export function PanelsDesk(props: {
   onPanel: (id: string) => void;
   onPosition: (id: string) => void;
   onStart: (id: string) => void;
+  onSettle: Settle;
   starting: boolean;
   fault?: string;
   desks?: ReactNode;
@@ -239,6 +249,9 @@ export function PanelsDesk(props: {
             <VerdictMark verdict="fails" size={15} /> wrong part fitted, or spent
           </span>
           <span>
+            <VerdictMark verdict="not-known" size={15} /> signed as not known
+          </span>
+          <span>
             <VerdictMark verdict="check" size={15} /> repeat failure
           </span>
           <span>
@@ -248,7 +261,15 @@ export function PanelsDesk(props: {
       </main>
       <aside className="running" aria-label="Chosen position">
         {tile ? (
-          <PositionCard tile={tile} panelId={panel.id} site={site} onStart={props.onStart} starting={props.starting} fault={props.fault} />
+          <PositionCard
+            tile={tile}
+            panelId={panel.id}
+            site={site}
+            onStart={props.onStart}
+            onSettle={props.onSettle}
+            starting={props.starting}
+            fault={props.fault}
+          />
         ) : (
           <p className="muted">Choose a position to see its load, device and history.</p>
         )}

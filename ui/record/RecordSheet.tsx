@@ -1,6 +1,6 @@
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
-import { fittedBrief, foundText, type RecordBody, type RecordLine } from '@/core/record/record';
+import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 
 function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
@@ -32,7 +32,7 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
                 {line.overriddenBy
                   ? `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}`
                   : line.acknowledgedBy
-                    ? `${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' looked at it'}`
+                    ? `${line.verdict === 'not-known' ? 'Signed as not known. ' : ''}${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' acknowledged it'}${line.settles ? `. To be settled by: ${line.settles}` : ''}`
                     : ''}
               </td>
             </tr>
@@ -122,6 +122,14 @@ export function RecordSheet({
       {foundText(body).length > 0 && <p className="say note">{foundText(body).join('; ')}.</p>}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
       {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
+      {body.changes && body.changes.length > 0 && (
+        <div className="sheet stack" style={{ padding: 14 }}>
+          <h2 style={{ fontSize: 15.5 }}>Compared with the removed part</h2>
+          {body.changes.map((change) => (
+            <p key={change.label}>{changeText(change)}</p>
+          ))}
+        </div>
+      )}
       {body.settings && body.settings.length > 0 && (
         <div className="sheet" style={{ overflowX: 'auto' }}>
           <table className="plain">

@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { insteadOf, type JudgedPart } from '@/core/matching/judge';
-import type { Obstacle } from '@/core/swap/gate';
+import type { Change } from '@/core/matching/changes';
+import { changeKey, type Obstacle } from '@/core/swap/gate';
 import type { Stage } from '../swap/StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
@@ -13,6 +14,7 @@ const stageOf: Record<Obstacle['kind'], Stage> = {
   safety: 'match',
   override: 'match',
   acknowledge: 'match',
+  change: 'match',
   choice: 'match',
   safe: 'safe',
   proof: 'prove',
@@ -22,6 +24,7 @@ const stageOf: Record<Obstacle['kind'], Stage> = {
 export function RecordStage({
   title,
   part,
+  changes,
   state,
   practice,
   obstacles,
@@ -31,6 +34,7 @@ export function RecordStage({
 }: {
   title: string;
   part: JudgedPart | null;
+  changes: readonly Change[];
   state: SwapState;
   practice: Practice;
   obstacles: Obstacle[];
@@ -90,12 +94,30 @@ export function RecordStage({
                         <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}
                       </span>
                     </td>
-                    <td>{said ? `${over ? 'OVERRIDDEN by ' : ''}${said.by}${said.reason ? `: ${said.reason}` : ''}` : ''}</td>
+                    <td>
+                      {said
+                        ? `${over ? 'OVERRIDDEN by ' : ''}${said.by}${said.reason ? `: ${said.reason}` : ''}${said.settles ? `. To be settled by: ${said.settles}` : ''}`
+                        : ''}
+                    </td>
                   </tr>
                 );
               })}
             </tbody>
           </table>
+        </section>
+      )}
+      {part && changes.length > 0 && (
+        <section aria-label="Compared with the removed part" className="sheet stack" style={{ padding: 14 }}>
+          <h2 style={{ fontSize: 15.5 }}>Compared with the removed part</h2>
+          {changes.map((change) => {
+            const said = state.acknowledged[changeKey(change)];
+            return (
+              <p key={change.id}>
+                {change.because}
+                {said && !change.mends ? ` ${said.by}: ${said.reason}` : ''}
+              </p>
+            );
+          })}
         </section>
       )}
       <label className="stack" style={{ gap: 4 }}>

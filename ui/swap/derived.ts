@@ -2,8 +2,7 @@ import { conditionOfPart, spentTexts, type DeviceFamily, type NeedContext, type 
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
 import type { Schools } from '@/core/loads/schools';
-import { compileNeed } from '@/core/matching/evaluate';
-import { judgePart, wrongLines, type JudgedPart } from '@/core/matching/judge';
+import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import type { Practice } from '@/core/case/case';
 import { haveText, limitText } from '@/core/needs/line-text';
@@ -34,6 +33,7 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
   const context = contextOf(plain, { schools, assumed: assumedMarks(state) });
   const needs = family.needs(context);
   const steps = safeSteps(state, practice);
+  const removed = plain.removed && family.canonical(plain.removed.spec);
   return {
     family,
     context,
@@ -41,9 +41,9 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
     needs,
     cautions: family.cautions(context),
     steps,
-    openSteps: steps.filter(({ id }) => !state.safe[id]).length,
+    openSteps: steps.filter(({ id }) => !state.safe[id]?.trim()).length,
     condition: conditionOfPart(family, context, plain.removed?.spec),
-    removed: plain.removed && judgePart(needs.map(compileNeed), family.canonical(plain.removed.spec), practice),
+    removed: removed && judgePart(askedNeeds(needs, [removed]), removed, practice),
   };
 }
 

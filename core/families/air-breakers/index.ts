@@ -2,6 +2,7 @@
 import { airBreakerFields } from '../../case/fields';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerLines } from '../overcurrent/breaker-circuit';
+import { airBreakerKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { canonicalAirBreaker } from './canonical';
 import { airBreakerCautions } from './cautions';
@@ -40,6 +41,7 @@ export const airBreakers = {
   },
   example: '1600 A 690 V 3P ICU 65 KA ICW 50 KA LSIG DRAW-OUT IEC 60947-2',
   needs: (context: NeedContext) => finishNeeds(context, airBreakerNeeds(context), alwaysAsked),
+  keeps: airBreakerKeeps,
   cautions: airBreakerCautions,
   proofs: airBreakerProofs,
   terminals: airBreakerTerminals,

@@ -1,6 +1,7 @@
 /** Coils, motors and contacts that work an air breaker. Wiring only; see README.md in this folder. */
 import { breakerCoilFields } from '../../case/fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { breakerCoilKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { canonicalBreakerCoil } from './canonical';
 import { breakerCoilCautions } from './cautions';
@@ -37,6 +38,7 @@ export const breakerCoils = {
   },
   example: 'SHUNT TRIP 110 V DC OPERATING RANGE 70-110 % MAX ON TIME 1 S C1-C2',
   needs: (context: NeedContext) => finishNeeds(context, breakerCoilNeeds(context), alwaysAsked),
+  keeps: breakerCoilKeeps,
   cautions: breakerCoilCautions,
   proofs: breakerCoilProofs,
   terminals: breakerCoilTerminals,

@@ -1,6 +1,7 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
 import { breakerFields } from '../../case/protection-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { breakerKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalBreaker } from '../overcurrent/breaker-marks';
@@ -52,6 +53,7 @@ export const breakers = {
   },
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
   needs: (context: NeedContext) => finishNeeds(context, [...supplyNeeds(context), ...circuitNeeds(context)], alwaysAsked),
+  keeps: breakerKeeps,
   cautions: breakerCautions,
   proofs: breakerProofs,
   terminals: breakerTerminals,

@@ -92,10 +92,19 @@ export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp)
     coilOperating: layout((low, high, kind) => [low * (kind === 'dc' ? pickUpDc : coilLimits.pickUp), high * coilLimits.highest]),
     coilMarked: layout((low, high) => [low / (1 + COIL_MARK_TOLERANCE), high * (1 + COIL_MARK_TOLERANCE)]),
     coilRated: layout((low, high) => [low, high]),
+    coilVoltsMarked: voltsMarked(marks),
     ...(kinds.some((kind) => kind !== undefined) ? { coilKinds: known.length > 0 ? [...new Set(known)] : null } : {}),
     ...(carriesHertz ? { coilHertzAc: hertz.length > 0 ? [...new Set(hertz)] : unread ? null : 'none' } : {}),
     ...(marks.length === 1 && marks[0]!.low !== null ? pullInDc(spec, marks[0]!.low) : pullInDc(spec, null)),
   };
+}
+
+/** Volts of the marks: one figure, or the lowest and the highest; null where one is worn. */
+function voltsMarked(marks: readonly CoilMark[]): number | [number, number] | null {
+  const volts = marks.flatMap(({ low, high }) => [low, high]);
+  if (!volts.every((one): one is number => one !== null) || volts.length === 0) return null;
+  const [low, high] = [Math.min(...volts), Math.max(...volts)];
+  return low === high ? low : [low, high];
 }
 
 /** DC coil power while pulling in: its watts, or V²/R of the marked volts. */

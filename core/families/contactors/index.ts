@@ -3,6 +3,7 @@
  */
 import { contactorFields } from '../../case/fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { contactorKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalContactor } from './canonical';
@@ -54,6 +55,7 @@ export const contactors = {
   },
   example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
   needs: (context: NeedContext) => finishNeeds(context, [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)], alwaysAsked),
+  keeps: contactorKeeps,
   cautions: contactorCautions,
   proofs: contactorProofs,
   terminals: contactorTerminals,

@@ -3,6 +3,7 @@ import { controlRelayFields } from '../../case/fields';
 import { coilInBrief } from '../coils/in-brief';
 import { coilNeeds } from '../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { controlRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
@@ -55,6 +56,7 @@ export const controlRelays = {
       ],
       alwaysAsked,
     ),
+  keeps: controlRelayKeeps,
   cautions: controlRelayCautions,
   proofs: controlRelayProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to),

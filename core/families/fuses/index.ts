@@ -1,6 +1,7 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
 import { fuseFields } from '../../case/protection-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { fuseKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalFuse } from './canonical';
@@ -52,6 +53,7 @@ export const fuses = {
   },
   example: 'CLASS J 30 A 600 VAC 300 VDC IR 200 KA TIME DELAY',
   needs: (context: NeedContext) => finishNeeds(context, fuseNeeds(context), alwaysAsked),
+  keeps: fuseKeeps,
   cautions: fuseCautions,
   proofs: fuseProofs,
   terminals: () => [],

@@ -1,6 +1,7 @@
 /** Monitoring relays of three-phase and single-phase supplies. Wiring only; see README.md in this folder. */
 import { monitoringRelayFields } from '../../case/relay-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { monitoringRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { contactLines, contactNeeds } from '../relays/contact-needs';
 import { ambientNeeds } from '../service-needs';
@@ -61,6 +62,7 @@ export const monitoringRelays = {
       [...monitoringNeeds(context), ...(context.load.contacts === undefined ? [] : contactNeeds(context)), ...ambientNeeds(context)],
       alwaysAsked,
     ),
+  keeps: monitoringRelayKeeps,
   cautions: monitoringCautions,
   proofs: monitoringProofs,
   terminals: monitoringTerminals,

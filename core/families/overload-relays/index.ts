@@ -1,6 +1,7 @@
 /** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
 import { overloadRelayFields } from '../../case/protection-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { overloadKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalOverloadRelay } from './canonical';
@@ -34,6 +35,7 @@ export const overloadRelays = {
   },
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
   needs: (context: NeedContext) => finishNeeds(context, overloadNeeds(context), alwaysAsked),
+  keeps: overloadKeeps,
   cautions: overloadCautions,
   proofs: overloadProofs,
   terminals: overloadTerminals,

@@ -1,6 +1,7 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
 import { residualFields } from '../../case/residual-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { residualKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalResidual } from './canonical';
@@ -48,6 +49,7 @@ export const residualCurrents = {
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
     finishNeeds(context, [...placeNeeds(context), ...detectionNeeds(context), ...timeNeeds(context)], alwaysAsked),
+  keeps: residualKeeps,
   cautions: residualCautions,
   proofs: residualProofs,
   terminals: residualTerminals,

@@ -1,6 +1,7 @@
 /** Run capacitors of permanent-split motors. Wiring only; see README.md in this folder. */
 import { runCapacitorFields } from '../../case/capacitor-fields';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { runCapacitorKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalRunCapacitor } from './canonical';
@@ -34,6 +35,7 @@ export const runCapacitors = {
   },
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
   needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds(context), alwaysAsked),
+  keeps: runCapacitorKeeps,
   cautions: runCapacitorCautions,
   proofs: runCapacitorProofs,
   terminals: runCapacitorTerminals,

@@ -3,6 +3,7 @@ import { timingRelayFields } from '../../case/fields';
 import { coilInBrief } from '../coils/in-brief';
 import { coilNeeds } from '../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
+import { timingRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { baseNeeds, formNeeds } from '../relays/base-needs';
 import { contactLines, contactNeeds } from '../relays/contact-needs';
@@ -64,6 +65,7 @@ export const timingRelays = {
       ],
       alwaysAsked,
     ),
+  keeps: timingRelayKeeps,
   cautions: timingCautions,
   proofs: timingProofs,
   terminals: (context, from, to) => relayTerminals(context, from, to, true),

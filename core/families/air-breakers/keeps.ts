@@ -1,0 +1,63 @@
+/** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../../matching/changes';
+
+export const airBreakerKeeps: readonly KeptMark[] = [
+  {
+    name: 'ratedAmps',
+    label: 'Rated current',
+    unit: 'A',
+    why: 'A larger breaker lets the conductor heat further before it opens; a smaller one may trip on the load.',
+    ask: 'Why did it trip? Has the load, the conductor or the rule for this circuit changed?',
+    lines: [
+      'running',
+      'conductor',
+      'circuit',
+      'exact',
+      'motor-feeder',
+      'motor-branch-inverse-time-breaker',
+      'unit-maximum',
+      'plate-maximum',
+      'primary-maximum',
+    ],
+  },
+  {
+    name: 'poles',
+    label: 'Poles',
+    unit: 'count',
+    why: 'Fewer poles leave a conductor closed.',
+    ask: 'Which conductors must open?',
+    lines: ['poles', 'poles-open', 'corner-grounded'],
+  },
+  {
+    name: 'tripFunctions',
+    label: 'Trip functions',
+    unit: '',
+    why: 'A function that is missing is a protection that is missing.',
+    ask: 'Which functions does the coordination of this board rest on?',
+    lines: ['trip-function-L', 'trip-function-S', 'trip-function-I', 'trip-function-G'],
+  },
+  {
+    name: 'mounting',
+    label: 'Mounting',
+    unit: '',
+    why: 'A draw-out breaker enters its cradle alone.',
+    ask: 'Is the cradle of the same frame?',
+    lines: ['mounting'],
+  },
+  {
+    name: 'coilKinds',
+    label: 'Control AC or DC',
+    unit: '',
+    why: 'Its coils and motor are wound for one kind of current.',
+    ask: 'Was the control supply changed?',
+    lines: ['coil-kind'],
+  },
+  {
+    name: 'coilVoltsMarked',
+    label: 'Control volts',
+    unit: '',
+    why: 'Its coils and motor follow the control circuit.',
+    ask: 'What volts does the control circuit give?',
+    lines: ['coil-volts', 'coil-mark'],
+  },
+];

@@ -1,0 +1,45 @@
+/** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../../matching/changes';
+
+export const breakerCoilKeeps: readonly KeptMark[] = [
+  {
+    name: 'function',
+    label: 'Function',
+    unit: '',
+    why: 'A shunt trip and an undervoltage release work in opposite senses.',
+    ask: 'What must happen when the command, or the supply, goes?',
+    lines: ['function'],
+  },
+  {
+    name: 'frame',
+    label: 'Frame and bay',
+    unit: '',
+    why: 'The bay decides what the plunger works on.',
+    ask: 'Does it enter the same bay of the same frame?',
+    lines: ['frame'],
+  },
+  {
+    name: 'coilKinds',
+    label: 'Coil AC or DC',
+    unit: '',
+    why: 'An AC coil on DC burns, a DC coil on AC does not operate.',
+    ask: 'Was the control supply changed?',
+    lines: ['coil-kind'],
+  },
+  {
+    name: 'coilVoltsMarked',
+    label: 'Coil volts',
+    unit: '',
+    why: 'The coil mark follows the control circuit.',
+    ask: 'What volts does the control circuit give?',
+    lines: ['coil-volts', 'coil-mark'],
+  },
+  {
+    name: 'delaySeconds',
+    label: 'Delay',
+    unit: 's',
+    why: 'A delay rides through dips; without one the breaker opens on each of them.',
+    ask: 'How deep and how long are the dips here?',
+    lines: ['dip'],
+  },
+];

@@ -1,0 +1,37 @@
+/** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../../matching/changes';
+
+export const contactorKeeps: readonly KeptMark[] = [
+  {
+    name: 'poles',
+    label: 'Poles',
+    unit: 'count',
+    why: 'Fewer poles leave a conductor closed; more may leave one unwired.',
+    ask: 'Which conductors does each pole switch, and is one used for control?',
+    lines: ['poles', 'poles-open'],
+  },
+  {
+    name: 'coilKinds',
+    label: 'Coil AC or DC',
+    unit: '',
+    why: 'An AC coil on DC burns, a DC coil on AC does not pull in.',
+    ask: 'Was the control supply changed, or was the removed coil the wrong one?',
+    lines: ['coil-kind'],
+  },
+  {
+    name: 'coilVoltsMarked',
+    label: 'Coil volts',
+    unit: '',
+    why: 'The coil mark follows the control circuit, not the contactor.',
+    ask: 'What volts does the control circuit give, measured or by its transformer?',
+    lines: ['coil-volts', 'coil-mark'],
+  },
+  {
+    name: 'holding',
+    label: 'Held closed by',
+    unit: '',
+    why: 'A latched contactor stays closed when control power is lost.',
+    ask: 'What must the load do when control power is lost?',
+    lines: ['holding'],
+  },
+];

@@ -1,0 +1,37 @@
+/** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../../matching/changes';
+
+export const overloadKeeps: readonly KeptMark[] = [
+  {
+    name: 'tripClass',
+    label: 'Trip class',
+    unit: '',
+    why: 'A slower class lets a stalled motor heat longer; a faster one may trip during the start.',
+    ask: 'How long does the start take, and how long may the motor stand stalled?',
+    lines: ['start-time', 'stall-time'],
+  },
+  {
+    name: 'kind',
+    label: 'Kind of relay',
+    unit: '',
+    why: 'Thermal, electronic and magnetic relays follow the motor in different ways.',
+    ask: 'Does the supply suit it: DC, a drive, frequent starts?',
+    lines: ['kind'],
+  },
+  {
+    name: 'poles',
+    label: 'Poles',
+    unit: 'count',
+    why: 'A phase that is not watched is not protected.',
+    ask: 'Are all phases led through it?',
+    lines: ['poles'],
+  },
+  {
+    name: 'reset',
+    label: 'Reset',
+    unit: '',
+    why: 'An automatic reset may start the machine by itself.',
+    ask: 'May the machine start again without a person?',
+    lines: ['reset'],
+  },
+];

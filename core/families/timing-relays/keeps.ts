@@ -1,0 +1,45 @@
+/** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../../matching/changes';
+
+export const timingRelayKeeps: readonly KeptMark[] = [
+  {
+    name: 'functions',
+    label: 'Timing function',
+    unit: '',
+    why: 'Names differ by maker; another function starts or stops at another moment.',
+    ask: 'What must the output do, after what happens? Time the old one or read the diagram.',
+    lines: ['function'],
+  },
+  {
+    name: 'base',
+    label: 'Socket',
+    unit: '',
+    why: 'Another socket is rewired wire by wire.',
+    ask: 'Is the socket changed with it, and is the new diagram at hand?',
+    lines: ['base'],
+  },
+  {
+    name: 'contactForms',
+    label: 'Contacts',
+    unit: '',
+    why: 'Other contacts leave a circuit unwired.',
+    ask: 'Which contacts are in use?',
+    lines: ['changeovers', 'make-contacts', 'break-contacts', 'contacts-in-all'],
+  },
+  {
+    name: 'coilKinds',
+    label: 'Supply AC or DC',
+    unit: '',
+    why: 'A timer for one kind of current fails on the other.',
+    ask: 'Was the control supply changed?',
+    lines: ['coil-kind'],
+  },
+  {
+    name: 'signalKinds',
+    label: 'Kind of signal',
+    unit: '',
+    why: 'Volts on a volt-free input destroy it.',
+    ask: 'What does the signal bring?',
+    lines: ['signal-kind'],
+  },
+];

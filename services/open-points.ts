@@ -1,0 +1,65 @@
+/** What was signed as not known stands at its position until somebody has settled it. */
+import * as yup from 'yup';
+import { database } from '../data/connection';
+import { openLines, settle, type OpenLineRow } from '../data/settlements';
+import { notFound } from './service-error';
+import { validate } from './validate';
+
+export type OpenPoint = {
+  recordId: string;
+  lineId: string;
+  term: string;
+  /** Who took it on, why it was fitted all the same, and what was to settle it. */
+  by: string;
+  reason: string;
+  settles: string;
+  signedAt: string;
+};
+
+export const openPointOf = ({ record_id, signed_at, line }: OpenLineRow): OpenPoint => ({
+  recordId: record_id,
+  lineId: line.id,
+  term: line.term,
+  by: line.acknowledgedBy ?? '',
+  reason: line.note ?? '',
+  settles: line.settles ?? '',
+  signedAt: signed_at.toISOString(),
+});
+
+const words = (what: string, least: number) =>
+  yup
+    .string()
+    .strict()
+    .trim()
+    .min(least, `${what} has at least ${least} letters.`)
+    .max(500, `${what} is longer than 500 characters.`)
+    .required(`${what} is missing.`);
+export const settleSchema = yup.object({
+  recordId: yup.string().strict().uuid('recordId is not the id of a record.').required('recordId is missing.'),
+  lineId: yup.string().strict().max(100).required('lineId is missing.'),
+  by: words('by', 2),
+  found: words('found', 8),
+});
+
+/** Settles an open point of a position and notes it in its history. A second click changes nothing. Throws 404 where no such point is open. */
+export async function settlePoint(positionId: string, body: unknown): Promise<{ settled: true }> {
+  const { recordId, lineId, by, found } = await validate(settleSchema, body);
+  const at = new Date();
+  return database().transaction(async (trx) => {
+    const row = (await openLines(trx, positionId)).find((one) => one.record_id === recordId && one.line.id === lineId);
+    if (!row) {
+      const before = await trx('settlements').where({ record_id: recordId, line_id: lineId }).first();
+      if (before) return { settled: true };
+      throw notFound('This open point');
+    }
+    if (await settle(trx, { record_id: recordId, line_id: lineId, by: by.trim(), found: found.trim(), at }))
+      await trx('events').insert({
+        position_id: positionId,
+        at,
+        kind: 'note',
+        text: `${row.line.term} is known now: ${found.trim()} (${by.trim()})`,
+        record_id: recordId,
+      });
+    return { settled: true };
+  });
+}

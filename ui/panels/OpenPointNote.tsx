@@ -1,0 +1,57 @@
+'use client';
+
+import { useState } from 'react';
+
+type Point = { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string };
+/** Keeps what settled a point; resolves to why it was refused, or to nothing. */
+export type Settle = (
+  positionId: string,
+  point: { recordId: string; lineId: string; by: string; found: string },
+) => Promise<string | undefined>;
+
+const LEAST_FOUND = 8;
+
+/** A line that was signed as not known, with what settles it; it stands at the position until somebody says what was found. */
+export function OpenPointNote({ point, positionId, onSettle }: { point: Point; positionId: string; onSettle: Settle }) {
+  const [by, setBy] = useState('');
+  const [found, setFound] = useState('');
+  const [busy, setBusy] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const ready = by.trim().length >= 2 && found.trim().length >= LEAST_FOUND && !busy;
+  const keep = async () => {
+    setBusy(true);
+    setFault(await onSettle(positionId, { recordId: point.recordId, lineId: point.lineId, by: by.trim(), found: found.trim() }));
+    setBusy(false);
+  };
+  return (
+    <div className="say not-known stack" style={{ gap: 6 }}>
+      <p>
+        <b>{point.term} was signed as not known.</b> {point.by}: {point.reason}.{' '}
+        {point.settles ? `To be settled by: ${point.settles}.` : ''}
+      </p>
+      <input
+        className="text-in wide"
+        aria-label={`What was found, ${point.term}`}
+        placeholder="what was found"
+        value={found}
+        maxLength={500}
+        onChange={(event) => setFound(event.target.value)}
+      />
+      <div className="row-flex">
+        <input
+          className="text-in"
+          aria-label={`Found by, ${point.term}`}
+          placeholder="your name"
+          autoComplete="name"
+          value={by}
+          maxLength={80}
+          onChange={(event) => setBy(event.target.value)}
+        />
+        <button type="button" className="quiet" disabled={!ready} onClick={keep}>
+          Settled
+        </button>
+      </div>
+      {fault && <p role="alert">{fault}</p>}
+    </div>
+  );
+}
