@@ -260,7 +260,7 @@ describe('POST /api/v1/judge', () => {
   });
   it('answers needs, removed and every candidate with the fields of the vocabulary', async () => {
     const answer = await judgePlainCase(sampleCase);
-    expect(Object.keys(answer)).toEqual(['needs', 'removed', 'candidates']);
+    expect(Object.keys(answer)).toEqual(['needs', 'removed', 'candidates', 'cautions']);
     expect(answer.removed!.verdict).toBe('fails');
     expect(answer.candidates.map(({ id, verdict }) => [id, verdict])).toEqual([
       ['size 2', 'fits'],

@@ -5,6 +5,7 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { contradictionsOf } from '../core/supply/earthing';
 import { worksheets } from '../core/worksheets/registry';
 import { sampleCase } from '../ui/interface/sample-case';
 import { judgePlainCase } from './judge';
@@ -35,8 +36,8 @@ describe('every body in the document', () => {
   it.each(bodies)('%s %s is a schema that a validator can compile', (path, method) => {
     expect(() => ajv.compile(schemaOf(path, method))).not.toThrow();
   });
-  it('there is one for each worksheet, judging, opening, saving, matching, signing, reading plates and meters, letters of bays, the supply and curves', () =>
-    expect(bodies.length).toBe(worksheets.length + 10));
+  it('there is one for each worksheet, judging, opening, saving, matching, signing, settling, reading plates and meters, letters of bays, the supply and curves', () =>
+    expect(bodies.length).toBe(worksheets.length + 11));
 });
 
 describe('judging', () => {
@@ -76,6 +77,8 @@ describe('judging', () => {
         else (body[place[0]!] as Record<string, unknown>)[place[1]!] = changed;
         // Three things a JSON schema of a mark does not say: whole counts, and that {} or a flag is no mark of a word.
         fc.pre(!(typeof changed === 'number' && !Number.isInteger(changed)));
+        // Nor does it say that two marks contradict each other.
+        fc.pre(contradictionsOf({ supply: {}, load: {}, ...body } as Parameters<typeof contradictionsOf>[0]).length === 0);
         expect(`${place.join('.')} ${JSON.stringify(changed)}: ${await accepts(judgePlainCase(body))}`).toBe(
           `${place.join('.')} ${JSON.stringify(changed)}: ${validate(body)}`,
         );

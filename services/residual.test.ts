@@ -1,6 +1,6 @@
 /** Residual devices, coils, air breakers and capacitors over a real database: the board, two singles for a dual, letters of bays, the record. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { safeAndProved } from '@/tests/ready-to-sign';
+import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { closingKeys } from '../core/closing/findings';
@@ -35,6 +35,7 @@ async function signColumn(id: string, column: BoardColumn) {
   const { proofs } = await choiceDetail(id);
   await save(id, [
     { path: 'choice.part', value: { ...choice, taken: true } },
+    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
     ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
   ]);
   const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version, by: 'R. Tester' });

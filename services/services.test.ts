@@ -1,6 +1,6 @@
 /** The use cases over a real database: open, save, conflict, match, sign, stock, records. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { safeAndProved } from '@/tests/ready-to-sign';
+import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import type { PartRow } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
@@ -36,12 +36,7 @@ const pick = (state: SwapState, column: BoardColumn): Change[] =>
 /** Confirms every step, says what the lines ask, proves everything within its limits, and takes the part. */
 async function makeReady(id: string, column: BoardColumn): Promise<void> {
   const swap = await loadSwap(id);
-  const said = column.part.lines
-    .filter((line) => line.verdict !== 'fits')
-    .map((line) => ({
-      path: `${line.verdict === 'fails' ? 'overrides' : 'acknowledged'}.${line.need.id}`,
-      value: { by: 'R. Tester', reason: 'looked at on the bench', seen: lineSignature(line) },
-    }));
+  const said = saidOf({ judged: column.part, changes: column.changes }, 'R. Tester');
   await save(id, pick(swap.state, column));
   const { proofs } = await choiceDetail(id);
   await save(id, [

@@ -284,7 +284,7 @@ const recordChanges = (changes: readonly Change[], state: SwapState): NonNullabl
       to: markText(change.to, change.unit),
       because: change.because,
       mends: change.mends,
-      ...(change.mends || !said ? {} : { by: said.by, reason: said.reason }),
+      ...(change.ask === null || !said ? {} : { by: said.by, reason: said.reason }),
     };
   });
 

@@ -20,14 +20,11 @@ const withStandard = (marks: unknown): unknown => {
   const standard = residualStandard.find(([number]) => number.test(marks.standard as string))?.[1];
   return standard ? { ...marks, standard } : marks;
 };
-/** A list where one word, or one frequency, is given is a list of one. */
-const listsOf = (fields: readonly Field[]) =>
-  new Set(fields.filter(({ kind }) => kind === 'words' || kind === 'hertz').map(({ name }) => name));
+/** A list where one word is given is a list of one. */
+const listsOf = (fields: readonly Field[]) => new Set(fields.filter(({ kind }) => kind === 'words').map(({ name }) => name));
 function withLists(marks: unknown, lists: ReadonlySet<string>): unknown {
   if (!isObject(marks)) return marks;
-  const single = Object.entries(marks).filter(
-    ([name, mark]) => lists.has(name) && ((typeof mark === 'string' && mark !== 'none') || typeof mark === 'number'),
-  );
+  const single = Object.entries(marks).filter(([name, mark]) => lists.has(name) && typeof mark === 'string' && mark !== 'none');
   return single.length === 0 ? marks : { ...marks, ...Object.fromEntries(single.map(([name, mark]) => [name, [mark]])) };
 }
 

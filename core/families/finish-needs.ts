@@ -1,8 +1,10 @@
 /**
  * Which lines of a family are asked whatever the parts carry, and which rest on an assumed mark?
- * A family lists the lines by id; a line of the list is always asked where the position states what it rests on: its limit is
- * known, or a mark that it rests on was given and is worn. Advice is never on the list. Why each is on its list: docs/decisions/0012.
+ * A family lists the lines by id; a line of the list is always asked where the position states a mark that it rests on, worn or not. Advice is never on the list. Why each is on its list: docs/decisions/0012.
  */
+import { loadFields, supplyFields } from '../case/fields';
+import { watched } from '../case/overlay';
+import { field, needLine } from '../needs/line';
 import { restsOnAssumption, type Need } from '../needs/need';
 import type { NeedContext } from './contract';
 
@@ -18,15 +20,57 @@ function isGiven(context: NeedContext, input: string): boolean {
 /** System volts stand beside most figures and by themselves ask for nothing but volts. */
 const ofItsOwn = ({ inputs }: Need) => inputs.filter((input) => input !== 'supply.systemVolts' || inputs.length === 1);
 
-const isStated = (context: NeedContext, need: Need) =>
-  need.ways.some(({ limit }) => limit !== null) || ofItsOwn(need).some((input) => isGiven(context, input));
+const isStated = (context: NeedContext, need: Need) => ofItsOwn(need).some((input) => isGiven(context, input));
 
 /** Nobody signs these as not known: a wrong coil burns, a missing pole leaves a conductor live. */
 const mustBeKnown = /^(coil-volts|coil-kind|auxiliary-volts|auxiliary-kind|rating-kind|current-kind|measured-kind|poles|poles-open)$/;
 
-/** Returns the needs with what is always asked and what is assumed marked. A second way of saying a thing is never on the list. */
-export const finishNeeds = (context: NeedContext, needs: readonly Need[], alwaysAsked: readonly RegExp[]): Need[] =>
-  needs.map((need) => ({
+/**
+ * Marks that open lines: flags, and words that decide what is asked. Worn, they leave open which lines there are, so the whole is not
+ * known, though every line that is asked may hold.
+ */
+const openers = new Set([
+  ...[...supplyFields, ...loadFields].filter(({ kind }) => kind === 'flag').map(({ name }) => name),
+  ...['kind', 'purpose', 'marksNeeded', 'lampKind', 'plateWords', 'tripContactsNeeded', 'electronics', 'functionsNeeded'],
+  ...['environment', 'starter', 'contactorPosition', 'control', 'grounding', 'currentKind', 'wires', 'action', 'contacts'],
+]);
+const labels = new Map([...supplyFields, ...loadFields].map(({ name, label }) => [name, label]));
+
+const wornOpener = (section: string, name: string): Need =>
+  needLine({
+    id: `unread-${name}`,
+    group: 'load',
+    quantity: 'positionMark',
+    unit: '',
+    relation: '=',
+    figure: field('nothing'),
+    limit: null,
+    about: labels.get(name) ?? name,
+    because: `${labels.get(name) ?? name} of this position is not known, and with it which lines are asked.`,
+    brief: 'not known',
+    source: 'commonPractice',
+    inputs: [`${section}.${name}`],
+  });
+
+/** Lines for the marks that were asked for, are worn and would open lines; one that a line already rests on needs none. */
+function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', ReadonlySet<string>>, needs: readonly Need[]): Need[] {
+  const covered = new Set(needs.filter(({ ways }) => ways.every(({ limit }) => limit === null)).flatMap(({ inputs }) => inputs));
+  return (['supply', 'load'] as const).flatMap((section) =>
+    [...read[section]]
+      .filter((name) => openers.has(name) && context[section][name] === null && !covered.has(`${section}.${name}`))
+      .map((name) => wornOpener(section, name)),
+  );
+}
+
+/**
+ * Returns the needs of a position with what is always asked and what is assumed marked.
+ * @param make works the needs out; which marks of the position it asks for is watched.
+ */
+export function finishNeeds(context: NeedContext, make: (context: NeedContext) => readonly Need[], alwaysAsked: readonly RegExp[]): Need[] {
+  const [supply, load] = [watched(context.supply), watched(context.load)];
+  const made = make({ ...context, supply: supply.marks, load: load.marks });
+  const opened = wornOpeners(context, { supply: supply.read, load: load.read }, made).map((need) => ({ ...need, alwaysAsked: true }));
+  const finished = made.map((need) => ({
     ...need,
     assumed: restsOnAssumption(need, context.assumed),
     ...(need.severity === 'must' &&
@@ -37,3 +81,5 @@ export const finishNeeds = (context: NeedContext, needs: readonly Need[], always
       : {}),
     ...(need.safety && mustBeKnown.test(need.id) ? { mustBeKnown: true } : {}),
   }));
+  return [...finished, ...opened];
+}

@@ -140,6 +140,15 @@ export function motorRunningAmps(context: LoadContext): Demand {
   const restated = factor !== 1 ? ` (${q(plateMark as number, 'A')} at ${q(volts!, 'V')}, restated for ${q(system, 'V')})` : '';
   const table = tableAmps(context, system);
   const inputs = ['supply.systemVolts'];
+  // The table decides, and without the horsepower its row cannot be chosen: the plate alone may say less.
+  if (practice === 'NFPA70' && load.horsepower === null && table === undefined && voltageClassOf(system))
+    return {
+      ...notKnown('The horsepower cannot be read, so the row of the table that decides is not known.', 'motorAmpsRule', [
+        ...inputs,
+        ...named,
+      ]),
+      ...(typeof plate === 'number' ? { school: { name: 'none', fails: round(plate * share), check: Infinity } } : {}),
+    };
   if (typeof table === 'number' && !(typeof plate === 'number' && plate > table)) {
     const hp = numberMark(load, 'horsepower');
     const also = typeof plate === 'number' ? ` The plate says ${q(plate, 'A')}${restated}; that sets the overload.` : '';

@@ -18,6 +18,8 @@ export type KeptMark = {
   why: string;
   /** What to ask before it is changed. */
   ask: string;
+  /** A change of a figure in this direction asks for nothing: a tighter tolerance. */
+  harmless?: 'up' | 'down';
   /** Lines that this mark answers: where the removed part failed one of them, a change may mend it. */
   lines: readonly string[];
 };
@@ -80,6 +82,7 @@ export function changesFrom(
     if (!isKnown(from) || !isKnown(to) || comparable(from) === comparable(to)) return [];
     const mends = mark.lines.some((id) => failed.has(id) && !fails.has(id));
     const direction = typeof from === 'number' && typeof to === 'number' ? (to > from ? 'up' : 'down') : null;
+    const harmless = direction !== null && direction === mark.harmless;
     const values = `${mark.label}: ${markText(to, mark.unit)} instead of ${markText(from, mark.unit)}`;
     return [
       {
@@ -89,8 +92,12 @@ export function changesFrom(
         from,
         to,
         direction,
-        because: mends ? `${values}. The removed part was wrong for this load here; this mends it.` : `${values}. ${mark.why}`,
-        ask: mends ? null : mark.ask,
+        because: mends
+          ? `${values}. The removed part was wrong for this load here; this mends it.`
+          : harmless
+            ? `${values}. In this direction nothing is lost.`
+            : `${values}. ${mark.why}`,
+        ask: mends || harmless ? null : mark.ask,
         mends,
       },
     ];

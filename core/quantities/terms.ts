@@ -24,6 +24,7 @@ export const terms = {
   lockedRotorAmps: { iec: 'Locked-rotor current', nfpa: 'Locked-rotor amps', unit: 'A' },
   resistiveAmps: { iec: 'Resistive current', nfpa: 'Resistive amps', unit: 'A' },
   resistiveHeadroomAmps: both('Resistive, with headroom', 'A'),
+  positionMark: both('Not known of the position', ''),
   circuitRatingAmps: both('Rating of the circuit', 'A'),
   contactVolts: both('Contact, rated volts', 'V'),
   lampAmps: both('Lamp current', 'A'),

@@ -57,12 +57,12 @@ export const changeKey = ({ id }: Pick<Change, 'id'>): string => `change-${id}`;
 /** Both values as they stand: a reason given for others does not count. */
 export const changeSignature = ({ from, to }: Pick<Change, 'from' | 'to'>): string => JSON.stringify([from, to]);
 
-/** What the changes from the removed part still ask for: a reason each, save those that mend it. */
+/** What the changes from the removed part still ask for: a reason each, save those that mend it or lose nothing. */
 export const changeObstacles = (changes: readonly Change[], state: SwapState): Obstacle[] =>
   changes.flatMap((change): Obstacle[] => {
     const said = state.acknowledged[changeKey(change)];
     const given = said?.seen === changeSignature(change) && said.by.trim() !== '' && said.reason.trim().length >= LEAST_REASON;
-    return change.mends || given
+    return change.ask === null || given
       ? []
       : [{ id: changeKey(change), changeId: change.id, kind: 'change', text: `${change.because} Ask first: ${change.ask}` }];
   });

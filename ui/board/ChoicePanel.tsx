@@ -119,7 +119,7 @@ function ChangeList({ changes }: { changes: readonly PartChange[] }) {
     <div className="stack" style={{ gap: 6 }}>
       <h3 style={{ fontSize: 14 }}>Compared with the removed part</h3>
       {changes.map((change) => (
-        <p key={change.id} className={`say ${change.mends ? 'fits' : 'check'}`}>
+        <p key={change.id} className={`say ${change.ask === null ? 'fits' : 'check'}`}>
           {change.because}
           {change.ask ? ` Ask first: ${change.ask}` : ''}
         </p>

@@ -48,7 +48,7 @@ function ChangeCell({ change }: { change: Change | undefined }) {
   if (!change) return <span className="muted">same, or not known</span>;
   return (
     <span className="cell" title={change.because}>
-      <VerdictMark verdict={change.mends ? 'fits' : 'check'} /> {markText(change.to, change.unit)}
+      <VerdictMark verdict={change.ask === null ? 'fits' : 'check'} /> {markText(change.to, change.unit)}
       {change.mends ? ', mends it' : ''}
     </span>
   );

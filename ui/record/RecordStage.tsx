@@ -114,7 +114,7 @@ export function RecordStage({
             return (
               <p key={change.id}>
                 {change.because}
-                {said && !change.mends ? ` ${said.by}: ${said.reason}` : ''}
+                {said && change.ask !== null ? ` ${said.by}: ${said.reason}` : ''}
               </p>
             );
           })}

@@ -37,7 +37,7 @@ export const breakerCoils = {
     duty: [],
   },
   example: 'SHUNT TRIP 110 V DC OPERATING RANGE 70-110 % MAX ON TIME 1 S C1-C2',
-  needs: (context: NeedContext) => finishNeeds(context, breakerCoilNeeds(context), alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, breakerCoilNeeds, alwaysAsked),
   keeps: breakerCoilKeeps,
   cautions: breakerCoilCautions,
   proofs: breakerCoilProofs,

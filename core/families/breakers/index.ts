@@ -52,7 +52,7 @@ export const breakers = {
     duty: [],
   },
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
-  needs: (context: NeedContext) => finishNeeds(context, [...supplyNeeds(context), ...circuitNeeds(context)], alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, (own) => [...supplyNeeds(own), ...circuitNeeds(own)], alwaysAsked),
   keeps: breakerKeeps,
   cautions: breakerCautions,
   proofs: breakerProofs,

@@ -44,8 +44,10 @@ function voltsNeeds(context: NeedContext, duty: CoilDuty): Need[] {
   const nominal = numberMark(supply, 'controlVolts');
   if (nominal === undefined || (nominal === null && supply.controlKind === null)) return [];
   const key = coilSupplyOf(context);
-  const low = numberMark(supply, 'controlVoltsMin') ?? nominal;
-  const high = numberMark(supply, 'controlVoltsMax') ?? nominal;
+  // Left out it is the nominal alone; worn it is not known how far the supply swings.
+  const or = (mark: number | null | undefined) => (mark === undefined ? nominal : mark);
+  const low = or(numberMark(supply, 'controlVoltsMin'));
+  const high = or(numberMark(supply, 'controlVoltsMax'));
   const swing = nominal === null || low === null || high === null ? null : low === high ? nominal : [low, high];
   const inputs = ['supply.controlVolts', 'supply.controlVoltsMin', 'supply.controlVoltsMax'];
   const known = nominal === null ? 'Control volts are not known.' : undefined;
@@ -148,9 +150,10 @@ function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
   const key = coilSupplyOf(context);
   const needs: Need[] = [];
   const nominal = numberMark(supply, 'controlVolts');
-  const lowest = numberMark(supply, 'controlVoltsMin') ?? nominal;
+  const given = numberMark(supply, 'controlVoltsMin');
+  const lowest = given === undefined ? nominal : given;
   const ohms = numberMark(supply, 'controlLoopOhms');
-  if (ohms !== undefined && ohms !== 0 && typeof lowest === 'number')
+  if (ohms !== undefined && ohms !== 0 && lowest !== undefined)
     needs.push(
       coilLine(
         {
@@ -158,14 +161,14 @@ function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
           inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'],
           source: duty.source,
           brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
-          because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${q(lowest, 'V')}; at least ${Math.round(duty.pickUp * 100)} % of the mark must be left.`,
+          because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${lowest === null ? 'volts that are not known' : q(lowest, 'V')}; at least ${Math.round(duty.pickUp * 100)} % of the mark must be left.`,
         },
         {
           quantity: 'coilPickUpRatio',
           unit: 'ratio',
           relation: '>=',
-          limit: ohms === null ? null : duty.pickUp,
-          figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest, loopOhms: ohms ?? 0 },
+          limit: ohms === null || lowest === null ? null : duty.pickUp,
+          figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest ?? 0, loopOhms: ohms ?? 0 },
         },
       ),
     );

@@ -70,6 +70,7 @@ function ratingRows(spec: PartSpec): unknown {
   const continuous = continuousOf(spec);
   const given = spec.ratings;
   const table = typeof size === 'string' ? nemaRatingRows(size) : undefined;
+  if (given === undefined && size === null) return null;
   if (given === undefined && table) return table.map((row) => canonicalRow(row, true, continuous));
   if (!Array.isArray(given)) return given === false ? 'none' : given;
   // Volts stand for their class on a North American part alone: a worn standard says nothing.

@@ -54,7 +54,7 @@ export const contactors = {
     duty: ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted'],
   },
   example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
-  needs: (context: NeedContext) => finishNeeds(context, [...loadNeeds(context), ...coilNeeds(context), ...fitNeeds(context)], alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, (own) => [...loadNeeds(own), ...coilNeeds(own), ...fitNeeds(own)], alwaysAsked),
   keeps: contactorKeeps,
   cautions: contactorCautions,
   proofs: contactorProofs,

@@ -44,15 +44,15 @@ export const controlRelays = {
   needs: (context: NeedContext) =>
     finishNeeds(
       context,
-      [
-        ...contactNeeds(context),
-        ...coilNeeds(context),
-        ...baseNeeds(context),
-        ...formNeeds(context),
-        ...enclosureNeeds(context),
-        ...ambientNeeds(context),
-        ...switchingRateNeeds(context),
-        ...lifeNeeds(context),
+      (own) => [
+        ...contactNeeds(own),
+        ...coilNeeds(own),
+        ...baseNeeds(own),
+        ...formNeeds(own),
+        ...enclosureNeeds(own),
+        ...ambientNeeds(own),
+        ...switchingRateNeeds(own),
+        ...lifeNeeds(own),
       ],
       alwaysAsked,
     ),

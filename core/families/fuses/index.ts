@@ -52,7 +52,7 @@ export const fuses = {
     duty: [],
   },
   example: 'CLASS J 30 A 600 VAC 300 VDC IR 200 KA TIME DELAY',
-  needs: (context: NeedContext) => finishNeeds(context, fuseNeeds(context), alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, fuseNeeds, alwaysAsked),
   keeps: fuseKeeps,
   cautions: fuseCautions,
   proofs: fuseProofs,

@@ -59,7 +59,7 @@ export const monitoringRelays = {
   needs: (context: NeedContext) =>
     finishNeeds(
       context,
-      [...monitoringNeeds(context), ...(context.load.contacts === undefined ? [] : contactNeeds(context)), ...ambientNeeds(context)],
+      (own) => [...monitoringNeeds(own), ...(own.load.contacts === undefined ? [] : contactNeeds(own)), ...ambientNeeds(own)],
       alwaysAsked,
     ),
   keeps: monitoringRelayKeeps,

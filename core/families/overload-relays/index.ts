@@ -34,7 +34,7 @@ export const overloadRelays = {
     duty: [],
   },
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
-  needs: (context: NeedContext) => finishNeeds(context, overloadNeeds(context), alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, overloadNeeds, alwaysAsked),
   keeps: overloadKeeps,
   cautions: overloadCautions,
   proofs: overloadProofs,

@@ -26,12 +26,4 @@ export const overloadKeeps: readonly KeptMark[] = [
     ask: 'Are all phases led through it?',
     lines: ['poles'],
   },
-  {
-    name: 'reset',
-    label: 'Reset',
-    unit: '',
-    why: 'An automatic reset may start the machine by itself.',
-    ask: 'May the machine start again without a person?',
-    lines: ['reset'],
-  },
 ];

@@ -30,6 +30,9 @@ export type Switched = {
 const pilotLoads = new Set(['AC-14', 'AC-15', 'pilot-duty-ac', 'DC-13', 'pilot-duty-dc']);
 
 const number = (mark: unknown) => (typeof mark === 'number' ? mark : mark === null ? null : undefined);
+/** The first figure that is known; null where one is worn and none is known, undefined where none was given. */
+const firstOf = (...marks: (number | null | undefined)[]): number | null | undefined =>
+  marks.find((mark) => typeof mark === 'number') ?? (marks.includes(null) ? null : undefined);
 
 const loadOfLamp: Readonly<Record<string, string>> = {
   filament: 'tungsten',
@@ -50,7 +53,7 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
   const unity = kind === 'dc' || load.kind === 'resistive-heater' || load.kind === 'filament-lamps';
   const byWatts = typeof watts === 'number' ? (volts !== null && unity ? watts / volts : null) : watts === null ? null : undefined;
   const stated = ['loadAmps', 'runningAmps', 'ampsPerPole', 'fullLoadAmps', 'resistiveAmps'].find((name) => load[name] !== undefined);
-  const amps = (stated === undefined ? undefined : number(load[stated])) ?? byWatts;
+  const amps = firstOf(stated === undefined ? undefined : number(load[stated]), byWatts);
   switch (load.kind) {
     case 'motor-1ph':
     case 'motor-3ph':
@@ -61,18 +64,20 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
         {
           ...base,
           loadType: 'motor',
-          amps: number(load.fullLoadAmps) ?? number(load.tableFullLoadAmps) ?? number(load.ratedLoadAmps) ?? number(load.loadAmps),
+          amps: firstOf(...['fullLoadAmps', 'tableFullLoadAmps', 'ratedLoadAmps', 'loadAmps'].map((name) => number(load[name]))),
           horsepower: number(load.horsepower),
         },
       ];
     case 'resistive-heater':
-      return [{ ...base, loadType: 'resistive', amps: number(load.resistiveAmps) ?? amps }];
+      return [{ ...base, loadType: 'resistive', amps: firstOf(number(load.resistiveAmps), amps) }];
     case 'filament-lamps':
-      return [{ ...base, loadType: 'tungsten', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.coldInrushAmps) }];
+      return [
+        { ...base, loadType: 'tungsten', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.coldInrushAmps) },
+      ];
     case 'discharge-lamps':
-      return [{ ...base, loadType: 'ballast', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+      return [{ ...base, loadType: 'ballast', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.inrushPeakAmps) }];
     case 'led-drivers':
-      return [{ ...base, loadType: 'led', amps: number(load.runningAmps) ?? amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+      return [{ ...base, loadType: 'led', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.inrushPeakAmps) }];
     case 'transformer':
     case 'electronic-supply':
       return [
@@ -127,7 +132,7 @@ export function switchedOf(context: NeedContext): Switched[] | null {
       loadType: load,
       kind: own,
       volts,
-      amps: number(row.amps) ?? bySealed,
+      amps: firstOf(number(row.amps), bySealed),
       horsepower: number(row.horsepower),
       inrushPeakAmps: number(row.inrushPeakAmps),
       inrushVA: number(row.inrushVA),

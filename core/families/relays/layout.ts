@@ -42,7 +42,9 @@ export const carriedBy: Readonly<Record<string, readonly string[]>> = {
 const kindOfLoad = (load: unknown): 'ac' | 'dc' => (/^(DC-|pilot-duty-dc)/.test(String(load)) ? 'dc' : 'ac');
 
 function contactRow(row: Row): Row {
-  const volts = typeof row.volts === 'number' ? row.volts : null;
+  // A row of a pole that cannot be read may be of any pole: nobody knows for which volts it answers there.
+  const wornPole = row.pole === null || row.pole === 'none';
+  const volts = typeof row.volts === 'number' && !wornPole ? row.volts : null;
   const kind = row.kind === undefined ? kindOfLoad(row.loadType) : kindOf(row.kind);
   const load = typeof row.loadType === 'string' ? row.loadType : undefined;
   const pole = typeof row.pole === 'number' ? row.pole : undefined;

@@ -80,6 +80,7 @@ export function canonicalResidual(spec: PartSpec): Canonical {
     ...times(spec),
     ...classMarks(spec),
     overcurrentPart: part,
+    ...(part === 'without' ? { serviceUse: 'not of its standard' } : {}),
     typeUse: textOf(spec.standard).startsWith('UL') ? 'no type by its standard' : 'typed',
     ...overcurrentMark(spec),
     deviceKind: 'residual-current device',

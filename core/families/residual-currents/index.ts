@@ -48,7 +48,7 @@ export const residualCurrents = {
   },
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
-    finishNeeds(context, [...placeNeeds(context), ...detectionNeeds(context), ...timeNeeds(context)], alwaysAsked),
+    finishNeeds(context, (own) => [...placeNeeds(own), ...detectionNeeds(own), ...timeNeeds(own)], alwaysAsked),
   keeps: residualKeeps,
   cautions: residualCautions,
   proofs: residualProofs,

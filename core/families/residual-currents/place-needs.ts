@@ -27,6 +27,7 @@ export function liveConductors({ load, supply, practice }: NeedContext): { count
   const phases = numberMark(supply, 'phases');
   const wires = numberMark(supply, 'wires');
   const neutral = 'Every live conductor, the neutral too, goes and returns through the same device.';
+  if (wires === null || phases === null) return { count: null, words: 'How many conductors the supply has is not known.' };
   if (phases === 1) return { count: 2, words: neutral };
   if (phases !== 3) return undefined;
   if (load.kind === 'motor-3ph' && wires !== 3) return { count: 3, words: 'Three line conductors of a motor without neutral.' };
@@ -157,7 +158,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
     ways: [{ ...need.ways[0], figure: field('ratedAmps') }] as const,
     ...(practice === 'IEC' ? { unless: withPart } : {}),
   }));
-  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: withPart }))];
+  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: need.unless ?? withPart }))];
 }
 
 /** All lines of the place, in the order shown. */

@@ -15,6 +15,7 @@ const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
 
 /** Capacitance of a row, µF: as stated, or the sum of the singles joined; null where worn. */
 export function rowMicrofarads({ microfarads, parallel }: Row): number | null {
+  if (parallel === null) return null;
   if (Array.isArray(parallel) && parallel.length > 0)
     return parallel.every(isNumber) ? round((parallel as number[]).reduce((sum, one) => sum + one, 0)) : null;
   return isNumber(microfarads) ? round(microfarads) : null;

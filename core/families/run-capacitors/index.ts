@@ -34,7 +34,7 @@ export const runCapacitors = {
     duty: ['hoursPerDay', 'lifeYearsWanted'],
   },
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
-  needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds(context), alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds, alwaysAsked),
   keeps: runCapacitorKeeps,
   cautions: runCapacitorCautions,
   proofs: runCapacitorProofs,

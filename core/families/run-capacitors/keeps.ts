@@ -14,6 +14,7 @@ export const runCapacitorKeeps: readonly KeptMark[] = [
     name: 'tolerancePercent',
     label: 'Tolerance',
     unit: '%',
+    harmless: 'down',
     why: 'A looser one may stand further from the plate’s figure.',
     ask: 'What tolerance does the motor’s plate give?',
     lines: ['tolerance'],

@@ -55,14 +55,7 @@ export const timingRelays = {
   needs: (context: NeedContext) =>
     finishNeeds(
       context,
-      [
-        ...timingNeeds(context),
-        ...listed(context),
-        ...coilNeeds(context),
-        ...baseNeeds(context),
-        ...formNeeds(context),
-        ...ambientNeeds(context),
-      ],
+      (own) => [...timingNeeds(own), ...listed(own), ...coilNeeds(own), ...baseNeeds(own), ...formNeeds(own), ...ambientNeeds(own)],
       alwaysAsked,
     ),
   keeps: timingRelayKeeps,
