@@ -1,9 +1,14 @@
 /** The open interface: plain cases in, verdicts out; what is wrong is named. Needs no database. */
+import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import type { Marks } from '../core/case/case';
+import { loadFields, supplyFields } from '../core/case/fields';
+import { families, familyOf } from '../core/families/registry';
+import { contextOf } from '../core/judge-case';
 import { sampleCase } from '../ui/interface/sample-case';
 import { describeFamilies } from './families';
-import { judgePlainCase } from './judge';
+import { judgePlainCase, lineChoice } from './judge';
 import { openApi } from './openapi';
 import { ServiceError } from './service-error';
 import { computeWorksheet, describeWorksheets } from './worksheets';
@@ -425,3 +430,209 @@ describe('the OpenAPI document', () => {
 it('the command-line tool and the interface share one function', () => {
   expect(readFileSync('scripts/judge.ts', 'utf8')).toContain("from '../services/judge'");
 });
+
+describe('what the open interface answers beside the lines', () => {
+  const contactor = (spec: object, load: object = { kind: 'motor-3ph', fullLoadAmps: 21, polesToSwitch: 3 }, supply: object = {}) => ({
+    practice: 'IEC',
+    family: 'contactor',
+    supply: { systemVolts: 480, currentKind: 'ac', ...supply },
+    load,
+    candidates: [{ id: 'a', spec }],
+  });
+  it.each(['constructor', '__proto__', 'toString', 'hasOwnProperty', 'valueOf'])(
+    'a mark named %s is ignored with its path, wherever it stands',
+    async (name) => {
+      const odd = JSON.parse(`{"${name}": 1}`) as object;
+      const spec = JSON.parse(`{"poles": 3, "${name}": {"x": 1}, "ratings": [{"volts": 480, "ac3Amps": 25, "${name}": 5}]}`) as object;
+      const answer = await judgePlainCase({
+        ...contactor(spec, JSON.parse(`{"kind": "motor-3ph", "fullLoadAmps": 21, "${name}": "x"}`) as object),
+        ...odd,
+      });
+      expect(answer.ignored).toEqual(
+        expect.arrayContaining([`candidates[0].spec.${name}`, `candidates[0].spec.ratings[0].${name}`, `load.${name}`]),
+      );
+      expect(answer.candidates[0]!.verdict).toBe('fits');
+    },
+  );
+  it.each(['constructor', '__proto__', 'toString'])('%s as a word is refused, not looked up', async (word) => {
+    for (const body of [
+      contactor({ coilKind: word }),
+      { ...contactor({}), practice: word },
+      { ...contactor({}), family: word },
+      contactor({}, { kind: word }),
+      { ...contactor({}), family: 'fuse', candidates: [{ id: 'a', spec: { fuseClass: word } }] },
+    ])
+      expect((await refusal(judgePlainCase(body))).status).toBe(422);
+  });
+  it('a misspelt name inside a row or an object is answered with its path', async () => {
+    const answer = await judgePlainCase({
+      ...contactor({ poles: 3, ratings: [{ volts: 480, ac3Amp: 25 }], coilMarks: [{ volts: 120, kinds: 'ac' }] }),
+      removed: { spec: { pole: 3 } },
+    });
+    expect(answer.ignored).toEqual(['removed.spec.pole', 'spec.ratings[0].ac3Amp', 'spec.coilMarks[0].kinds']);
+    expect(answer.candidates[0]!.verdict).toBe('fails');
+  });
+  it('a list where one word is given takes it as a list of one', async () => {
+    const body = (fn: unknown) => ({
+      practice: 'IEC',
+      family: 'breaker-coil',
+      supply: {},
+      load: { kind: 'air-breaker-accessory', action: 'opens-on-signal' },
+      candidates: [{ id: 'a', spec: { function: fn } }],
+    });
+    expect(await judgePlainCase(body('shunt-trip'))).toEqual(await judgePlainCase(body(['shunt-trip'])));
+    expect((await judgePlainCase(body('shunt-trip'))).candidates[0]!.verdict).toBe('fits');
+  });
+  it('cautions of the position stand beside the parts', async () => {
+    const one = await judgePlainCase(contactor({}, { kind: 'resistive-heater', loadAmps: 5, polesToSwitch: 1 }, { voltsToGround: 277 }));
+    expect(one.cautions.join(' ')).toMatch(/leg live/);
+    const volts = await judgePlainCase(contactor({}, { kind: 'motor-3ph', fullLoadAmps: 21, plateVolts: 230 }));
+    expect(volts.cautions.join(' ')).toMatch(/more than 10 % apart/);
+  });
+  it('decisive lines are those that do not fit, with the same verdicts; another word is refused', async () => {
+    const [all, short] = [await judgePlainCase(sampleCase), await judgePlainCase(sampleCase, 'decisive')];
+    expect(short.candidates.map(({ id, verdict }) => [id, verdict])).toEqual(all.candidates.map(({ id, verdict }) => [id, verdict]));
+    expect(short.candidates.map(({ lines }) => lines)).toEqual(
+      all.candidates.map(({ lines }) => lines.filter(({ verdict }) => verdict !== 'fits')),
+    );
+    expect(() => lineChoice('some')).toThrow();
+    expect([lineChoice(null), lineChoice('decisive')]).toEqual(['all', 'decisive']);
+  });
+  it('what differs from the removed part is said, up and down, with what to ask; what mends it asks nothing', async () => {
+    const fuse = (ratedAmps: number, speed: string) => ({
+      standard: 'UL 248',
+      fuseClass: 'J',
+      ratedAmps,
+      speed,
+      voltsAc: 600,
+      interruptingAmpsAc: 200000,
+    });
+    const body = (loadAmps: number) => ({
+      practice: 'NFPA70',
+      family: 'fuse',
+      supply: { systemVolts: 240, currentKind: 'ac', prospectiveFaultAmps: 5000 },
+      load: { kind: 'conductor-feeder', loadAmps },
+      removed: { spec: fuse(15, 'fast') },
+      candidates: [
+        { id: 'same', spec: fuse(15, 'fast') },
+        { id: 'up', spec: fuse(20, 'fast') },
+        { id: 'slow', spec: fuse(15, 'time-delay') },
+      ],
+    });
+    const [same, up, slow] = (await judgePlainCase(body(12))).candidates;
+    expect(same!.changes).toEqual([]);
+    expect(up!.changes).toMatchObject([{ id: 'ratedAmps', from: 15, to: 20, direction: 'up', mends: false }]);
+    expect(up!.changes[0]!.ask).toMatch(/Why did it blow/);
+    expect(slow!.changes).toMatchObject([{ id: 'delay', from: 'fast', to: 'time-delay' }]);
+    expect(up!.verdict).toBe('fits');
+    // At 18 A the removed one was too small: a larger one mends that.
+    expect((await judgePlainCase(body(18))).candidates[1]!.changes).toMatchObject([{ id: 'ratedAmps', mends: true, ask: null }]);
+  });
+  it('every field that is published for a load is used, or answered as ignored, whatever the family', async () => {
+    const samples: Record<string, unknown> = {
+      number: 1,
+      flag: true,
+      counts: { SPDT: 1 },
+      trace: { supply: [[0, 1]], output: [[1, 1]] },
+      times: 5,
+      band: [10, 20],
+      'amps-by': { gG: 20 },
+      rows: [],
+      'volts-text': 230,
+    };
+    for (const { id, load } of describeFamilies())
+      for (const field of load) {
+        if (field.name === 'kind') continue;
+        const own = field.words?.[0];
+        const value =
+          field.kind === 'number'
+            ? Math.max(field.min ?? 0, (field.above ?? 0) + 1) > field.max!
+              ? field.max
+              : Math.max(field.min ?? 0, (field.above ?? 0) + 1)
+            : field.kind === 'word'
+              ? (own ?? 'text')
+              : field.kind === 'words'
+                ? [own]
+                : samples[field.kind];
+        const base = {
+          practice: 'IEC',
+          family: id,
+          supply: { systemVolts: 230, phases: 1 },
+          load: { kind: 'resistive-heater' },
+          candidates: [],
+        };
+        const answer = await judgePlainCase({ ...base, load: { ...base.load, [field.name]: value } });
+        const [without, given] = [judgeNeeds(base), judgeNeeds({ ...base, load: { ...base.load, [field.name]: value } })];
+        const ignored = answer.ignored?.includes(`load.${field.name}`) ?? false;
+        // What is ignored changes nothing; what changes a line is not called ignored.
+        if (ignored) expect(given, `${id} ${field.name}`).toEqual(without);
+      }
+  }, 60_000);
+  it('absurd input gives a refusal with a path, never a defect', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...families.map(({ id }) => id)),
+        fc.constantFrom('supply', 'load', 'duty', 'candidates', 'removed', 'practice'),
+        fc.jsonValue({ maxDepth: 4 }),
+        fc.constantFrom(...loadFields.map(({ name }) => name), ...supplyFields.map(({ name }) => name)),
+        async (family, section, junk, name) => {
+          const base: Record<string, unknown> = {
+            practice: 'IEC',
+            family,
+            supply: { systemVolts: 230 },
+            load: { kind: 'motor-1ph' },
+            duty: {},
+            removed: null,
+            candidates: [{ id: 'a', spec: {} }],
+          };
+          const inside = section === 'supply' || section === 'load' ? { ...(base[section] as object), [name]: junk } : junk;
+          try {
+            await judgePlainCase({ ...base, [section]: inside });
+          } catch (error) {
+            expect(error).toBeInstanceOf(ServiceError);
+            expect((error as ServiceError).status).toBe(422);
+            expect((error as ServiceError).faults[0]!.reason).not.toBe('');
+          }
+        },
+      ),
+      { numRuns: 1500 },
+    );
+  }, 60_000);
+  it('absurd marks of a part give a refusal with a path, never a defect', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.constantFrom(...families), fc.nat(), fc.jsonValue({ maxDepth: 4 }), async (family, index, junk) => {
+        const field = family.fields[index % family.fields.length]!;
+        const spec = { [field.name]: junk };
+        const body = {
+          practice: 'NFPA70',
+          family: family.id,
+          supply: { systemVolts: 240, phases: 3, controlVolts: 24, controlKind: 'dc' },
+          load: { kind: 'motor-3ph', fullLoadAmps: 5 },
+          removed: { spec },
+          candidates: [{ id: 'a', spec }],
+        };
+        try {
+          await judgePlainCase(body);
+        } catch (error) {
+          expect(error).toBeInstanceOf(ServiceError);
+          expect((error as ServiceError).faults[0]!.field).toContain(field.name);
+        }
+      }),
+      { numRuns: 2000 },
+    );
+  }, 60_000);
+});
+
+/** The lines that a case asks, without what is shown of parts. */
+const judgeNeeds = ({ practice, family, supply, load }: { practice: string; family: string; supply: object; load: object }) =>
+  familyOf(family)!.needs(
+    contextOf({
+      practice: practice as 'IEC',
+      family,
+      supply: supply as Marks,
+      load: load as Marks,
+      duty: {},
+      removed: null,
+      candidates: [],
+    }),
+  );

@@ -265,8 +265,8 @@ export function caseSchemaOf(family: CaseFamily, families: readonly CaseFamily[]
         .max(MOST_CANDIDATES, 'At most 5000 candidates are accepted in one case.')
         .required('candidates is missing; a list is needed, which may be empty.')
         .test('unique', (list, context) => {
-          const ids = (list ?? []).map((part) => part.id);
-          const twice = ids.find((id, i) => ids.indexOf(id) !== i);
+          const ids = (list ?? []).map((part) => (part as { id?: string } | null)?.id);
+          const twice = ids.find((id, i) => id !== undefined && ids.indexOf(id) !== i);
           return twice === undefined || context.createError({ message: `Candidate id '${twice}' stands twice; each id must be unique.` });
         }),
     })

@@ -52,9 +52,10 @@ const wornOpener = (section: string, name: string): Need =>
     inputs: [`${section}.${name}`],
   });
 
-/** Lines for the marks that were asked for, are worn and would open lines; one that a line already rests on needs none. */
+/** Lines for the marks that were asked for, are worn and would open lines; one on which a line that is always asked rests needs none. */
 function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', ReadonlySet<string>>, needs: readonly Need[]): Need[] {
-  const covered = new Set(needs.filter(({ ways }) => ways.every(({ limit }) => limit === null)).flatMap(({ inputs }) => inputs));
+  const open = needs.filter(({ ways, alwaysAsked }) => alwaysAsked && ways.every(({ limit }) => limit === null));
+  const covered = new Set(open.flatMap(({ inputs }) => inputs));
   return (['supply', 'load'] as const).flatMap((section) =>
     [...read[section]]
       .filter((name) => openers.has(name) && context[section][name] === null && !covered.has(`${section}.${name}`))
@@ -69,7 +70,6 @@ function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', Reado
 export function finishNeeds(context: NeedContext, make: (context: NeedContext) => readonly Need[], alwaysAsked: readonly RegExp[]): Need[] {
   const [supply, load] = [watched(context.supply), watched(context.load)];
   const made = make({ ...context, supply: supply.marks, load: load.marks });
-  const opened = wornOpeners(context, { supply: supply.read, load: load.read }, made).map((need) => ({ ...need, alwaysAsked: true }));
   const finished = made.map((need) => ({
     ...need,
     assumed: restsOnAssumption(need, context.assumed),
@@ -81,5 +81,6 @@ export function finishNeeds(context: NeedContext, make: (context: NeedContext) =
       : {}),
     ...(need.safety && mustBeKnown.test(need.id) ? { mustBeKnown: true } : {}),
   }));
+  const opened = wornOpeners(context, { supply: supply.read, load: load.read }, finished).map((need) => ({ ...need, alwaysAsked: true }));
   return [...finished, ...opened];
 }

@@ -205,7 +205,7 @@ it('other loads give their stated current', () => {
   // Of lamps with gear watts over volts is a lower bound: a part may fail by it, and never fits.
   expect(statedAmps(context({ kind: 'lamp-bank', watts: 2400 }, { systemVolts: 240 }))).toMatchObject({
     amount: null,
-    school: { fails: 10 },
+    school: { fails: 5.774 },
   });
   expect(statedAmps(context({ kind: 'lamp-bank' })).amount).toBeNull();
 });

@@ -10,11 +10,18 @@ import { formatQuantity as q } from '../quantities/format-quantity';
 import { conductorPerMetre } from '../standards/conductors';
 import type { Cable, Element, Measured, SupplyPath, System, Transformer } from './path';
 
-/** Voltage factors and tolerance of a transformer's impedance, by practice. */
+/** Voltage factors by practice. */
 export const faultFactors = {
-  IEC: { highest: 1.05, lowest: 0.95, tolerance: 0.1 },
-  NFPA70: { highest: 1, lowest: 0.95, tolerance: 0.075 },
+  IEC: { highest: 1.05, lowest: 0.95 },
+  NFPA70: { highest: 1, lowest: 0.95 },
 } as const;
+const ANSI_LOW_IMPEDANCE_PERCENT = 2.5;
+/** Tolerance of a transformer's marked impedance: 10 % in IEC practice; in ANSI practice 7.5 %, at 2.5 % impedance and below 10 %. */
+export const impedanceTolerance = (practice: Practice, impedancePercent: number): number =>
+  practice === 'IEC' || impedancePercent <= ANSI_LOW_IMPEDANCE_PERCENT ? 0.1 : 0.075;
+/** The same in words, with the voltage factor. */
+export const highestWords = (practice: Practice, impedancePercent: number): string =>
+  `${practice === 'IEC' ? 'IEC' : 'ANSI'}: impedance less its tolerance of ${impedanceTolerance(practice, impedancePercent) * 100} %, voltage factor ${faultFactors[practice].highest}`;
 const COLD_CELSIUS = 20;
 const ROOT3 = Math.sqrt(3);
 /** A centre-tapped transformer gives about this many times the line-to-line figure from line to neutral at its terminals. */
@@ -66,7 +73,10 @@ type State = {
   back: Ohms;
   /** Current of the point-to-point method; null until there is a source. */
   points: number | null;
+  /** Motors without an impedance of supply beside them, A: they add as they are. */
   motors: number;
+  /** Share of motors in what flows, 0 to 1. */
+  motorShare: number;
   centreTap: number | null;
   limitAmps: number;
   measuredOn?: string;
@@ -92,6 +102,7 @@ function takeMeasured(state: State, { highestAmps, loopOhms, on }: Measured, { v
     next.line = { ...next.line, cold: nothing };
     next.points = highestAmps;
     next.motors = 0;
+    next.motorShare = 0;
     next.centreTap = null;
   }
   if (loopOhms !== null && system !== 'dc') {
@@ -104,9 +115,30 @@ function takeMeasured(state: State, { highestAmps, loopOhms, on }: Measured, { v
   return next;
 }
 
+/**
+ * Motors as a source beside the supply at their node: what flows through a cable behind them is bounded by that cable, for both
+ * together. Their impedance is taken at the angle of the supply's, so that at the node itself the amps add.
+ */
+function withMotors(state: State, amps: number, { volts, system }: SupplyPath, practice: Practice): State {
+  const supply = around(state, system, 'cold');
+  const own = magnitude(supply);
+  const factor = system === 'dc' ? 1 : faultFactors[practice].highest;
+  const points = (state.points ?? 0) + amps;
+  if (!(amps > 0) || own === 0) return { ...state, motors: state.motors + amps, points: state.points === null ? null : points };
+  const beside = (factor * volts) / (divisor[system] * amps);
+  const share = beside / (own + beside);
+  return {
+    ...state,
+    source: { ...state.source, cold: times(supply, share) },
+    line: { ...state.line, cold: nothing },
+    // What the motors give of every amp that flows behind them.
+    motorShare: state.motorShare * share + own / (own + beside),
+    points: state.points === null ? null : points,
+  };
+}
+
 function take(state: State, element: Element, path: SupplyPath, practice: Practice): { state: State; words: string } {
   const { volts, system } = path;
-  const { tolerance } = faultFactors[practice];
   switch (element.kind) {
     case 'utility': {
       if (element.faultVA === null) return { state, words: 'endless source' };
@@ -124,6 +156,7 @@ function take(state: State, element: Element, path: SupplyPath, practice: Practi
       };
     }
     case 'transformer': {
+      const tolerance = impedanceTolerance(practice, element.impedancePercent);
       const source = both(state.source, transformerOhms(element, volts, 1 - tolerance), transformerOhms(element, volts, 1 + tolerance));
       const rated = (element.ratedVA * element.parallel) / volts / divisor[system];
       const own = (rated * 100) / (element.impedancePercent * (1 - tolerance));
@@ -153,7 +186,7 @@ function take(state: State, element: Element, path: SupplyPath, practice: Practi
     }
     case 'motors':
       return {
-        state: { ...state, motors: state.motors + element.fullLoadAmps * element.times },
+        state: withMotors(state, element.fullLoadAmps * element.times, path, practice),
         words: `${element.times} x ${q(element.fullLoadAmps, 'A')} = ${q(element.fullLoadAmps * element.times, 'A')} for a moment`,
       };
     case 'battery': {
@@ -188,6 +221,7 @@ export function faultNodes(path: SupplyPath, practice: Practice): Node[] {
     back: nothing,
     points: null,
     motors: 0,
+    motorShare: 0,
     centreTap: null,
     limitAmps: Infinity,
   };
@@ -202,8 +236,8 @@ export function faultNodes(path: SupplyPath, practice: Practice): Node[] {
       name: element.name,
       kind: element.kind,
       highestAmps: flow + state.motors,
-      pointToPointAmps: state.points === null ? null : state.points + state.motors,
-      motorAmps: state.motors,
+      pointToPointAmps: state.points,
+      motorAmps: state.motors + flow * state.motorShare,
       highestLineToNeutralAmps: state.centreTap,
       lowestAmps: Math.min(((dc ? 1 : lowest) * volts) / least, state.limitAmps),
       earthFaultAmps: loop === null ? null : (lowest * voltsToGround!) / loop,

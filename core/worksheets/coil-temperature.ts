@@ -3,7 +3,7 @@
  * Source: copper between 0 and 150 °C, IEC 60034-1 and IEC 61810-1, from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, type Worksheet } from './contract';
 
 /** Temperature at which copper, continued straight, would have no resistance, °C below zero. */
 const COPPER_ZERO = 234.5;
@@ -30,7 +30,6 @@ export const coilTemperature: Worksheet = {
     const [cold, coldC, hotC, supply, pick] = ['coldOhms', 'coldCelsius', 'hotCelsius', 'supplyVolts', 'pickUpVolts'].map(
       (name) => v[name] as number,
     ) as [number, number, number, number, number];
-    if (hotC < coldC) return refuse('Warm lies below cold: exchange the two temperatures.');
     const ratio = (COPPER_ZERO + hotC) / (COPPER_ZERO + coldC);
     const hot = cold * ratio;
     const needed = pick * ratio;
@@ -46,6 +45,7 @@ export const coilTemperature: Worksheet = {
         `The same amps are needed: ${q(pick, 'V')} x ${ratio.toFixed(3)} = ${q(needed, 'V')}`,
       ],
       [
+        ...(hotC < coldC ? ['Colder than its reference: it draws more and pulls in sooner; the driver must give the larger current.'] : []),
         ...(supply < needed ? ['It may not pull in again once it is warm: raise the volts, shorten the run, or take another coil.'] : []),
         'For DC coils. An AC coil is governed by its impedance; read its limits on the sheet.',
       ],
@@ -59,6 +59,13 @@ export const coilTemperature: Worksheet = {
       expect: { hotOhms: 121.611, hotPickUpVolts: 21.89 },
       tolerance: 1e-4,
       source: 'copper formula of IEC 60034-1, from memory',
+    },
+    {
+      values: { coldOhms: 100, coldCelsius: 20, hotCelsius: -20, supplyVolts: 24, pickUpVolts: 18 },
+      // (234.5 - 20) / (234.5 + 20) = 0.84283
+      expect: { hotOhms: 84.283, hotPickUpVolts: 15.171 },
+      tolerance: 1e-4,
+      source: 'copper formula of IEC 60034-1, from memory, below its reference',
     },
   ],
 };

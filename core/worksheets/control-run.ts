@@ -1,10 +1,12 @@
 /**
  * Coil volts left at the end of a control run while the coil pulls in.
- * Method: the coil at inrush is an impedance V²/VA with its power factor; the transformer an impedance %Z x V²/VA,
- * taken as reactance; the run a resistance. All in series on the no-load volts. At least 85 % must be left.
+ * Method: the coil at inrush is an impedance V²/VA with its power factor; the transformer an impedance %Z x V²/VA at its own angle; the
+ * run a resistance. All in series on the no-load volts. At least 85 % must be left. A control transformer of 50 to 400 VA is mostly
+ * resistance; where its X/R is not given it is laid in line with the rest, the worst angle.
  * Source: coil limits IEC 60947-4-1 (from memory); the series circuit is Ohm's law.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
+import { fromRatio } from '../supply/fault-current';
 import { coilLimits } from '../standards/contactor-limits';
 import { answer, numberInput, type Worksheet } from './contract';
 
@@ -26,15 +28,27 @@ export const controlRun: Worksheet = {
       0.6,
       'Power factor of the coil while pulling in, 0.4 to 0.8 is usual.',
     ),
+    numberInput(
+      'xOverR',
+      'Transformer X/R',
+      'ratio',
+      { min: 0, max: 20 },
+      0.3,
+      'Reactance to resistance; 50 to 400 VA are mostly resistance, 0.2 to 0.6. Left out: the worst angle.',
+      true,
+    ),
   ],
   compute: (v) => {
     const volts = v.controlVolts as number;
     const coil = (volts * volts) / (v.inrushVA as number);
     const cos = v.inrushPowerFactor as number;
     const sin = Math.sqrt(1 - cos * cos);
-    const reactance = (((v.impedancePercent as number) / 100) * volts * volts) / (v.transformerVA as number);
+    const transformer = (((v.impedancePercent as number) / 100) * volts * volts) / (v.transformerVA as number);
     const loop = v.loopOhms as number;
-    const total = Math.hypot(coil * cos + loop, coil * sin + reactance);
+    const given = v.xOverR as number | undefined;
+    const rest = { r: coil * cos + loop, x: coil * sin };
+    const own = given === undefined ? undefined : fromRatio(transformer, given);
+    const total = own ? Math.hypot(rest.r + own.r, rest.x + own.x) : Math.hypot(rest.r, rest.x) + transformer;
     const amps = volts / total;
     const left = (amps * coil) / volts;
     return answer(
@@ -46,7 +60,7 @@ export const controlRun: Worksheet = {
       ],
       [
         `Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA as number, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`,
-        `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(reactance, 'ohm')}`,
+        `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(transformer, 'ohm')}, ${given === undefined ? 'at the worst angle' : `X/R ${given}`}`,
         `Run: ${q(loop, 'ohm')}; together ${q(total, 'ohm')}, so ${q(amps, 'A')}`,
         `${q(amps, 'A')} x ${q(coil, 'ohm')} = ${q(left * volts, 'V')}, ${(left * 100).toFixed(1)} %`,
       ],
@@ -70,6 +84,27 @@ export const controlRun: Worksheet = {
       expect: { percentLeft: 90.909 },
       tolerance: 1e-4,
       source: 'by hand: 100 ohm and 10 ohm in series',
+    },
+    // Coil 100 ohm at power factor 0.6, transformer 10 ohm: in line with it 100/110, as resistance alone 100/|70 + j80|.
+    {
+      values: { controlVolts: 100, transformerVA: 100, impedancePercent: 10, loopOhms: 0, inrushVA: 100, inrushPowerFactor: 0.6 },
+      expect: { percentLeft: 90.909 },
+      tolerance: 1e-4,
+      source: 'by hand: worst angle, 100 ohm and 10 ohm in line',
+    },
+    {
+      values: {
+        controlVolts: 100,
+        transformerVA: 100,
+        impedancePercent: 10,
+        loopOhms: 0,
+        inrushVA: 100,
+        inrushPowerFactor: 0.6,
+        xOverR: 0,
+      },
+      expect: { percentLeft: 94.072 },
+      tolerance: 1e-4,
+      source: 'by hand: 100 / |(60 + 10) + j 80|',
     },
   ],
 };

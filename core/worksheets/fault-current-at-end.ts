@@ -1,7 +1,7 @@
 /** Fault current behind a transformer and a cable, impedance method and point-to-point side by side. IEC 60909-0; common practice. */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { conductorSizes, type Metal } from '../standards/conductors';
-import { faultNodes } from '../supply/fault-current';
+import { faultNodes, highestWords } from '../supply/fault-current';
 import type { SupplyPath } from '../supply/path';
 import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
 
@@ -68,7 +68,7 @@ export const faultCurrentAtEnd: Worksheet = {
           { name: 'loopOhms', label: 'Loop, hot', value: end!.loopOhms, unit: 'ohm' },
         ],
         [
-          `Transformer: ${source!.step}`,
+          `Transformer: ${source!.step}. ${highestWords(practice, v.impedancePercent as number)}`,
           `Cable: ${end!.step}`,
           `They differ by ${q((end!.highestAmps / end!.pointToPointAmps! - 1) * 100, '%')}: one adds R and X apart, with its voltage factor; the other adds magnitudes.`,
         ],

@@ -1,10 +1,15 @@
 /**
- * Three-phase fault current behind a transformer with a cable run, the source taken as endless: the highest it can be.
- * Method: transformer impedance from %Z, conductor resistance added in square (resistance and reactance stand at right angles).
- * Source: IEC 60909-0, simplified: endless source, transformer purely reactive. For interrupting; not for tripping.
+ * Three-phase fault current behind a transformer with a run, the source taken as endless: the highest it can be.
+ * Method: the function of the supply path, so that every sheet gives the same figure: marked impedance less its tolerance, and the
+ * voltage factor, by practice. The run is added as a resistance. Source: IEC 60909-0, simplified; ANSI tolerances; from memory.
+ * For interrupting; not for tripping.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { faultFactors, fromRatio, highestWords, impedanceTolerance, magnitude } from '../supply/fault-current';
+import { answer, numberInput, wordInput, type Worksheet } from './contract';
+
+/** Without X/R the transformer is taken as reactance: beside the resistance of a run that gives the most current. */
+const PURE_REACTANCE = 1e6;
 
 export const faultCurrentAtTransformer: Worksheet = {
   id: 'fault-current-at-transformer',
@@ -12,7 +17,7 @@ export const faultCurrentAtTransformer: Worksheet = {
   question: 'What can the fault current be at this panel, at the most?',
   inputs: [
     numberInput('kva', 'Transformer', 'kVA', { above: 0, max: 100000 }, 112, 'Rated power on its plate.'),
-    numberInput('impedancePercent', 'Impedance', '%', { min: 0.5, max: 20 }, 3.2, '%Z or uk on its plate; the lowest likely value.'),
+    numberInput('impedancePercent', 'Impedance', '%', { min: 0.5, max: 20 }, 3.2, '%Z or uk on its plate.'),
     numberInput('volts', 'Volts', 'V', { above: 0, max: 1000 }, 480, 'Line to line, secondary side.'),
     numberInput(
       'runOhms',
@@ -22,20 +27,28 @@ export const faultCurrentAtTransformer: Worksheet = {
       0.006,
       'Resistance of one conductor from transformer to panel, cold; 0 at its terminals.',
     ),
+    wordInput('practice', 'Practice', ['NFPA70', 'IEC'], 'Tolerance of the impedance and voltage factor.'),
+    numberInput('xOverR', 'X/R', 'ratio', { min: 0.1, max: 50 }, 4, 'Of the transformer; left out it counts as reactance alone.', true),
   ],
-  compute: ({ kva, impedancePercent, volts, runOhms }) => {
-    const x = ((volts as number) ** 2 / ((kva as number) * 1000)) * ((impedancePercent as number) / 100);
-    const z = Math.hypot(x, runOhms as number);
-    const at = (ohms: number) => (volts as number) / (Math.sqrt(3) * ohms);
+  compute: ({ kva, impedancePercent, volts, runOhms, practice: word, xOverR }) => {
+    const practice = word === 'IEC' ? 'IEC' : 'NFPA70';
+    const percent = impedancePercent as number;
+    const marked = ((volts as number) ** 2 / ((kva as number) * 1000)) * (percent / 100);
+    const own = fromRatio(marked * (1 - impedanceTolerance(practice, percent)), (xOverR as number | undefined) ?? PURE_REACTANCE);
+    const z = magnitude({ r: own.r + (runOhms as number), x: own.x });
+    const at = (ohms: number, factor: number) => (factor * (volts as number)) / (Math.sqrt(3) * ohms);
+    const { highest } = faultFactors[practice];
     return answer(
       [
-        { name: 'faultAmps', label: 'At the panel', value: at(z), unit: 'A' },
-        { name: 'terminalAmps', label: 'At the transformer', value: at(x), unit: 'A' },
+        { name: 'faultAmps', label: 'At the panel, highest', value: at(z, highest), unit: 'A' },
+        { name: 'terminalAmps', label: 'At the transformer, highest', value: at(magnitude(own), highest), unit: 'A' },
+        { name: 'plateAmps', label: 'At the transformer, by the plate alone', value: at(marked, 1), unit: 'A' },
       ],
       [
-        `Transformer: ${volts}² / ${kva} kVA x ${impedancePercent} % = ${q(x, 'ohm')}`,
-        `With the run: √(${q(x, 'ohm')}² + ${q(runOhms as number, 'ohm')}²) = ${q(z, 'ohm')}`,
-        `${volts} V / (√3 x ${q(z, 'ohm')}) = ${q(at(z), 'A')}`,
+        `Transformer as marked: ${volts}² / ${kva} kVA x ${percent} % = ${q(marked, 'ohm')}`,
+        `${highestWords(practice, percent)}: ${q(magnitude(own), 'ohm')}`,
+        `With the run: ${q(z, 'ohm')}`,
+        `${highest} x ${volts} V / (√3 x ${q(z, 'ohm')}) = ${q(at(z, highest), 'A')}`,
       ],
       [
         'Motors running at that moment add about four to six times their rated current.',
@@ -43,19 +56,25 @@ export const faultCurrentAtTransformer: Worksheet = {
       ],
     );
   },
-  sources: ['shortCircuitCalculation'],
+  sources: ['shortCircuitCalculation', 'shortCircuitMethod'],
   checks: [
     {
-      values: { kva: 1000, impedancePercent: 5, volts: 480, runOhms: 0 },
-      expect: { terminalAmps: 24056, faultAmps: 24056 },
+      values: { kva: 1000, impedancePercent: 5, volts: 480, runOhms: 0, practice: 'NFPA70' },
+      expect: { plateAmps: 24056, terminalAmps: 26007, faultAmps: 26007 },
       tolerance: 0.001,
-      source: 'by hand: 1202.8 A / 0.05',
+      source: 'by hand: 1202.8 A / 0.05, and / (0.05 x 0.925)',
     },
     {
-      values: { kva: 100, impedancePercent: 4, volts: 400, runOhms: 0.064 },
-      expect: { faultAmps: 2551.6 },
+      values: { kva: 100, impedancePercent: 2.5, volts: 480, runOhms: 0, practice: 'NFPA70' },
+      expect: { terminalAmps: 5346 },
       tolerance: 0.001,
-      source: 'by hand: 0.064 ohm in square with 0.064 ohm',
+      source: 'by hand: 120.28 A / (0.025 x 0.9)',
+    },
+    {
+      values: { kva: 500, impedancePercent: 5, volts: 400, runOhms: 0, practice: 'IEC', xOverR: 4.9 },
+      expect: { terminalAmps: 16838 },
+      tolerance: 0.001,
+      source: 'by hand: 721.7 A x 1.05 / 0.045, the same as at the end of a cable without length',
     },
   ],
 };

@@ -1,20 +1,25 @@
 import { DefectError } from '../defect-error';
+import type { Worksheet } from './contract';
 import { capacitorCombination } from './capacitor-combination';
 import { capacitorFromRunning } from './capacitor-from-running';
 import { capacitorLife } from './capacitor-life';
+import { capacitorWindow } from './capacitor-window';
 import { coilCurrent } from './coil-current';
 import { coilTemperature } from './coil-temperature';
 import { coilVoltsFromResistance } from './coil-volts-from-resistance';
 import { conductorAdiabatic } from './conductor-adiabatic';
+import { conductorImpedance } from './conductor-impedance';
 import { contactDerating } from './contact-derating';
 import { contactHeadroom } from './contact-headroom';
 import { continuousLoad } from './continuous-load';
-import type { Worksheet } from './contract';
 import { controlRun } from './control-run';
+import { controlRunLongest } from './control-run-longest';
 import { dcBatteryFault } from './dc-battery-fault';
 import { driverCurrent } from './driver-current';
+import { driverInrush } from './driver-inrush';
 import { electricalLife } from './electrical-life';
 import { farEndShort } from './far-end-short';
+import { faultBehindLoop } from './fault-behind-loop';
 import { faultCurrentAtEnd } from './fault-current-at-end';
 import { faultCurrentAtTransformer } from './fault-current-at-transformer';
 import { leakageSum } from './leakage-sum';
@@ -25,7 +30,11 @@ import { motorAmpsFromPower } from './motor-amps-from-power';
 import { motorBranchDevice } from './motor-branch-device';
 import { motorFeeder } from './motor-feeder';
 import { motorFullLoadCurrent } from './motor-full-load-current';
+import { motorVoltsTransfer } from './motor-volts-transfer';
 import { overloadSetting } from './overload-setting';
+import { panelSum } from './panel-sum';
+import { rcSnubber } from './rc-snubber';
+import { reducedStart } from './reduced-start';
 import { releaseDipMargin } from './release-dip-margin';
 import { residualTouchTt } from './residual-touch-tt';
 import { residualTripCheck } from './residual-trip-check';
@@ -38,6 +47,7 @@ import { timerSetting } from './timer-setting';
 import { tripTime } from './trip-time';
 import { unbalanceComponents } from './unbalance-components';
 import { voltageDrop } from './voltage-drop';
+import { windingTemperature } from './winding-temperature';
 import { zsMaximum } from './zs-maximum';
 
 /** All worksheets, sorted by id. */
@@ -45,18 +55,23 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   capacitorCombination,
   capacitorFromRunning,
   capacitorLife,
+  capacitorWindow,
   coilCurrent,
   coilTemperature,
   coilVoltsFromResistance,
   conductorAdiabatic,
+  conductorImpedance,
   contactDerating,
   contactHeadroom,
   continuousLoad,
   controlRun,
+  controlRunLongest,
   dcBatteryFault,
   driverCurrent,
+  driverInrush,
   electricalLife,
   farEndShort,
+  faultBehindLoop,
   faultCurrentAtEnd,
   faultCurrentAtTransformer,
   leakageSum,
@@ -67,7 +82,11 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   motorBranchDevice,
   motorFeeder,
   motorFullLoadCurrent,
+  motorVoltsTransfer,
   overloadSetting,
+  panelSum,
+  rcSnubber,
+  reducedStart,
   releaseDipMargin,
   residualTouchTt,
   residualTripCheck,
@@ -80,6 +99,7 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
   tripTime,
   unbalanceComponents,
   voltageDrop,
+  windingTemperature,
   zsMaximum,
 ]);
 

@@ -69,9 +69,11 @@ describe('a coil when warm', () => {
   });
   it('at the same temperature nothing changes', () =>
     expect(value(coilTemperature, { ...base, hotCelsius: 20 }, 'hotOhms')).toBeCloseTo(640, 9));
-  it('too few volts is said, and warm below cold refused', () => {
+  it('too few volts is said, and below its reference it draws more and pulls in sooner', () => {
     expect(coilTemperature.compute({ ...base, supplyVolts: 20 }).cautions[0]).toMatch(/may not pull in again/);
-    expect(coilTemperature.compute({ ...base, hotCelsius: 0 })).toMatchObject({ ok: false });
+    const colder = coilTemperature.compute({ ...base, hotCelsius: 0 });
+    expect(colder.cautions[0]).toMatch(/Colder than its reference/);
+    expect(colder.outputs.find(({ name }) => name === 'hotOhms')!.value!).toBeLessThan(640);
   });
 });
 

@@ -4,7 +4,7 @@
  * Source: NEMA MG 1 part 14.36 (factors at 2, 3, 4, 5 %: 0.95, 0.88, 0.82, 0.75; from memory). Above 5 % it refuses.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, type Worksheet } from './contract';
 
 const derating = [
   [1, 1],
@@ -34,6 +34,11 @@ export const supplyUnbalance: Worksheet = {
   ],
   compute: (v) => {
     const volts = [v.volts12, v.volts23, v.volts31] as number[];
+    const [a, b, c] = [...volts].sort((x, y) => y - x) as [number, number, number];
+    if (a >= b + c)
+      return refuse(
+        `Volts between lines close a triangle: ${q(a, 'V')} cannot be more than the other two together, ${q(b + c, 'V')}. Measure again, phase to phase.`,
+      );
     const mean = (volts[0]! + volts[1]! + volts[2]!) / 3;
     const deviation = Math.max(...volts.map((one) => Math.abs(one - mean)));
     const percent = (100 * deviation) / mean;

@@ -13,8 +13,8 @@ describe('canonical form', () => {
       instantaneousHoldsAc: 50,
       instantaneousTripsAc: 100,
     }));
-  it('no letter on a legible plate is the maker’s curve: not known', () =>
-    expect(canonicalBreaker({ curve: 'none', ratedAmps: 10 })).toMatchObject({ instantaneousHoldsAc: null }));
+  it('no letter on a legible plate is the maker’s curve: it holds its rated current, when it trips is not known', () =>
+    expect(canonicalBreaker({ curve: 'none', ratedAmps: 10 })).toMatchObject({ instantaneousHoldsAc: 10, instantaneousTripsAc: null }));
   it('a release made for AC trips later on DC; 60898-2 has bands of its own', () => {
     expect(canonicalBreaker({ curve: 'B', ratedAmps: 10, standard: 'UL 489' }).instantaneousTripsDc).toBeCloseTo(70, 9);
     expect(canonicalBreaker({ curve: 'C', ratedAmps: 10, standard: 'IEC 60898-2' })).toMatchObject({

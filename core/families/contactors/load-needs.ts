@@ -252,7 +252,7 @@ function headroomNeed(context: NeedContext): Need | undefined {
   const continuous = runsOn ? CONTINUOUS_FACTOR : 1;
   const resistiveHeadroom = context.schools.resistiveHeadroom === 1 ? 1 : Math.max(context.schools.resistiveHeadroom, continuous);
   if (context.load.kind !== 'resistive-heater' || resistiveHeadroom === 1) return undefined;
-  const demand = heaterAmps(context);
+  const demand = currentDemand(context);
   const limit = demand.amount === null ? null : Number((demand.amount * resistiveHeadroom).toPrecision(4));
   const base = runningNeed(context);
   return {

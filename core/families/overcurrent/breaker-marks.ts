@@ -50,16 +50,18 @@ function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: tr
 function edges(spec: PartSpec): Canonical {
   const letter = letterOf(spec);
   const own = makersEdges(spec);
-  if (letter === undefined) return own;
   const amps = spec.ratedAmps;
+  const known = typeof amps === 'number';
+  if (letter === undefined && !known) return own;
   const out: Canonical = {};
   for (const kind of ['ac', 'dc'] as const) {
-    const band = letter === null ? null : bandOf(letter, textOf(spec.standard), kind);
-    const ready = band && typeof amps === 'number';
+    const band = letter === null || letter === undefined ? null : bandOf(letter, textOf(spec.standard), kind);
     const name = kind === 'ac' ? 'Ac' : 'Dc';
-    // Where the band is the maker's data it still holds its rated current; beyond, nothing is published.
-    out[`instantaneousHolds${name}`] = ready ? band[0] * amps : letter !== null && typeof amps === 'number' ? amps : null;
-    if (!ready && letter !== null && typeof amps === 'number') out[`instantaneousOpen${name}`] = OPEN_EDGE;
+    const ready = band && known;
+    // Where the band is the maker's data, or not read, it still holds its rated current; beyond that nothing is published.
+    out[`instantaneousHolds${name}`] = ready ? band[0] * amps : known ? amps : null;
+    if (!ready && known) out[`instantaneousOpen${name}`] = OPEN_EDGE;
+    if (letter === undefined) continue;
     out[`instantaneousTrips${name}`] = ready ? band[1] * amps : null;
     // Within 5 s the thermal part of a C or D may help; how far is the publication's or the maker's figure.
     out[`fiveSecondEdge${name}`] = ready ? (letter === 'B' ? band[1] : band[0]) * amps : null;
