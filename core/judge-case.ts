@@ -41,7 +41,11 @@ export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedCont
 /** Lines without what is inside alone. */
 const plainLines = ({ verdict, lines }: JudgedPart): { verdict: JudgedPart['verdict']; lines: Line[] } => ({
   verdict,
-  lines: lines.map(({ need: _need, ...line }) => line),
+  lines: lines.map((line) => {
+    const plain: Partial<typeof line> = { ...line };
+    delete plain.need;
+    return plain as Line;
+  }),
 });
 
 /**

@@ -4,6 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { Marks } from '../core/case/case';
 import { contactors } from '../core/families/contactors';
 import { familyOf } from '../core/families/registry';
+import { somePath, withMark } from '../tests/laws/marks';
+import { seeded } from '../tests/laws/random';
 import { workedCases } from '../tests/worked-cases';
 import { plainOfCase } from '../tests/worked-cases/worked-case';
 import { contextOf } from '../core/judge-case';
@@ -49,8 +51,8 @@ const row = record({
     { weight: 8, arbitrary: fc.constantFrom(115, 230, 240, 400, 460, 480, 600) },
     { weight: 1, arbitrary: fc.constant(null) },
   ),
-  kind: fc.constantFrom(undefined, 'ac', 'dc', 'ac/dc', null),
-  polesInSeries: fc.constantFrom(undefined, 1, 2, 4),
+  kind: fc.constantFrom(undefined, 'ac', 'dc', 'ac/dc', null, 'none'),
+  polesInSeries: fc.constantFrom(undefined, 1, 2, 4, null, 'none'),
   fullLoadAmps: mark(amps),
   lockedRotorAmps: mark(amps),
   resistiveAmps: mark(amps),
@@ -182,7 +184,14 @@ describe('one need, two ways of asking', () => {
     'every part of the worked cases of a %s against every need of them',
     async (id, cases) => {
       const family = familyOf(id)!;
-      const specs = cases.map((one) => family.canonical(one.spec));
+      // Each part as it is, and twice with a mark worn or gone, in its rows too.
+      const random = seeded(cases.length);
+      const specs = cases.flatMap(({ spec }) =>
+        [undefined, null, 'none'].map((mark) => {
+          const path = mark === undefined ? undefined : somePath(spec, random);
+          return family.canonical(path ? withMark(spec, path, mark) : spec);
+        }),
+      );
       const needs = cases.flatMap((one) => family.needs(contextOf(plainOfCase(one, id), { schools: swapSchools })));
       const different = [...new Map(needs.map((need) => [JSON.stringify(need), need])).values()];
       for (let i = 0; i < different.length; i += 60) {

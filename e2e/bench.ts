@@ -49,3 +49,19 @@ export async function proveAll(page: Page): Promise<void> {
   }
   await saved(page);
 }
+
+/** Says everything that a choice asks for before it may be taken: by name, with reasons, with what will settle it. */
+export async function sayAll(page: Page, name: string): Promise<void> {
+  const section = page.locator('section[aria-label^="Before"]');
+  await page.locator('section[aria-label^="Before"]').first().waitFor();
+  const field = section.getByLabel('Your name');
+  if ((await field.count()) > 0) await field.fill(name);
+  const says = section.getByRole('button', { name: /by name/ });
+  while ((await says.count()) > 0) {
+    const before = await says.count();
+    const row = section.locator('.say').filter({ has: says.first() }).first();
+    for (const box of await row.getByRole('textbox').all()) await box.fill('asked and looked at on the bench');
+    await row.getByRole('button', { name: /by name/ }).click();
+    await expect(says).toHaveCount(before - 1);
+  }
+}

@@ -1,6 +1,6 @@
 /** Breakers, fuses and overloads in the real page: a wrong one refused and replaced, curves restated, supply walked, a cause hunted. */
 import AxeBuilder from '@axe-core/playwright';
-import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
 import type { Page } from '@playwright/test';
 import { expect, test } from './test';
 
@@ -15,6 +15,7 @@ test('an AC breaker on the battery is refused as a safety line; the DC one from 
   await expect(page.getByText(/breakers judged/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Coil swap allowed' })).toHaveCount(0);
   await board.locator('thead .pick').first().click();
+  await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
   await stage(page, 'Prove').click();

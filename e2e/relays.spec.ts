@@ -1,7 +1,7 @@
 /** Relays, timers and monitors in the real page: rewiring of another base, settings, the lab, the panel meter. */
 import AxeBuilder from '@axe-core/playwright';
 import { startPanelMeter, type PanelMeter } from '../standins/panel-meter';
-import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
 import { expect, test } from './test';
 
 let meter: PanelMeter;
@@ -24,9 +24,7 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   const row = board.getByRole('row', { name: /^Base/ });
   await expect(row).toContainText('octal-8');
   await board.locator('thead .pick').click();
-  await page.getByLabel('Your name').fill('R. Tester');
-  for (let left = await page.getByRole('button', { name: 'Looked at by name' }).count(); left > 0; left -= 1)
-    await page.getByRole('button', { name: 'Looked at by name' }).first().click();
+  await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
   await stage(page, 'Prove').click();
@@ -50,6 +48,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await stage(page, 'Match').click();
   await expect(page.getByText(/monitoring relays judged/)).toBeVisible();
   await page.locator('table.board thead .pick').first().click();
+  await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
   await stage(page, 'Prove').click();

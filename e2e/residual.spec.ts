@@ -1,7 +1,7 @@
 /** Residual devices, breaker coils and capacitors in the real page: a blinded type replaced, a release found by measurement, a dual made of two singles. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
 import { expect, test } from './test';
 
 const signed = async (page: Page) => {
@@ -11,6 +11,7 @@ const signed = async (page: Page) => {
 };
 const takeFirst = async (page: Page, name: RegExp) => {
   await page.locator('table.board thead').getByRole('button', { name }).first().click();
+  await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
   await stage(page, 'Prove').click();

@@ -7,7 +7,7 @@ import path from 'node:path';
 import { freePort, root } from '../scripts/lib/machine.mjs';
 import { cluster } from '../scripts/lib/postgres.mjs';
 import { answers, startServer } from '../scripts/lib/server.mjs';
-import { confirmSafe, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, proveAll, sayAll, saved, stage, startSwap } from './bench';
 
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-restart-'));
 const pg = cluster(path.join(scratch, 'cluster'));
@@ -51,6 +51,7 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
 
   await stage(page, 'Match').click();
   await page.locator('table.board thead .pick').first().click();
+  await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
   await stage(page, 'Prove').click();

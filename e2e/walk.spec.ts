@@ -1,7 +1,7 @@
 /** A whole swap by mouse: from the panel with a wrong part to a signed record and its downloads. */
 import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
-import { confirmSafe, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, openPosition, proveAll, saved, sayAll, stage, startSwap } from './bench';
 
 test('the wrongly fitted contactor of the hoist is swapped and signed', async ({ page }) => {
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
@@ -115,13 +115,9 @@ test('a failing safety line cannot be taken; a failing must asks for name and re
   await expect(page.getByRole('button', { name: /^Take Tarnside T50/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Wexmoor W50 11', exact: true }).click();
   await expect(page.getByText(/fault current at this position is not known/).first()).toBeVisible();
-  await page.getByLabel('Your name').fill('R. Tester');
-  for (const row of await page.locator('section[aria-label^="Before"] .say').all()) {
-    const reason = row.getByRole('textbox');
-    if (await reason.count()) await reason.fill('asked the network operator, answer pending');
-  }
+  // A safety line that is not known asks for what will settle it, beside the reason.
+  await expect(page.getByRole('textbox', { name: /^What will settle: / })).toHaveCount(1);
   await expect(page.getByRole('button', { name: /^Take Wexmoor W50 11/ })).toBeDisabled();
-  for (let left = await page.getByRole('button', { name: 'Looked at by name' }).count(); left > 0; left -= 1)
-    await page.getByRole('button', { name: 'Looked at by name' }).first().click();
+  await sayAll(page, 'R. Tester');
   await expect(page.getByRole('button', { name: /^Take Wexmoor W50 11/ })).toBeEnabled();
 });

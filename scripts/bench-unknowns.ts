@@ -14,7 +14,9 @@ import { plainOfCase } from '../tests/worked-cases/worked-case';
 
 /** Cases of the worked examples, and of the demo's positions with all that their panel gives. */
 export function everyCase(): PlainCase[] {
-  const worked = Object.entries(workedCases).flatMap(([family, cases]) => cases.map((one) => ({ ...plainOfCase(one, family), candidates: [] })));
+  const worked = Object.entries(workedCases).flatMap(([family, cases]) =>
+    cases.map((one) => ({ ...plainOfCase(one, family), candidates: [] })),
+  );
   const placed = demoSites.flatMap((site) =>
     site.panels.flatMap((panel) =>
       panel.positions.flatMap((position): PlainCase[] => {

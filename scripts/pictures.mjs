@@ -2,7 +2,7 @@
 import { chromium } from '@playwright/test';
 import path from 'node:path';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
-import { confirmSafe, proveAll, stage } from '../e2e/bench';
+import { confirmSafe, proveAll, sayAll, stage } from '../e2e/bench';
 import { root } from './lib/machine.mjs';
 
 const base = process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100';
@@ -57,8 +57,7 @@ await picture('prove', `${timer}?stage=match`, {
   before: async (page) => {
     await page.getByRole('button', { name: 'In the crib' }).click();
     await page.locator('table.board thead .pick').first().click();
-    await page.getByLabel('Your name').fill('A. Marlow');
-    await page.getByRole('button', { name: 'Looked at by name' }).first().click();
+    await sayAll(page, 'A. Marlow');
     await page.getByRole('button', { name: /^(Take|Prove)/ }).click();
     await page.goto(`${base}${timer}?stage=prove`, { waitUntil: 'networkidle' });
     await page.locator('.base-map').scrollIntoViewIfNeeded();
@@ -77,6 +76,7 @@ await picture('record', `${fan}?stage=match`, {
   height: 1000,
   before: async (page) => {
     await page.locator('table.board thead .pick').first().click();
+    await sayAll(page, 'A. Marlow');
     await page.getByRole('button', { name: /^Take / }).click();
     await confirmSafe(page, 'A. Marlow');
     await stage(page, 'Prove').click();

@@ -86,7 +86,9 @@ describe('what it changes', () => {
     const { spec } = (await partById(db.knex, incomer))!;
     expect(spec).toMatchObject({ instantaneousHoldsAc: 3137, instantaneousTripsAc: 4346, fiveSecondEdgeAc: 4346 });
     expect(inrush.verdict(spec)).toBe('fits');
-    expect(inrush.verdict((await partById(db.knex, 'saltmarsh-b-600n-400-3p'))!.spec)).toBe('not-known');
+    // Without a curve it holds its rated current, and beyond that nothing is published.
+    expect(inrush.verdict((await partById(db.knex, 'saltmarsh-b-600n-400-3p'))!.spec)).toBe('fits');
+    expect(inrush.verdict((await partById(db.knex, 'saltmarsh-b-125n-70-3p'))!.spec)).toBe('not-known');
   });
   it('the desk of the position draws it in place of the gates', async () => {
     const { devices } = await curveBranch('kestrel-winch-q1');
@@ -114,7 +116,8 @@ describe('what it changes', () => {
     expect(await removePartCurve(incomer)).toEqual({ removed: true });
     const { raw, spec } = (await partById(db.knex, incomer))!;
     expect(raw).not.toHaveProperty('instantaneousHoldsAmps');
-    expect(spec).toMatchObject({ instantaneousHoldsAc: null });
+    expect(spec).toMatchObject({ instantaneousHoldsAc: 400 });
+    expect(spec).not.toHaveProperty('instantaneousTripsAc');
     expect((await curveBranch('kestrel-winch-q1')).devices[0]!.kind).toBe('breaker-ul');
   });
   it('marks that the maker had given come back', async () => {

@@ -6,7 +6,6 @@ import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import type { Change, SwapState } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
-import { lineSignature } from '../core/swap/gate';
 import { find } from './find';
 import { matchSwap, type BoardColumn } from './match';
 import { panelsDesk } from './panels';

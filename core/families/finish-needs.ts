@@ -8,11 +8,9 @@ import { field, needLine } from '../needs/line';
 import { restsOnAssumption, type Need } from '../needs/need';
 import type { NeedContext } from './contract';
 
-const sections = ['supply', 'load', 'duty'] as const;
-
 /** True where the position gives this mark, worn or not. Example: 'load.fullLoadAmps'. */
 function isGiven(context: NeedContext, input: string): boolean {
-  const [section, name] = input.split('.') as [(typeof sections)[number], string];
+  const [section, name] = input.split('.') as ['supply' | 'load' | 'duty', string];
   const mark = context[section]?.[name];
   return mark !== undefined && mark !== 'none';
 }

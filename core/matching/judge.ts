@@ -92,14 +92,27 @@ const relationWords: Record<Relation, string> = {
   includes: '',
 };
 
+type Wording = { term: string; wanted: string };
+const wordings = new WeakMap<Way, Map<Practice, Wording>>();
+/** What of a sentence is the same for every part: worked out once a way. */
+function wordingOf(way: Way, practice: Practice): Wording {
+  const known = wordings.get(way)?.get(practice);
+  if (known) return known;
+  const limit = way.limit === null ? undefined : limitText(way.limit, way);
+  const made: Wording = {
+    term: termOf(way.quantity, practice),
+    wanted:
+      limit === undefined
+        ? 'the need itself is not known'
+        : `${relationWords[way.relation]} ${limit} ${way.relation === '<=' ? 'allowed' : 'needed'}`.trim(),
+  };
+  wordings.set(way, (wordings.get(way) ?? new Map<Practice, Wording>()).set(practice, made));
+  return made;
+}
+
 /** The verdict in a sentence with figures: subject, value seen, limit, next step. */
 export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
-  const term = termOf(way.quantity, practice);
-  const limit = way.limit === null ? undefined : limitText(way.limit, way);
-  const wanted =
-    limit === undefined
-      ? 'the need itself is not known'
-      : `${relationWords[way.relation]} ${limit} ${way.relation === '<=' ? 'allowed' : 'needed'}`.trim();
+  const { term, wanted } = wordingOf(way, practice);
   const margin = marginOf(way, have);
   const bare = have === undefined || have === null || have === 'none';
   const seen = have === 'none' ? 'none' : bare ? 'not known' : haveText(shown, way);

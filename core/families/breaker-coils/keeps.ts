@@ -8,7 +8,7 @@ export const breakerCoilKeeps: readonly KeptMark[] = [
     unit: '',
     why: 'A shunt trip and an undervoltage release work in opposite senses.',
     ask: 'What must happen when the command, or the supply, goes?',
-    lines: ['function'],
+    lines: ['function', 'release-lowest', 'release-highest'],
   },
   {
     name: 'frame',
