@@ -1,6 +1,6 @@
 /**
  * Judges a whole plain case: the one function behind screen, HTTP, command line and tests.
- * A line is asked where the position asks for it and at least one part carries the figure.
+ * A line is asked where the position asks for it and its family asks it always or at least one part carries the figure.
  */
 import type { Part, PlainCase } from './case/case';
 import { DefectError } from './defect-error';

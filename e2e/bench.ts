@@ -59,7 +59,10 @@ export async function sayAll(page: Page, name: string): Promise<void> {
   const says = section.getByRole('button', { name: /by name/ });
   while ((await says.count()) > 0) {
     const before = await says.count();
-    const row = section.locator('.say').filter({ has: says.first() }).first();
+    const row = section
+      .locator('.say')
+      .filter({ has: page.getByRole('button', { name: /by name/ }) })
+      .first();
     for (const box of await row.getByRole('textbox').all()) await box.fill('asked and looked at on the bench');
     await row.getByRole('button', { name: /by name/ }).click();
     await expect(says).toHaveCount(before - 1);

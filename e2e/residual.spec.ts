@@ -42,7 +42,7 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await expect(seen.getByRole('row', { name: /^A / })).toContainText(/ trips/);
   await stage(page, 'Match').click();
   const board = page.locator('table.board');
-  await expect(board.getByRole('row', { name: /^Residual type/ })).toContainText('AC');
+  await expect(board.getByRole('row', { name: /^Residual type as removed/ })).toContainText('AC');
   await takeFirst(page, /^Wexmoor WD2 40\/30 A/);
   await expect(page.locator('.proof').filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
   await proveAll(page);

@@ -7,6 +7,7 @@ import { compileNeed } from '../core/matching/evaluate';
 import { rank } from '../core/matching/rank';
 import { demoContactors } from '../data/demo/contactors';
 import { existsSync } from 'node:fs';
+import { benchLaws } from './bench-laws';
 import { benchPlates } from './bench-plates';
 import { benchProtection } from './bench-protection';
 import { benchRelays } from './bench-relays';
@@ -139,6 +140,7 @@ const plateFolder = at > 0 ? process.argv[at + 1] : existsSync('../shared/plates
 core();
 await http();
 await firstPage();
+await benchLaws(say, url);
 await benchProtection(say, url, process.env.DATABASE_URL!);
 benchRelays(say);
 await benchPlates(say, url, plateFolder);

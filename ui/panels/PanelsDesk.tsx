@@ -1,8 +1,12 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import { OpenPointNote, type Settle } from './OpenPointNote';
+import type { Settle } from './OpenPointNote';
 import { VerdictMark } from '../marks/VerdictMark';
+
+// Most positions have no open point: its form comes with the first that has one.
+const OpenPointNote = dynamic(() => import('./OpenPointNote').then((module) => module.OpenPointNote));
 
 export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
 export type Tile = {

@@ -100,10 +100,25 @@ function onDc(context: NeedContext): Columns {
   }
 }
 
+/** AC categories of a kind of load each: printed for another kind than this one, they leave the line not known instead of without a rating. */
+const acCategories = [
+  ...['ac2Amps', 'ac4Amps', 'ac5aAmps', 'ac5bAmps', 'ac6aAmps', 'ac6bAmps', 'ac7aAmps', 'ac7bAmps', 'ac8aAmps', 'ac8bAmps'],
+  ...['ac53aAmps', 'ac53bAmps', 'ac55aAmps', 'ac55bAmps', 'ac56aAmps', 'ac56bAmps'],
+];
+
+function withEveryCategory(columns: Columns): Columns {
+  const { sure, harder = [], atBestCheck = [], otherKind = [] } = columns;
+  const read = new Set([...sure, ...harder, ...atBestCheck, ...otherKind]);
+  return { ...columns, otherKind: [...otherKind, ...acCategories.filter((name) => !read.has(name))] };
+}
+
 /** Returns the columns that are read for this load, in the order in which they count. */
 export function columnsFor(context: NeedContext): Columns {
-  const { load, supply } = context;
-  if (supply.currentKind === 'dc') return onDc(context);
+  return context.supply.currentKind === 'dc' ? onDc(context) : withEveryCategory(columnsOnAc(context));
+}
+
+function columnsOnAc(context: NeedContext): Columns {
+  const { load } = context;
   if (load.kind === null) return nothing;
   const lamp = wordMark(load, 'lampKind');
   if (load.kind !== 'filament-lamps' && load.kind !== 'discharge-lamps') {
