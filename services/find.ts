@@ -1,12 +1,13 @@
-/** The palette's search over positions and parts. */
+/** The palette's search over positions, parts and worksheets. */
+import { worksheets } from '../core/worksheets/registry';
 import { database } from '../data/connection';
 import { findParts, findPositions } from '../data/find';
 
 type Item = { id: string; group: string; title: string; detail: string; words: string };
 const MOST = 8;
 
-/** Returns at most eight positions and eight parts whose words all occur. */
-export async function find(text: string): Promise<{ positions: Item[]; parts: Item[] }> {
+/** Returns at most eight positions and eight parts, and every worksheet, whose words all occur. */
+export async function find(text: string): Promise<{ positions: Item[]; parts: Item[]; sheets: Item[] }> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
   const knex = database();
   const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
@@ -25,5 +26,8 @@ export async function find(text: string): Promise<{ positions: Item[]; parts: It
       detail: row.id,
       words: `${row.name} ${row.id} ${row.maker}`,
     })),
+    sheets: worksheets
+      .filter(({ title }) => words.every((word) => title.toLowerCase().includes(word)))
+      .map(({ id, title }) => ({ id: `/worksheets/${id}`, group: 'Worksheets', title, detail: '', words: title })),
   };
 }

@@ -319,6 +319,7 @@ describe('search', () => {
   it('finds positions by tag and function, parts by name', async () => {
     expect((await find('k4 hoist')).positions.map((item) => item.title)).toContain('K4 hoist, forward');
     expect((await find('nettlecombe n3')).parts.length).toBeGreaterThan(0);
+    expect((await find('supply unbalance')).sheets).toMatchObject([{ id: '/worksheets/supply-unbalance' }]);
   });
   it('takes % and _ as letters', async () => expect((await find('%_%')).positions).toEqual([]));
 });

@@ -3,21 +3,13 @@
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useColorScheme } from '@mui/material/styles';
-import { worksheets } from '@/core/worksheets/registry';
 import { Palette, type PaletteItem } from '@/ui/shell/Palette';
 import { TopBar } from '@/ui/shell/TopBar';
 import { api } from './api';
 
-type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[] };
+type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
 
 const fixed: PaletteItem[] = [
-  ...worksheets.map((sheet) => ({
-    id: `/worksheets/${sheet.id}`,
-    group: 'Worksheets',
-    title: sheet.title,
-    detail: '',
-    words: sheet.title,
-  })),
   { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
   { id: '/plates', group: 'Go to', title: 'Read a plate', detail: '', words: 'plate nameplate photo picture read' },
   { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
@@ -75,7 +67,7 @@ export function Shell({ children, here, crumbs, practice }: { children: ReactNod
       const answer = await api<FindAnswer>('GET', `/api/v1/find?q=${encodeURIComponent(text.slice(0, 80))}`, undefined, stop.signal);
       if (stop.signal.aborted) return;
       setBusy(false);
-      setFound(answer.ok ? [...answer.value.positions, ...answer.value.parts] : []);
+      setFound(answer.ok ? [...answer.value.positions, ...answer.value.parts, ...answer.value.sheets] : []);
     }, 120);
     return () => {
       clearTimeout(timer);
