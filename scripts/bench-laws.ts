@@ -1,15 +1,19 @@
 /** The longer hunt for a false fit, what is "not known" most often, and a request of many candidates. */
+import { execFile } from 'node:child_process';
+import { availableParallelism } from 'node:os';
+import { promisify } from 'node:util';
 import { askedNeeds } from '../core/matching/judge';
 import { contextOf } from '../core/judge-case';
 import { familyOf } from '../core/families/registry';
 import { demoParts } from '../data/demo/catalogue';
 import { everyCase } from '../tests/laws/cases';
-import { hunt } from '../tests/laws/hunt';
+import type { Hunt } from '../tests/laws/hunt';
 import { laws } from '../tests/laws/laws';
 
 type Say = (what: string, figure: string, against: string) => void;
 
 const CHECKS = 200_000;
+const run = promisify(execFile);
 
 /** Lines of every worked case and demo position with every part of the demo catalogue of its family. */
 function commonestUnknowns(most: number): { line: string; side: string; count: number; share: number }[] {
@@ -47,14 +51,7 @@ async function manyCandidates(say: Say, url: string): Promise<void> {
     removed: null,
     candidates: Array.from({ length: 5000 }, (_, i) => ({
       id: `p${i}`,
-      spec: {
-        poles: 3,
-        ratedInsulationVolts: 690,
-        ac3: [{ volts: 400, amps: 9 + (i % 40) }],
-        coilVolts: 230,
-        coilKind: 'ac',
-        coilHertz: 50,
-      },
+      spec: { poles: 3, ratings: [{ volts: 400, phases: 3, ac3Amps: 9 + (i % 40) }], coilVolts: 230, coilKind: 'ac', coilHertz: [50] },
     })),
   });
   const ask = async (query: string) => {
@@ -83,12 +80,28 @@ async function manyCandidates(say: Say, url: string): Promise<void> {
   );
 }
 
+/** The hunt shared between the cores; each share has a seed of its own, counted up from the first. */
+async function sharedHunt(seed: number): Promise<Hunt[]> {
+  const shares = Math.min(4, availableParallelism());
+  return Promise.all(
+    Array.from({ length: shares }, async (_, i) => {
+      const { stdout } = await run('npx', ['tsx', 'scripts/hunt.ts', String(seed + i), String(Math.ceil(CHECKS / shares))], {
+        maxBuffer: 1e8,
+      });
+      return JSON.parse(stdout) as Hunt;
+    }),
+  );
+}
+
 export async function benchLaws(say: Say, url: string): Promise<void> {
   await manyCandidates(say, url);
   const seed = Math.floor(Math.random() * 2 ** 31);
-  const { checks, violations, skipped } = hunt(seed, CHECKS);
+  const found = await sharedHunt(seed);
+  const checks = found.reduce((sum, share) => sum + share.checks, 0);
+  const skipped = found.reduce((sum, share) => sum + share.skipped, 0);
+  const violations = found.flatMap((share) => share.violations);
   say(
-    `hunt for a false fit by ${laws.length} laws, seed ${seed}`,
+    `hunt for a false fit by ${laws.length} laws, ${found.length} seeds from ${seed}`,
     `${violations.length} violations in ${checks.toLocaleString('en')} checks`,
     `none asked for in 200 000; ${skipped.toLocaleString('en')} more did not apply`,
   );

@@ -4,9 +4,16 @@
  * "none" (legible, no such rating) does not hold. Figures equal to the limit hold, within a named tolerance.
  * The same rules stand as SQL in `sql.ts`; a property test holds both equal.
  */
+import { findRating, layoutOf, type Columns, type Row } from './rating-rows';
 import { coilLayouts, type Figure, type LineValue, type Need, type Verdict, type Way } from '../needs/need';
 
 export type Canonical = Record<string, unknown>;
+/**
+ * The same marks in an object laid out like every other with these names: judging thousands of parts reads it several times as fast as
+ * what spreading leaves behind, where each part has a layout of its own.
+ */
+export const ofSharedShape = (spec: Canonical): Canonical => Object.fromEntries(Object.entries(spec));
+
 export type Band = readonly [low: number, high: number];
 /** undefined: not carried; null: worn; 'none': legible, no such mark. */
 export type Found = undefined | null | LineValue | readonly Band[];
@@ -15,74 +22,6 @@ export type Found = undefined | null | LineValue | readonly Band[];
 export const TOLERANCE = 1e-9;
 export const slackDown = (limit: number) => limit - Math.abs(limit) * TOLERANCE;
 export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
-
-type Row = Record<string, unknown>;
-
-/** One figure of a rating row with what decides whether it may be used; null where that is worn. */
-type Entry = { volts: number | null; kind: string | null; polesInSeries: number | null; value: unknown };
-/** Entries by column for each list of rows: laid out once, since a catalogue is judged against many needs. */
-const entries = new WeakMap<readonly Row[], Map<string, Entry[]>>();
-
-function entriesOf(rows: readonly Row[]): Map<string, Entry[]> {
-  const known = entries.get(rows);
-  if (known) return known;
-  const byColumn = new Map<string, Entry[]>();
-  for (const row of rows) {
-    const volts = typeof row.volts === 'number' ? row.volts : null;
-    const kind = row.kind === 'ac' || row.kind === 'dc' || row.kind === 'ac/dc' ? row.kind : null;
-    const polesInSeries = typeof row.polesInSeries === 'number' ? row.polesInSeries : row.polesInSeries === undefined ? 1 : null;
-    for (const column of Object.keys(row)) {
-      if (row[column] === undefined) continue;
-      const list = byColumn.get(column);
-      const entry: Entry = { volts, kind, polesInSeries, value: row[column] };
-      if (list) list.push(entry);
-      else byColumn.set(column, [entry]);
-    }
-  }
-  entries.set(rows, byColumn);
-  return byColumn;
-}
-
-/** Of two values of equal volts the better one: a figure before a worn one, that before "none"; the larger figure. */
-function betterValue(a: unknown, b: unknown): unknown {
-  if (typeof a === 'number' && typeof b === 'number') return Math.max(a, b);
-  if (typeof a === 'number' || typeof b === 'number') return typeof a === 'number' ? a : b;
-  return a === null || b === null ? null : a;
-}
-
-function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
-  const rows = spec.ratings;
-  if (rows === undefined || rows === null) return rows as undefined | null;
-  if (rows === 'none') return 'none';
-  const { column, minVolts, current, polesFrom = 'poles' } = figure;
-  if (minVolts === null) return null;
-  const list = entriesOf(rows as Row[]).get(column);
-  if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
-  const poles = spec[polesFrom];
-  let bestVolts = Infinity;
-  let best: unknown;
-  let worn = false;
-  let wornLeast = Infinity;
-  for (let i = 0; i < list.length; i += 1) {
-    const { volts, kind, polesInSeries, value } = list[i]!;
-    if (kind !== null && kind !== current && kind !== 'ac/dc') continue;
-    const open = polesInSeries === null || (polesInSeries > 1 && typeof poles !== 'number');
-    if (!open && polesInSeries! > 1 && polesInSeries! > (poles as number)) continue;
-    if (volts !== null && volts < minVolts) continue;
-    if (open || kind === null || volts === null) {
-      worn = true;
-      const least = typeof value === 'number' ? value : -Infinity;
-      if (least < wornLeast) wornLeast = least;
-    } else if (volts < bestVolts) {
-      bestVolts = volts;
-      best = value;
-    } else if (volts === bestVolts) best = betterValue(best, value);
-  }
-  if (bestVolts === Infinity) return worn ? null : 'none';
-  if (typeof best !== 'number') return best as Found;
-  // The worn row may be the one for these volts: where it says less, nothing is known.
-  return worn && wornLeast < best ? null : best * figure.factor;
-}
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
 function nearestMark(spec: Canonical, supply: string, volts: number): number | null | undefined {
@@ -181,6 +120,13 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
     const edge = figure?.(spec);
     return edge !== undefined && edge !== null && edge !== 'none' && holds(edge);
   };
+  if (!orFigure && !otherEdge && !otherReading)
+    return (have) => {
+      if (have === undefined || have === null) return 'not-known';
+      if (have === 'none') return whenNot;
+      if (holds(have)) return whenHolds;
+      return (typeof have === 'number' ? band(have) : undefined) ?? whenNot;
+    };
   return (have, spec) => {
     const instead = orFigure?.(spec);
     if (instead !== undefined && instead !== null && instead !== 'none' && orHolds!(instead)) return whenHolds;
@@ -214,6 +160,30 @@ const verdictRank: Record<Verdict, number> = { fits: 3, check: 2, 'not-known': 1
 export const saysNothing = (way: Way): boolean => way.atBest === 'not-known' || way.notKnownFrom === 0;
 const rankOf = (verdict: Verdict, silent: boolean) => (silent && verdict === 'not-known' ? -1 : verdictRank[verdict]);
 
+/**
+ * Returns the function that tells which ways a part's rows can answer at all: a way of a column that they do not print finds nothing.
+ * A contactor has two dozen columns, and most parts print four.
+ */
+function printedWays(ways: readonly Way[]): (spec: Canonical) => readonly number[] {
+  const all = ways.map((_, i) => i);
+  const columns = ways.map(({ figure }) => (figure.kind === 'rating' && figure.minVolts !== null ? figure.column : undefined));
+  if (columns.filter((column) => column !== undefined).length < 2) return () => all;
+  const known = new WeakMap<Columns, readonly number[]>();
+  let lastColumns: Columns | undefined;
+  let lastIndexes = all;
+  return (spec) => {
+    const rows = spec.ratings;
+    if (!Array.isArray(rows) || rows.length === 0) return all;
+    const printed = layoutOf(rows as Row[]).columns;
+    if (printed === lastColumns) return lastIndexes;
+    let indexes = known.get(printed) as number[] | undefined;
+    if (!indexes) known.set(printed, (indexes = all.filter((i) => columns[i] === undefined || printed.has(columns[i]))));
+    lastColumns = printed;
+    lastIndexes = indexes;
+    return indexes;
+  };
+}
+
 /** Compiles a need once for many parts. Pure; the need is not kept by reference to anything that changes. */
 export function compileNeed(need: Need): CompiledNeed {
   const ways = need.ways.map((way) => ({
@@ -226,6 +196,7 @@ export function compileNeed(need: Need): CompiledNeed {
   /** Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all. */
   const open = (spec: Canonical) => unless !== undefined && spec[unless.name] === null;
   const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
+  const wayIndexes = printedWays(need.ways);
   /** A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried. */
   const judge = (spec: Canonical): LineJudgement => {
     if (exempt(spec)) return { verdict: 'fits', have: undefined, way: 0 };
@@ -233,7 +204,9 @@ export function compileNeed(need: Need): CompiledNeed {
     let none = -1;
     let best: LineJudgement | undefined;
     let bestRank = -2;
-    for (let i = 0; i < ways.length; i += 1) {
+    const printed = wayIndexes(spec);
+    for (let k = 0; k < printed.length; k += 1) {
+      const i = printed[k]!;
       const have = ways[i]!.find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
@@ -255,13 +228,15 @@ export function compileNeed(need: Need): CompiledNeed {
     return found.verdict !== 'fits' && open(spec) ? { ...found, verdict: 'not-known' } : found;
   };
   /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
-  const verdict = (spec: Canonical): Verdict => {
+  const verdictOfMany = (spec: Canonical): Verdict => {
     if (exempt(spec)) return 'fits';
     let worn = -1;
     let none = -1;
     let best: Verdict | undefined;
     let bestRank = -2;
-    for (let i = 0; i < ways.length; i += 1) {
+    const printed = wayIndexes(spec);
+    for (let k = 0; k < printed.length; k += 1) {
+      const i = printed[k]!;
       const have = ways[i]!.find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
@@ -276,10 +251,15 @@ export function compileNeed(need: Need): CompiledNeed {
     const found = best ?? (worn >= 0 ? ways[worn]!.decide(null, spec) : none >= 0 ? ways[none]!.decide('none', spec) : whenLeftOut);
     return found !== 'fits' && open(spec) ? 'not-known' : found;
   };
+  const [{ find, decide }] = ways as [(typeof ways)[number]];
+  const verdictOfOne = (spec: Canonical): Verdict => {
+    const have = find(spec);
+    return have === undefined ? whenLeftOut : decide(have, spec);
+  };
   return {
     need,
     judge,
-    verdict,
+    verdict: ways.length === 1 && unless === undefined ? verdictOfOne : verdictOfMany,
     exempt,
     carries: (spec) => !exempt(spec) && ways.some((way) => way.find(spec) !== undefined),
   };

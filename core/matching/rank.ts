@@ -5,7 +5,7 @@
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import type { Verdict } from '../needs/need';
-import type { Canonical, CompiledNeed } from './evaluate';
+import type { Canonical, CompiledNeed, LineJudgement } from './evaluate';
 
 export type RankInput = { id: string; spec: Canonical; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
 export type Ranked = {
@@ -28,23 +28,34 @@ export type Ranking = {
 
 const verdictOrder: Record<Verdict, number> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
 
-function nearnessOf(compiled: readonly CompiledNeed[], spec: Canonical): number {
-  const running = compiled.find(({ need }) => need.id === 'running');
-  const judged = running?.judge(spec);
-  const limit = judged && running!.need.ways[judged.way]!.limit;
-  if (typeof judged?.have !== 'number' || typeof limit !== 'number' || limit <= 0) return Infinity;
-  return judged.have >= limit ? judged.have / limit : 1000 + limit / Math.max(judged.have, 1e-6);
+function nearnessOf(running: CompiledNeed, { have, way }: LineJudgement): number {
+  const { limit } = running.need.ways[way]!;
+  if (typeof have !== 'number' || typeof limit !== 'number' || limit <= 0) return Infinity;
+  return have >= limit ? have / limit : 1000 + limit / Math.max(have, 1e-6);
+}
+
+function isAsked(compiled: readonly CompiledNeed[], spec: Canonical): boolean {
+  for (const { need, exempt } of compiled) if (need.alwaysAsked && !exempt(spec)) return true;
+  return false;
 }
 
 /** Ranks parts against compiled needs; equal inputs give equal order. */
 export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInput[]): Ranking {
   const fell = new Map<string, number>();
+  const running = compiled.find(({ need }) => need.id === 'running');
   const order = parts.map((part): Ranked => {
     let fails = 0;
     let checks = 0;
     let unknown = 0;
-    for (const { need, verdict } of compiled) {
-      const result = verdict(part.spec);
+    let nearness = Infinity;
+    for (const line of compiled) {
+      const { need } = line;
+      let result: Verdict;
+      if (line === running) {
+        const judgement = line.judge(part.spec);
+        nearness = nearnessOf(line, judgement);
+        result = judgement.verdict;
+      } else result = line.verdict(part.spec);
       if (result === 'fails') {
         if (fails === 0) fell.set(need.id, (fell.get(need.id) ?? 0) + 1);
         fails += 1;
@@ -52,8 +63,8 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       else if (result === 'not-known') unknown += 1;
     }
     // As a part is judged: without a line of those that are always asked it is never a fit.
-    const judged = () => compiled.some(({ need, exempt }) => need.alwaysAsked && !exempt(part.spec));
-    const verdict: Verdict = fails > 0 ? 'fails' : unknown > 0 || !judged() ? 'not-known' : checks > 0 ? 'check' : 'fits';
+    const verdict: Verdict =
+      fails > 0 ? 'fails' : unknown > 0 || !isAsked(compiled, part.spec) ? 'not-known' : checks > 0 ? 'check' : 'fits';
     return {
       id: part.id,
       verdict,
@@ -62,7 +73,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       unknown,
       onShelf: part.onShelf,
       pieces: part.pieces ?? 1,
-      nearness: fails > 3 ? Infinity : nearnessOf(compiled, part.spec),
+      nearness: fails > 3 ? Infinity : nearness,
     };
   });
   order.sort(

@@ -6,7 +6,8 @@
 import type { Marks, PartSpec, PlainCase } from '@/core/case/case';
 import { contextOf, judgeCase, type CaseAnswer } from '@/core/judge-case';
 import { familyOf } from '@/core/families/registry';
-import { overallVerdict } from '@/core/matching/judge';
+import { askedNeeds, overallVerdict } from '@/core/matching/judge';
+import { rank } from '@/core/matching/rank';
 import { compileNeed } from '@/core/matching/evaluate';
 import type { Verdict } from '@/core/needs/need';
 import { contradictionsOf } from '@/core/supply/earthing';
@@ -290,7 +291,7 @@ const twin: Law = {
 };
 
 const asItsLines: Law = {
-  name: 'a verdict is what its lines say, and decisive lines are those that do not fit',
+  name: 'a verdict is what its lines say, decisive lines are those that do not fit, and a ranking has the same verdict',
   check: ({ plain, specs }) => {
     const whole = judgeCase(withParts(plain, specs));
     const short = judgeCase(withParts(plain, specs), { lines: 'decisive' });
@@ -301,6 +302,16 @@ const asItsLines: Law = {
       const open = part.lines.filter(({ verdict }) => verdict !== 'fits');
       if (!same(open, short.candidates[i]!.lines) || short.candidates[i]!.verdict !== part.verdict)
         return { before: part, after: short.candidates[i], what: 'decisive lines are others' };
+    }
+    const family = familyOf(plain.family)!;
+    const canonical = specs.map((spec, i) => ({ id: whole.candidates[i]!.id, spec: family.canonical(spec), onShelf: 0 }));
+    const asked = askedNeeds(
+      family.needs(contextOf(plain)),
+      canonical.map(({ spec }) => spec),
+    );
+    for (const ranked of rank(asked, canonical).order) {
+      const part = whole.candidates.find(({ id }) => id === ranked.id)!;
+      if (part.verdict !== ranked.verdict) return { before: part, after: ranked, what: `judged ${part.verdict}, ranked ${ranked.verdict}` };
     }
     return undefined;
   },

@@ -6,7 +6,7 @@
  * Sources: NEMA ICS 2, NFPA 70 tables, IEC 60947-4-1 coil limits, all through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import { ofSharedShape, type Canonical } from '../../matching/evaluate';
 import { coilLimits } from '../../standards/contactor-limits';
 import { ampsOfHorsepowerRating } from '../../standards/motor-tables';
 import { nemaRatingRows, nemaSizes } from '../../standards/nema-sizes';
@@ -110,7 +110,7 @@ export function canonicalContactor(spec: PartSpec): Canonical {
   const kinds = Array.isArray(rowKinds) && rowKinds.length === 0 ? (wornKind ? null : 'none') : rowKinds;
   const continuous = continuousOf(spec);
   const nema = typeof spec.standard === 'string' && !spec.standard.startsWith('IEC');
-  return {
+  return ofSharedShape({
     ...clean,
     ...(ratings === undefined
       ? {}
@@ -126,5 +126,5 @@ export function canonicalContactor(spec: PartSpec): Canonical {
     ...(continuous === undefined ? {} : { continuousAmps: continuous }),
     ...seriesPoles(spec),
     ...coilLayout(spec, nema ? coilLimits.pickUpDcNema : undefined),
-  };
+  });
 }

@@ -1,0 +1,98 @@
+/**
+ * Which figure of a part's rating rows answers for these volts, this kind of current and these poles?
+ * The rows are laid out by column once; of rows of equal volts the best counts, and a worn head leaves open what it may be.
+ */
+import type { Figure } from '../needs/need';
+import type { Canonical, Found } from './evaluate';
+
+export type Row = Record<string, unknown>;
+
+const MOST_COLUMN_SETS = 2000;
+
+/** One figure of a rating row with what decides whether it may be used; null where that is worn. */
+type Entry = { volts: number | null; kind: string | null; polesInSeries: number | null; value: unknown };
+/** Names of the columns that a list of rows prints; equal sets are one object, so that a need works out once which of its ways they concern. */
+export type Columns = ReadonlySet<string>;
+/** Entries by column of a list of rows. */
+type Layout = { byColumn: ReadonlyMap<string, readonly Entry[]>; columns: Columns };
+const columnSets = new Map<string, Columns>();
+/** Laid out once for each list of rows, since a catalogue is judged against many needs. */
+const layouts = new WeakMap<readonly Row[], Layout>();
+/** The list asked last: the ways of a need ask one part's rows many times over. */
+let lastRows: readonly Row[] | undefined;
+let lastLayout: Layout | undefined;
+
+export function layoutOf(rows: readonly Row[]): Layout {
+  if (rows === lastRows) return lastLayout!;
+  let layout = layouts.get(rows);
+  if (!layout) layouts.set(rows, (layout = layOut(rows)));
+  lastRows = rows;
+  lastLayout = layout;
+  return layout;
+}
+
+function layOut(rows: readonly Row[]): Layout {
+  const byColumn = new Map<string, Entry[]>();
+  for (const row of rows) {
+    const volts = typeof row.volts === 'number' ? row.volts : null;
+    const kind = row.kind === 'ac' || row.kind === 'dc' || row.kind === 'ac/dc' ? row.kind : null;
+    const polesInSeries = typeof row.polesInSeries === 'number' ? row.polesInSeries : row.polesInSeries === undefined ? 1 : null;
+    for (const column of Object.keys(row)) {
+      if (row[column] === undefined) continue;
+      const list = byColumn.get(column);
+      const entry: Entry = { volts, kind, polesInSeries, value: row[column] };
+      if (list) list.push(entry);
+      else byColumn.set(column, [entry]);
+    }
+  }
+  const names = [...byColumn.keys()].sort();
+  const key = names.join('\n');
+  const columns = columnSets.get(key) ?? new Set(names);
+  // Names that nobody uses come from outside: beyond a sane number of sets each list of rows keeps its own.
+  if (columnSets.size < MOST_COLUMN_SETS) columnSets.set(key, columns);
+  return { byColumn, columns };
+}
+
+/** Of two values of equal volts the better one: a figure before a worn one, that before "none"; the larger figure. */
+function betterValue(a: unknown, b: unknown): unknown {
+  if (typeof a === 'number' && typeof b === 'number') return Math.max(a, b);
+  if (typeof a === 'number' || typeof b === 'number') return typeof a === 'number' ? a : b;
+  return a === null || b === null ? null : a;
+}
+
+export function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
+  const rows = spec.ratings;
+  if (rows === undefined || rows === null) return rows as undefined | null;
+  if (rows === 'none') return 'none';
+  const { column, minVolts, current, polesFrom = 'poles' } = figure;
+  if (minVolts === null) return null;
+  const list = layoutOf(rows as Row[]).byColumn.get(column);
+  if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
+  let bestVolts = Infinity;
+  let best: unknown;
+  let worn = false;
+  let wornLeast = Infinity;
+  for (let i = 0; i < list.length; i += 1) {
+    const { volts, kind, polesInSeries, value } = list[i]!;
+    if (kind !== null && kind !== current && kind !== 'ac/dc') continue;
+    let open = polesInSeries === null;
+    if (polesInSeries !== null && polesInSeries > 1) {
+      const poles = spec[polesFrom];
+      if (typeof poles !== 'number') open = true;
+      else if (polesInSeries > poles) continue;
+    }
+    if (volts !== null && volts < minVolts) continue;
+    if (open || kind === null || volts === null) {
+      worn = true;
+      const least = typeof value === 'number' ? value : -Infinity;
+      if (least < wornLeast) wornLeast = least;
+    } else if (volts < bestVolts) {
+      bestVolts = volts;
+      best = value;
+    } else if (volts === bestVolts) best = betterValue(best, value);
+  }
+  if (bestVolts === Infinity) return worn ? null : 'none';
+  if (typeof best !== 'number') return best as Found;
+  // The worn row may be the one for these volts: where it says less, nothing is known.
+  return worn && wornLeast < best ? null : best * figure.factor;
+}
