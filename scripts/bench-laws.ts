@@ -2,6 +2,7 @@
 import { execFile } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { promisify } from 'node:util';
+import type { Canonical } from '../core/matching/evaluate';
 import { askedNeeds } from '../core/matching/judge';
 import { contextOf } from '../core/judge-case';
 import { familyOf } from '../core/families/registry';
@@ -20,9 +21,12 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
   const counts = new Map<string, number>();
   let judged = 0;
   const parts = demoParts();
+  const canonical = new Map<string, Canonical[]>();
   for (const { plain } of everyCase()) {
     const family = familyOf(plain.family)!;
-    const specs = parts.filter((part) => part.family === plain.family).map(({ raw }) => family.canonical(raw));
+    const specs =
+      canonical.get(plain.family) ?? parts.filter((part) => part.family === plain.family).map(({ raw }) => family.canonical(raw));
+    canonical.set(plain.family, specs);
     for (const { need, judge, exempt } of askedNeeds(family.needs(contextOf(plain)), specs))
       for (const spec of specs) {
         if (exempt(spec)) continue;
