@@ -541,4 +541,31 @@ export const falseFits: readonly FalseFit[] = [
     line: ['instantaneousHoldsAmps', 'fits'],
     source: 'IEC 60947-2: holds 1.05 times its rated current, from memory',
   },
+  {
+    what: 'a contact of which nobody knows which it is, where one of two is too small',
+    practice: 'NFPA70',
+    family: 'control-relay',
+    supply: {},
+    load: { kind: 'contactor-coil', contacts: [{ pole: null, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 1 }] },
+    spec: relay(
+      [
+        { pole: 1, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 2 },
+        { pole: 2, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.5 },
+      ],
+      { changeover: 2 },
+    ),
+    verdict: 'not-known',
+    source: 'plain case, section 1: null on the position\u2019s side',
+  },
+  {
+    what: 'a worn lower figure, which may be that of a slash rating, on a corner-grounded system',
+    practice: 'NFPA70',
+    family: 'breaker',
+    supply: { systemVolts: 240, currentKind: 'ac', grounding: 'corner-grounded-delta' },
+    load: {},
+    spec: { poles: 3, ratedAmps: 32, currentKinds: ['ac'], ratedVoltsLineToLine: 400, ratedVoltsLineToGround: null },
+    verdict: 'not-known',
+    line: ['ratedVoltsToEarth', 'not-known'],
+    source: 'NFPA 70 (2023), 240.85',
+  },
 ];

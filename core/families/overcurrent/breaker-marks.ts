@@ -172,7 +172,9 @@ function volts(spec: PartSpec): Canonical {
   const { ratedVoltsLineToLine: between, ratedVoltsLineToGround: ground, slash } = spec;
   if (between === undefined && ground === undefined && slash === undefined) return {};
   const isSlash = slash === true || (slash === undefined && typeof ground === 'number' && typeof between === 'number' && ground < between);
-  const word = slash === null && !(typeof between === 'number' && ground === between) ? null : isSlash ? 'slash' : 'straight';
+  // A worn lower figure may be that of a slash rating.
+  const open = (slash === null && !(typeof between === 'number' && ground === between)) || (slash === undefined && ground === null);
+  const word = open ? null : isSlash ? 'slash' : 'straight';
   return {
     slashMark: between === null && slash === undefined ? null : word,
     ...(between !== undefined ? { voltsBetween: between } : typeof ground === 'number' ? { voltsBetween: ground } : {}),

@@ -125,15 +125,17 @@ export function switchedOf(context: NeedContext): Switched[] | null {
     const load = typeof row.loadType === 'string' ? row.loadType : null;
     const own = row.kind === 'dc' || row.kind === 'DC' || /^(DC-|pilot-duty-dc)/.test(load ?? '') ? 'dc' : 'ac';
     const volts = number(row.volts) ?? null;
-    const sealed = number(row.sealedVA);
+    // Which contact it is being worn, it may be any: nothing is asked of one that is surely the right one.
+    const wornPole = row.pole === null;
+    const sealed = wornPole ? null : number(row.sealedVA);
     const bySealed = typeof sealed === 'number' && volts !== null ? sealed / volts : sealed;
     return {
       ...(typeof row.pole === 'number' ? { pole: row.pole } : {}),
       loadType: load,
       kind: own,
       volts,
-      amps: firstOf(number(row.amps), bySealed),
-      horsepower: number(row.horsepower),
+      amps: wornPole ? null : firstOf(number(row.amps), bySealed),
+      horsepower: wornPole ? null : number(row.horsepower),
       inrushPeakAmps: number(row.inrushPeakAmps),
       inrushVA: number(row.inrushVA),
       sealedVA: sealed,
