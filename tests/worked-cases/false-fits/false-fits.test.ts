@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { contradictionsOf } from '@/core/supply/earthing';
 import { judgeCase } from '@/core/judge-case';
-import { falseFits } from './false-fits';
+import { falseFits } from '.';
 
 describe('no false fit, and no needless no', () => {
   it.each(falseFits.map((one) => [one.what, one] as const))('%s', (_what, one) => {
