@@ -8,9 +8,9 @@ import type { NeedContext } from './families/contract';
 import { familyOf } from './families/registry';
 import { supplyWithKind } from './supply/earthing';
 import { caseSchools, type Schools } from './loads/schools';
-import { changesFrom, type Change } from './matching/changes';
-import type { Canonical } from './matching/evaluate';
-import { askedNeeds, judgePart, plainNeeds, type JudgedPart, type Line } from './matching/judge';
+import { judgeBeside } from './matching/beside-removed';
+import type { Change } from './matching/changes';
+import { askedNeeds, plainNeeds, type JudgedPart, type Line } from './matching/judge';
 
 export type CaseAnswer = {
   needs: Line[];
@@ -66,15 +66,13 @@ export function judgeCase(plain: PlainCase, options: CaseOptions = {}): CaseAnsw
   const removed = plain.removed ? family.canonical(plain.removed.spec) : null;
   const specs = [...(removed ? [removed] : []), ...candidates.map((part) => part.spec)];
   const asked = askedNeeds(needs, specs);
-  const judged = (spec: Canonical) => judgePart(asked, spec, plain.practice, options.lines ?? 'all');
-  const old = removed && judged(removed);
-  const failed = new Set(old?.lines.filter(({ verdict }) => verdict === 'fails').map(({ need }) => need.id));
+  const judge = judgeBeside(family.keeps, asked, removed, plain.practice, options.lines);
   return {
     needs: plainNeeds(asked, specs),
-    removed: old && plainLines(old),
+    removed: judge.removed && plainLines(judge.removed),
     candidates: candidates.map((part) => {
-      const own = judged(part.spec);
-      return { id: part.id, ...plainLines(own), changes: changesFrom(family.keeps, removed, part.spec, failed, own.lines) };
+      const { judged, changes } = judge.candidate(part.spec);
+      return { id: part.id, ...plainLines(judged), changes };
     }),
     cautions: family.cautions(context),
   };

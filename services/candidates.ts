@@ -13,9 +13,9 @@ import {
 } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
-import { changesFrom, type Change } from '../core/matching/changes';
+import { judgeBeside } from '../core/matching/beside-removed';
 import type { Canonical, CompiledNeed } from '../core/matching/evaluate';
-import { askedNeeds, judgePart, type JudgedPart } from '../core/matching/judge';
+import { askedNeeds } from '../core/matching/judge';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import { choiceKey, type Choice, type CoilChoice, type SwapState } from '../core/swap/swap';
@@ -110,15 +110,14 @@ export type Field = {
   left: number;
 };
 
+const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? []).reduce((sum, { quantity }) => sum + quantity, 0);
+
 /** What lies on the shelf put together, where the family can. */
 function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, family: DeviceFamily, context: NeedContext): Candidate[] {
   if (!family.combine) return [];
   const byId = new Map(parts.map((part) => [part.id, part]));
-  const lying = parts.flatMap((part): ShelfPart[] => {
-    const quantity = (shelf.get(part.id) ?? []).reduce((sum, row) => sum + row.quantity, 0);
-    return Array.from({ length: Math.min(quantity, MOST_OF_ONE) }, () => part);
-  });
-  return family.combine(context, lying).flatMap((together): Candidate[] => {
+  const pieces = parts.flatMap((part): ShelfPart[] => Array.from({ length: Math.min(lying(shelf, part.id), MOST_OF_ONE) }, () => part));
+  return family.combine(context, pieces).flatMap((together): Candidate[] => {
     const [first, ...beside] = together.ids;
     const part = first === undefined ? undefined : byId.get(first);
     if (!part || beside.length === 0) return [];
@@ -140,7 +139,7 @@ function singleCandidates(
   );
   const coil = family.coilSwap.scheme === 'always' ? wantedCoil(state) : undefined;
   return parts.flatMap((part): Candidate[] => {
-    const quantity = (shelf.get(part.id) ?? []).reduce((sum, row) => sum + row.quantity, 0);
+    const quantity = lying(shelf, part.id);
     const own: Candidate = { id: part.id, spec: part.spec, onShelf: quantity, part };
     // In the catalogue the right coil can be ordered at once; another coil only helps what lies on the shelf.
     if (!coil || !part.coil_exchangeable || quantity === 0 || !coilLines.some(({ verdict }) => verdict(part.spec) === 'fails'))
@@ -185,24 +184,9 @@ export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state
 export function candidateOf({ candidates }: Field, choice: Choice | undefined): Candidate | undefined {
   if (!choice) return undefined;
   const coilText = (coil: CoilChoice | undefined) => (coil ? [coil.coilVolts, coil.coilKind, ...coil.coilHertz].join(' ') : '');
-  const besideText = (beside: readonly string[] | undefined) => (beside ?? []).join('+');
-  return candidates.find(
-    ({ part, coil, beside }) =>
-      part.id === choice.partId && coilText(coil) === coilText(choice.coil) && besideText(beside) === besideText(choice.beside),
-  );
+  return candidates.find(({ id, coil }) => id === choiceKey(choice) && coilText(coil) === coilText(choice.coil));
 }
-
-export type JudgedCandidate = { judged: JudgedPart; changes: Change[] };
 
 /** Judges candidates with their changes from the removed part, which is judged by the same lines. */
-export function judgeWith(field: Field, practice: SwapView['site']['practice']) {
-  const removed = field.removed && judgePart(field.asked, field.removed, practice);
-  const failed = new Set(removed?.lines.filter(({ verdict }) => verdict === 'fails').map(({ need }) => need.id));
-  return {
-    removed,
-    candidate: ({ spec }: Candidate): JudgedCandidate => {
-      const judged = judgePart(field.asked, spec, practice);
-      return { judged, changes: changesFrom(field.family.keeps, field.removed, spec, failed, judged.lines) };
-    },
-  };
-}
+export const judgeWith = ({ family, asked, removed }: Field, practice: SwapView['site']['practice']) =>
+  judgeBeside(family.keeps, asked, removed, practice);

@@ -72,7 +72,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
     const candidate = byId.get(entry.id)!;
     const { part, coil, beside = [] } = candidate;
     const places = [part.id, ...beside].flatMap((one) => shelf.get(one) ?? []);
-    const { judged, changes } = judge.candidate(candidate);
+    const { judged, changes } = judge.candidate(candidate.spec);
     return {
       partId: part.id,
       coil: coil ?? null,

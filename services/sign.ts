@@ -69,7 +69,7 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
   const { family, context, condition, removed } = field;
   const { part, spec, coil } = candidate;
   const judge = judgeWith(field, swap.site.practice);
-  const { judged, changes } = judge.candidate(candidate);
+  const { judged, changes } = judge.candidate(candidate.spec);
   return {
     missing: false as const,
     part,

@@ -42,7 +42,7 @@ async function claim(id: string, choice: Choice): Promise<void> {
   await save(id, chooseChanges(swap.state, { ...choice, taken: true }));
   const field = await fieldOf(db.knex, await loadSwap(id));
   const candidate = candidateOf(field, choice);
-  const said = candidate ? saidOf(judgeWith(field, swap.site.practice).candidate(candidate), by) : [];
+  const said = candidate ? saidOf(judgeWith(field, swap.site.practice).candidate(candidate.spec), by) : [];
   const proofs = candidate ? (await choiceDetail(id)).proofs : [];
   await save(id, [...said, ...safeAndProved(swap.state, swap.site.practice, proofs, by)]);
 }
@@ -111,7 +111,7 @@ describe('one law: what is signed is what the board shows as choosable', () => {
         const candidate = candidateOf(field, choice);
         await claim(id, choice);
         const { state: now, site } = await loadSwap(id);
-        const offered = candidate && judgeWith(field, site.practice).candidate(candidate);
+        const offered = candidate && judgeWith(field, site.practice).candidate(candidate.spec);
         const choosable = offered !== undefined && partObstacles(offered.judged, now, offered.changes).length === 0;
         if (choosable) continue; // signing it would end the swap; that it can be signed is tested below
         const { faults } = await refusal(sign(id));

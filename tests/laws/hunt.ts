@@ -1,9 +1,8 @@
 /** Tries every law on random cases and parts; stops at a number of checks. The seed is part of every finding. */
 import type { PartSpec, PlainCase } from '@/core/case/case';
 import { judgeCase } from '@/core/judge-case';
-import type { Verdict } from '@/core/needs/need';
 import { everyCase, everySpec } from './cases';
-import { laws, type Finding, type Law } from './laws';
+import { laws, order, type Finding, type Law } from './laws';
 import { seeded, type Random } from './random';
 
 export type Violation = Finding & { law: string; seed: number };
@@ -12,7 +11,6 @@ export type Hunt = { checks: number; skipped: number; byLaw: Record<string, numb
 const MOST_VIOLATIONS = 20;
 
 const TRIED = 6;
-const rank: Record<Verdict, number> = { fails: 0, 'not-known': 1, check: 2, fits: 3 };
 
 /** Half of the time any part; else the part of the worked example, or the best of a few: what nearly fits is where a false fit hides. */
 function nearFit(plain: PlainCase, parts: readonly PartSpec[], own: PartSpec | undefined, random: Random): PartSpec {
@@ -20,7 +18,7 @@ function nearFit(plain: PlainCase, parts: readonly PartSpec[], own: PartSpec | u
   const some = Array.from({ length: TRIED }, () => random.pick(parts));
   const tried = own && random.next() < 0.5 ? [own] : some;
   const verdicts = judgeCase({ ...plain, candidates: tried.map((spec, i) => ({ id: String(i), spec })) }, { lines: 'decisive' }).candidates;
-  return verdicts.reduce((best, { verdict }, i) => (rank[verdict] > best.rank ? { rank: rank[verdict], spec: tried[i]! } : best), {
+  return verdicts.reduce((best, { verdict }, i) => (order[verdict] > best.rank ? { rank: order[verdict], spec: tried[i]! } : best), {
     rank: -1,
     spec: tried[0]!,
   }).spec;

@@ -18,7 +18,8 @@ export type Trial = { plain: PlainCase; specs: readonly PartSpec[]; random: Rand
 export type Finding = { before: unknown; after: unknown; what: string };
 export type Law = { name: string; check: (trial: Trial) => Finding | 'skipped' | undefined };
 
-const order: Record<Verdict, number> = { fails: 0, 'not-known': 1, check: 2, fits: 3 };
+/** The better a verdict, the higher. */
+export const order: Record<Verdict, number> = { fails: 0, 'not-known': 1, check: 2, fits: 3 };
 const withParts = (plain: PlainCase, specs: readonly PartSpec[]): PlainCase => ({
   ...plain,
   candidates: specs.map((spec, i) => ({ id: String(i), spec })),

@@ -1,15 +1,14 @@
 'use client';
 
 import { useState } from 'react';
+import { LEAST_REASON } from '@/core/swap/gate';
 
-type Point = { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string };
+export type Point = { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string };
 /** Keeps what settled a point; resolves to why it was refused, or to nothing. */
 export type Settle = (
   positionId: string,
   point: { recordId: string; lineId: string; by: string; found: string },
 ) => Promise<string | undefined>;
-
-const LEAST_FOUND = 8;
 
 /** A line that was signed as not known, with what settles it; it stands at the position until somebody says what was found. */
 export function OpenPointNote({ point, positionId, onSettle }: { point: Point; positionId: string; onSettle: Settle }) {
@@ -17,7 +16,7 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
   const [found, setFound] = useState('');
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
-  const ready = by.trim().length >= 2 && found.trim().length >= LEAST_FOUND && !busy;
+  const ready = by.trim().length >= 2 && found.trim().length >= LEAST_REASON && !busy;
   const keep = async () => {
     setBusy(true);
     setFault(await onSettle(positionId, { recordId: point.recordId, lineId: point.lineId, by: by.trim(), found: found.trim() }));

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
-import type { Settle } from './OpenPointNote';
+import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../marks/VerdictMark';
 
 // Most positions have no open point: its form comes with the first that has one.
@@ -23,7 +23,7 @@ export type Tile = {
   load: string;
   wrong: string[];
   spent: string[];
-  openPoints: { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string }[];
+  openPoints: Point[];
   swapId: string | null;
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };

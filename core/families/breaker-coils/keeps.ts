@@ -1,5 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import { coilVoltsKept } from '../coils/keeps';
 
 export const breakerCoilKeeps: readonly KeptMark[] = [
   {
@@ -26,14 +27,7 @@ export const breakerCoilKeeps: readonly KeptMark[] = [
     ask: 'Was the control supply changed?',
     lines: ['coil-kind'],
   },
-  {
-    name: 'coilVoltsMarked',
-    label: 'Coil volts',
-    unit: '',
-    why: 'The coil mark follows the control circuit.',
-    ask: 'What volts does the control circuit give?',
-    lines: ['coil-volts', 'coil-mark'],
-  },
+  coilVoltsKept,
   {
     name: 'delaySeconds',
     label: 'Delay',

@@ -1,5 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import { coilKindKept } from '../coils/keeps';
 
 export const contactorKeeps: readonly KeptMark[] = [
   {
@@ -10,14 +11,7 @@ export const contactorKeeps: readonly KeptMark[] = [
     ask: 'Which conductors does each pole switch, and is one used for control?',
     lines: ['poles', 'poles-open'],
   },
-  {
-    name: 'coilKinds',
-    label: 'Coil AC or DC',
-    unit: '',
-    why: 'An AC coil on DC burns, a DC coil on AC does not pull in.',
-    ask: 'Was the control supply changed, or was the removed coil the wrong one?',
-    lines: ['coil-kind'],
-  },
+  coilKindKept,
   {
     name: 'coilVoltsMarked',
     label: 'Coil volts',

@@ -1,5 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import { socketKept } from '../relays/keeps';
 
 export const timingRelayKeeps: readonly KeptMark[] = [
   {
@@ -10,14 +11,7 @@ export const timingRelayKeeps: readonly KeptMark[] = [
     ask: 'What must the output do, after what happens? Time the old one or read the diagram.',
     lines: ['function'],
   },
-  {
-    name: 'base',
-    label: 'Socket',
-    unit: '',
-    why: 'Another socket is rewired wire by wire.',
-    ask: 'Is the socket changed with it, and is the new diagram at hand?',
-    lines: ['base'],
-  },
+  socketKept,
   {
     name: 'contactForms',
     label: 'Contacts',
