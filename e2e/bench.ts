@@ -35,15 +35,19 @@ export async function proveAll(page: Page): Promise<void> {
       continue;
     }
     const limits = (await row.locator('small').last().innerText()).replace(/\u2009/g, ' ');
+    // Two figures in one unit, or each in its own ("830 Ω to 1.12 kΩ"): then a little above the lower one is inside.
     const between = /([\d.]+) to ([\d.]+) (\S+)/.exec(limits);
+    const apart = /([\d.]+) (\S+) to [\d.]+ \S+/.exec(limits);
     const least = /at least ([\d.]+) (\S+)/.exec(limits);
     const most = /at most ([\d.]+) (\S+)/.exec(limits);
     const input = row.getByRole('textbox').first();
-    const text = between
-      ? `${(Number(between[1]) + Number(between[2])) / 2}`
-      : least
-        ? `${Number(least[1]) * 2} ${least[2]}`
-        : `${Number(most![1]) / 2} ${most![2]}`;
+    const text = apart
+      ? `${Number(apart[1]) * 1.01} ${apart[2]}`
+      : between
+        ? `${(Number(between[1]) + Number(between[2])) / 2}`
+        : least
+          ? `${Number(least[1]) * 2} ${least[2]}`
+          : `${Number(most![1]) / 2} ${most![2]}`;
     await input.fill(between && between[3] !== 'V' && between[3] !== '·' ? `${text} ${between[3]}` : text);
     await input.press('Enter');
   }

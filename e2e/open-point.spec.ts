@@ -1,0 +1,34 @@
+/** A part signed with a safety line that is not known: it stands at its position, by name and with what settles it, until somebody settles it. */
+import { expect, test } from './test';
+import { confirmSafe, openPosition, proveAll, sayAll, stage, startSwap } from './bench';
+
+test('what was signed as not known stands at its position until it is settled', async ({ page }) => {
+  await openPosition(page, 'ferrow-pump', /^K11 /);
+  await startSwap(page);
+  await stage(page, 'Match').click();
+  const first = page.locator('table.board thead .pick').first();
+  await first.click();
+  await sayAll(page, 'R. Tester');
+  await page.getByRole('button', { name: /^Take / }).click();
+  await confirmSafe(page, 'R. Tester');
+  await stage(page, 'Prove').click();
+  await proveAll(page);
+  await stage(page, 'Record').click();
+  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await expect(page.getByRole('heading', { name: /K11 drainage A: Wexmoor W50 11/ })).toBeVisible();
+  await expect(page.getByText(/Signed as not known. R. Tester: .* To be settled by:/)).toBeVisible();
+
+  await page.goto('/?panel=ferrow-pump&position=ferrow-pump-k11');
+  const points = page.getByRole('complementary').locator('.say.not-known');
+  const point = points.filter({ hasText: /Conditional short-circuit current was signed as not known/ });
+  await expect(point).toHaveCount(1);
+  const before = await points.count();
+  const settled = point.getByRole('button', { name: 'Settled' });
+  await point.getByLabel(/^What was found/).fill('ok');
+  await point.getByLabel(/^Found by/).fill('R. Tester');
+  await expect(settled).toBeDisabled();
+  await point.getByLabel(/^What was found/).fill('9 kA by the fault study of the pump house');
+  await settled.dblclick();
+  await expect(points).toHaveCount(before - 1);
+  await expect(page.getByText(/is known now: 9 kA by the fault study of the pump house \(R. Tester\)/)).toHaveCount(1);
+});
