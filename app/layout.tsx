@@ -15,7 +15,7 @@ import '@/ui/styles/closing.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },
-  description: 'The bench where a maintenance electrician works out what goes back in.',
+  description: 'Works out the right replacement for a motor or building panel.',
 };
 export const viewport: Viewport = {
   width: 'device-width',

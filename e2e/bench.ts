@@ -7,13 +7,13 @@ export async function openPosition(page: Page, panel: string, tag: RegExp): Prom
 }
 
 export async function startSwap(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /Start a swap|Go on with the swap/ }).click();
+  await page.getByRole('button', { name: /Start a job|Continue the job/ }).click();
   await page.waitForURL(/\/swaps\//);
-  await expect(page.getByRole('heading', { name: 'What the plates say' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nameplates' })).toBeVisible();
 }
 
 export const stage = (page: Page, name: string) =>
-  page.getByRole('navigation', { name: 'Stages of the swap' }).getByRole('link', { name: new RegExp(`^${name}`) });
+  page.getByRole('navigation', { name: 'Stages of the job' }).getByRole('link', { name: new RegExp(`^${name}`) });
 
 export const saved = (page: Page) => expect(page.locator('.save-state')).toContainText(/^Saved/);
 
@@ -26,7 +26,7 @@ export async function confirmSafe(page: Page, name: string): Promise<void> {
 
 /** Proves everything with readings inside the limits that the screen shows. */
 export async function proveAll(page: Page): Promise<void> {
-  await expect(page.getByRole('heading', { name: 'Prove it' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Tests' })).toBeVisible();
   await expect(page.locator('.proof').first()).toBeVisible();
   for (const row of await page.locator('.proof').all()) {
     const yes = row.getByRole('button', { name: 'Yes' });

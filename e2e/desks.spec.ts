@@ -91,10 +91,10 @@ test('on a phone a swap is opened, read and matched', async ({ browser }) => {
   const page = await context.newPage();
   await openPosition(page, 'ferrow-gate', /^K7 oil heater/);
   await startSwap(page);
-  await stage(page, 'Need').tap();
-  await expect(page.getByRole('heading', { name: 'What it needs' })).toBeVisible();
+  await stage(page, 'Requirements').tap();
+  await expect(page.getByRole('heading', { name: 'Requirements' })).toBeVisible();
   await expect(page.getByText('Resistive, with headroom')).toBeVisible();
-  await stage(page, 'Match').tap();
+  await stage(page, 'Candidates').tap();
   await page.locator('table.board thead .pick').first().tap();
   await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
   await context.close();
@@ -111,7 +111,7 @@ test('targets are large enough for a gloved hand', async ({ page }) => {
 test('a school is chosen on its line, and the line names it', async ({ page }) => {
   await openPosition(page, 'ferrow-gate', /^K5 drain pump/);
   await startSwap(page);
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await page.getByRole('button', { name: /^Locked-rotor current/ }).click();
   await expect(page.getByText(/anything from 40.5\s?A to 72.9\s?A/).first()).toBeVisible();
   await page.getByLabel(/Starting current when the plate does not say/).selectOption('six-to-eight');

@@ -33,11 +33,11 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await expect(page.getByRole('option', { name: /K2 gate pump 2/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Gate pump 2' })).toBeVisible();
-  await tabTo(page, page.getByRole('button', { name: /^Start a swap/ }));
+  await tabTo(page, page.getByRole('button', { name: /^Start a job/ }));
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('heading', { name: 'What the plates say' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Nameplates' })).toBeVisible();
 
-  await goToStage(page, 'Alt+4', 'What can go back in');
+  await goToStage(page, 'Alt+4', 'Candidates');
   const first = page.locator('table.board thead .pick').first();
   await tabTo(page, first);
   const name = await first.innerText();
@@ -53,7 +53,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await tabTo(page, page.getByRole('button', { name: /^Take / }));
   await page.keyboard.press('Enter');
 
-  await goToStage(page, 'Alt+1', 'Make it safe');
+  await goToStage(page, 'Alt+1', 'Make safe');
   await tabTo(page, page.getByLabel('Confirmed by'));
   await page.keyboard.press('Control+a');
   await page.keyboard.type('K. Board');
@@ -63,7 +63,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   }
   await saved(page);
 
-  await goToStage(page, 'Alt+5', 'Prove it');
+  await goToStage(page, 'Alt+5', 'Tests');
   for (const row of await page.locator('.proof').all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if (await yes.count()) {
@@ -86,8 +86,8 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   }
   await saved(page);
 
-  await goToStage(page, 'Alt+6', 'Put it on record');
-  await tabTo(page, page.getByRole('button', { name: /^Sign the record/ }));
+  await goToStage(page, 'Alt+6', 'Sign off');
+  await tabTo(page, page.getByRole('button', { name: /^Sign off/ }));
   await page.keyboard.press('Enter');
   await expect(page.getByText(/Signed by K. Board/)).toBeVisible();
 });

@@ -49,11 +49,11 @@ for (const one of positions)
   test(one.name, async ({ page }) => {
     await openPosition(page, one.panel, one.tag);
     await startSwap(page);
-    await stage(page, 'Need').click();
+    await stage(page, 'Requirements').click();
     for (const line of one.lines) await expect(page.getByRole('button', { name: line })).toBeVisible();
     await page.getByRole('button', { name: one.why }).first().click();
     await expect(page.getByText(one.reason).first()).toBeVisible();
-    await stage(page, 'Match').click();
+    await stage(page, 'Candidates').click();
     await expect(page.locator('table.board')).toBeVisible();
     await page.locator('table.board thead .pick').first().click();
     await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
@@ -66,7 +66,7 @@ test('another load kind changes the plate and the lines, and undo takes it back'
   const kind = page.getByLabel('The load is a');
   await expect(kind).toHaveValue('resistive-heater');
   await kind.selectOption('motor-1ph');
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await expect(page.getByRole('button', { name: /^Running current/ })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -78,7 +78,7 @@ test('an assumed mark makes its line a check at best', async ({ page }) => {
   await startSwap(page);
   await page.getByRole('button', { name: /^Full load: read\. Explain or change/ }).click();
   await page.getByRole('menuitem', { name: /assumed/ }).click();
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await expect(page.getByRole('button', { name: /^Running current.*rests on an assumption/ })).toBeVisible();
   await saved(page);
 });
@@ -86,13 +86,13 @@ test('an assumed mark makes its line a check at best', async ({ page }) => {
 test('filters that leave nothing say so and how to get back', async ({ page }) => {
   await openPosition(page, 'ferrow-pump', /^K15 paddle heater 2/);
   await startSwap(page);
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   await expect(page.locator('table.board')).toBeVisible();
-  await page.getByRole('button', { name: 'In the crib' }).click();
+  await page.getByRole('button', { name: 'In stock' }).click();
   await page.getByRole('button', { name: 'Only fits' }).click();
   await page.getByRole('button', { name: 'Same footprint' }).click();
   await expect(page.getByText(/Nothing is left by these filters/)).toBeVisible();
   await page.getByRole('button', { name: 'Only fits' }).click();
-  await page.getByRole('button', { name: 'In the crib' }).click();
+  await page.getByRole('button', { name: 'In stock' }).click();
   await expect(page.getByText(/Nothing is left by these filters/)).toHaveCount(0);
 });

@@ -5,16 +5,16 @@ import { confirmSafe, openPosition, proveAll, sayAll, stage, startSwap } from '.
 test('what was signed as not known stands at its position until it is settled', async ({ page }) => {
   await openPosition(page, 'ferrow-pump', /^K11 /);
   await startSwap(page);
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   const first = page.locator('table.board thead .pick').first();
   await first.click();
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Prove').click();
+  await stage(page, 'Tests').click();
   await proveAll(page);
-  await stage(page, 'Record').click();
-  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: /^Sign off/ }).click();
   await expect(page.getByRole('heading', { name: /K11 drainage A: Wexmoor W50 11/ })).toBeVisible();
   await expect(page.getByText(/Signed as not known. R. Tester: .* To be settled by:/)).toBeVisible();
 

@@ -13,8 +13,8 @@ test('a picture becomes readings of the swap; Enter confirms; it is there after 
   const plate = page.getByRole('region', { name: /^Load plate/ });
   await expect(mark(plate, 'Speed')).toHaveValue(/1770/);
   // What stood there before is not overwritten: the difference is shown.
-  await expect(page.getByText(/here stands .* the picture says/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Take the picture’s' }).first().click();
+  await expect(page.getByText(/the field holds .* the picture says/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Use the picture’s' }).first().click();
   const open = plate.locator('.mark.to-confirm');
   const before = await open.count();
   expect(before).toBeGreaterThan(0);

@@ -7,21 +7,21 @@ import { expect, test } from './test';
 test('an AC breaker on the battery is refused as a safety line; the DC one from the shelf is proved and signed', async ({ page }) => {
   test.setTimeout(150_000);
   await openPosition(page, 'kestrel-charger', /^Q2 thruster/);
-  await expect(page.getByText('Wrong part fitted.')).toBeVisible();
+  await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   const board = page.locator('table.board');
   await expect(board.locator('thead .pick').first()).toContainText('Saltmarsh DC 150/2');
   await expect(page.getByText(/breakers judged/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Coil swap allowed' })).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Coil change allowed' })).toHaveCount(0);
   await board.locator('thead .pick').first().click();
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Prove').click();
+  await stage(page, 'Tests').click();
   await proveAll(page);
-  await stage(page, 'Record').click();
-  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: /^Sign off/ }).click();
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   await expect(page.getByText(/Fitted: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
 });
@@ -29,8 +29,8 @@ test('an AC breaker on the battery is refused as a safety line; the DC one from 
 test('a fuse that goes a third time opens a hunt; what is found stays and goes on the record', async ({ page }) => {
   await openPosition(page, 'kestrel-ramp', /^F2 control/);
   await startSwap(page);
-  await stage(page, 'Need').click();
-  const hunt = page.getByRole('region', { name: 'Cause hunt' });
+  await stage(page, 'Requirements').click();
+  const hunt = page.getByRole('region', { name: 'Cause search' });
   await expect(hunt).toContainText('3 faults here within a year');
   const box = hunt.getByRole('textbox', { name: /^Earth fault or short/ });
   await box.fill('many');
@@ -41,13 +41,13 @@ test('a fuse that goes a third time opens a hunt; what is found stays and goes o
   await expect(hunt).toContainText('Found: earth fault or short.');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Cause hunt' })).toContainText('Found: earth fault or short.');
+  await expect(page.getByRole('region', { name: 'Cause search' })).toContainText('Found: earth fault or short.');
   await expect(page.getByText(/at most 3\.1\sA|3\.1\sA/).first()).toBeVisible();
 });
 
 test('the curves restate every judgement as a device or a setting changes', async ({ page }) => {
   await page.goto('/curves');
-  const lines = page.getByRole('list', { name: 'What the curves say' });
+  const lines = page.getByRole('list', { name: 'Results' });
   await expect(lines).toContainText('Starts without tripping: fits');
   await page.getByLabel('Kind of Fuse gG 63 A').selectOption('breaker-b');
   await expect(lines).toContainText('Starts without tripping: check');
@@ -70,7 +70,7 @@ test('the curves restate every judgement as a device or a setting changes', asyn
   await page.mouse.move(box.x + box.width * 0.54, box.y + box.height * 0.5, { steps: 5 });
   await page.mouse.up();
   await expect(dial).not.toHaveText(before);
-  await page.getByRole('button', { name: 'As a table' }).click();
+  await page.getByRole('button', { name: 'Show as a table' }).click();
   await expect(page.locator('table.plain tbody tr')).toHaveCount(2);
 });
 
@@ -109,15 +109,15 @@ test('the supply of a panel is walked node by node, saved, and taken by a positi
   await metres.press('Enter');
   await expect(last).not.toHaveText(before);
   await page.getByRole('combobox', { name: /^Add/ }).selectOption('measured');
-  await page.getByRole('textbox', { name: 'Highest fault' }).fill('7.4 kA');
-  await page.getByRole('textbox', { name: 'Highest fault' }).press('Enter');
+  await page.getByRole('textbox', { name: 'Maximum fault current' }).fill('7.4 kA');
+  await page.getByRole('textbox', { name: 'Maximum fault current' }).press('Enter');
   await expect(line.getByRole('button').last()).toContainText('7400');
   await page.getByRole('button', { name: /^Save the supply/ }).click();
   await expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
   await page.reload();
   await expect(line.getByRole('button')).toHaveCount(4);
   await page.goto('/supply/no-such-panel');
-  await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });
 
 test('a supply saved in two tabs is never written over unseen, and one typed without a connection is kept', async ({ page, context }) => {
@@ -139,7 +139,7 @@ test('a supply saved in two tabs is never written over unseen, and one typed wit
   await saveButton(second).click();
   await said(second, /Somebody saved this supply/);
   await expect(saveButton(second)).toBeDisabled();
-  await second.getByRole('button', { name: 'Take theirs, drop mine' }).click();
+  await second.getByRole('button', { name: 'Use theirs, discard mine' }).click();
   await second.getByRole('list', { name: 'One-line from source to position' }).getByRole('button').filter({ hasText: 'feeder' }).click();
   await expect(metres(second)).toHaveValue(/^31/);
   // Once more, and this time mine goes over theirs, knowingly.
@@ -172,7 +172,7 @@ test('a supply saved in two tabs is never written over unseen, and one typed wit
 
 test('a trip unit with earth fault and maintenance setting restates the lines', async ({ page }) => {
   await page.goto('/curves');
-  const lines = page.getByRole('list', { name: 'What the curves say' });
+  const lines = page.getByRole('list', { name: 'Results' });
   await expect(lines).not.toContainText('Settings of the trip unit');
   await page.getByLabel('Kind of Fuse gG 63 A').selectOption('trip-unit');
   await expect(lines).toContainText('Settings of the trip unit: fits');
@@ -182,7 +182,7 @@ test('a trip unit with earth fault and maintenance setting restates the lines', 
   await expect(lines).toContainText('Clears the least fault in time: fails');
   await page.getByRole('checkbox', { name: 'Earth-fault function (G)' }).check();
   await expect(lines).toContainText('Clears the least fault in time: fits');
-  await page.getByRole('checkbox', { name: 'The lowest fault is one to earth' }).uncheck();
+  await page.getByRole('checkbox', { name: 'The minimum fault is an earth fault' }).uncheck();
   await expect(lines).toContainText('Clears the least fault in time: fails');
   await page.getByRole('checkbox', { name: 'Maintenance setting is on' }).check();
   await expect(lines).toContainText('Settings of the trip unit: check');
@@ -194,7 +194,7 @@ test('a maker’s curve is kept with its part, drawn at its position, and taken 
   const curve = page.getByRole('region', { name: 'The maker’s curve' });
   await expect(curve).toContainText('None is kept');
   await expect(curve.getByRole('button', { name: 'Keep a curve, CSV' })).toBeDisabled();
-  await curve.getByRole('textbox', { name: 'Where the points come from' }).fill('sheet 12, page 3');
+  await curve.getByRole('textbox', { name: 'Source of the points' }).fill('sheet 12, page 3');
   const give = (text: string) =>
     curve.getByLabel('Curve file of this part').setInputFiles({ name: 'curve.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
   await give('10,5\n5,10');
@@ -209,7 +209,7 @@ test('a maker’s curve is kept with its part, drawn at its position, and taken 
   await expect(page.getByRole('heading', { name: /NB125N 20\/3/ })).toBeVisible();
   await expect(page.getByText('Points of the maker, as given.')).toBeVisible();
   await page.goBack();
-  await curve.getByRole('button', { name: 'Take it away' }).click();
+  await curve.getByRole('button', { name: 'Remove' }).click();
   await expect(curve).toContainText('None is kept');
 });
 

@@ -5,8 +5,8 @@ import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } 
 import { expect, test } from './test';
 
 const signed = async (page: Page) => {
-  await stage(page, 'Record').click();
-  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: /^Sign off/ }).click();
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
 };
 const takeFirst = async (page: Page, name: RegExp) => {
@@ -14,18 +14,18 @@ const takeFirst = async (page: Page, name: RegExp) => {
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Prove').click();
+  await stage(page, 'Tests').click();
 };
 
 test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {
   test.setTimeout(120_000);
   await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
-  await expect(page.getByText('Wrong part fitted.')).toBeVisible();
+  await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await expect(page.getByText(/Residual type: AC, needed is A, F, B, B\+/)).toBeVisible();
   // It has tripped twice: the hunt is open, and says what leaks before anything is fitted.
-  const leak = page.getByRole('region', { name: 'Cause hunt' });
+  const leak = page.getByRole('region', { name: 'Cause search' });
   await expect(leak).toContainText('2 faults here within a year');
   const clamp = leak.getByRole('textbox', { name: /Leakage of many loads together/ });
   await clamp.fill('6.4 mA');
@@ -36,11 +36,11 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await neutral.press('Enter');
   await expect(leak).toContainText('Found: neutral touches earth behind it.');
   await page.getByRole('button', { name: 'Show the waveforms' }).click();
-  const seen = page.getByRole('table', { name: 'What each type sees of it' });
-  await page.getByRole('group', { name: 'What leaks' }).getByRole('button', { name: 'pulsating DC' }).click();
+  const seen = page.getByRole('table', { name: 'What each type detects' });
+  await page.getByRole('group', { name: 'Leakage current' }).getByRole('button', { name: 'pulsating DC' }).click();
   await expect(seen.getByRole('row', { name: /^AC / })).toContainText('does not trip');
   await expect(seen.getByRole('row', { name: /^A / })).toContainText(/ trips/);
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   const board = page.locator('table.board');
   await expect(board.getByRole('row', { name: /^Residual type as removed/ })).toContainText('AC');
   await takeFirst(page, /^Wexmoor WD2 40\/30 A/);
@@ -49,14 +49,14 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await signed(page);
   await expect(page.getByRole('main')).toContainText('Neutral touches earth behind it');
   await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
-  await expect(page.getByText('Wrong part fitted.')).toHaveCount(0);
+  await expect(page.getByText('Wrong part installed.')).toHaveCount(0);
 });
 
 test('"will not close" reaches the undervoltage release by measurement, and the release is swapped', async ({ page }) => {
   test.setTimeout(150_000);
   await openPosition(page, 'ferrow-incomer', /^Y3 undervoltage/);
   await startSwap(page);
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await page.getByRole('button', { name: 'Find out why' }).click();
   const hunt = page.getByRole('region', { name: 'Why will it not close?' });
   const next = hunt.locator('.next-check');
@@ -86,7 +86,7 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
   await saved(page);
   await page.reload();
   await expect(page.getByText('Found: coil of the undervoltage release is open.')).toBeVisible();
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   await takeFirst(page, /^Saltmarsh YUD release, delayed 230 V AC/);
   await expect(page.getByRole('table', { name: 'Settings, in the order of entry' })).toContainText('1.6');
   await proveAll(page);
@@ -98,8 +98,8 @@ test('a dual capacitor is replaced by two singles, with the terminal map', async
   test.setTimeout(120_000);
   await openPosition(page, 'kestrel-lighting', /^C1 hut cooling capacitor/);
   await startSwap(page);
-  await stage(page, 'Match').click();
-  await page.getByRole('button', { name: 'In the crib' }).click();
+  await stage(page, 'Candidates').click();
+  await page.getByRole('button', { name: 'In stock' }).click();
   await takeFirst(page, /^Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/);
   const map = page.locator('.map');
   await expect(map).toContainText('one terminal of each, joined');
@@ -125,17 +125,17 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   await page.getByRole('button', { name: 'End the close signal' }).click();
   await page.getByRole('button', { name: 'Close signal' }).click();
   await expect(front).toHaveAccessibleName(/^Closed/);
-  await page.getByRole('button', { name: 'Letters of bays' }).click();
+  await page.getByRole('button', { name: 'Accessory bay codes' }).click();
   await page.getByRole('textbox', { name: 'Another maker' }).fill('Alder Moor');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   const table = page.locator('.letters').filter({ hasText: 'Alder Moor' });
   await table.getByRole('button', { name: 'Add a row' }).click();
   await table.getByRole('textbox', { name: 'Letters, row 1' }).fill('V3');
   await table.getByRole('combobox', { name: 'Function, row 1' }).selectOption('undervoltage-release');
-  await table.getByRole('button', { name: 'Keep these letters' }).click();
+  await table.getByRole('button', { name: 'Save these codes' }).click();
   await expect(table.getByRole('button', { name: 'Kept' })).toBeVisible();
   await page.reload();
-  await page.getByRole('button', { name: 'Letters of bays' }).click();
+  await page.getByRole('button', { name: 'Accessory bay codes' }).click();
   await expect(page.locator('.letters').filter({ hasText: 'Alder Moor' }).getByRole('textbox', { name: 'Letters, row 1' })).toHaveValue(
     'V3',
   );
@@ -144,13 +144,13 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
 test('the owner’s page and every check go on paper alone', async ({ page }) => {
   await openPosition(page, 'ferrow-cabin', /^R2/);
   await startSwap(page);
-  await stage(page, 'Need').click();
-  const owners = page.getByRole('region', { name: 'For the owner, in plain words' });
+  await stage(page, 'Requirements').click();
+  const owners = page.getByRole('region', { name: 'Summary for the owner' });
   await owners.getByRole('button', { name: 'Show the page' }).click();
   await expect(owners).toContainText('The device that was there is not the right one for this place.');
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('heading', { name: 'What it costs' })).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'What it needs' })).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Requirements' })).toBeHidden();
   await page.emulateMedia({ media: 'screen' });
   await page.goto('/lab?bench=closing');
   const paper = page.getByRole('heading', { name: 'Why will it not close? Checks' });
@@ -164,13 +164,13 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
   const other = await context.newPage();
   const bay = (one: typeof page) => one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('textbox', { name: 'Bay, row 1' });
   const keep = (one: typeof page) =>
-    one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('button', { name: 'Keep these letters' });
+    one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('button', { name: 'Save these codes' });
   for (const [one, words] of [
     [page, 'upper left, seen first'],
     [other, 'upper left, seen second'],
   ] as const) {
     await one.goto('/lab?bench=closing');
-    await one.getByRole('button', { name: 'Letters of bays' }).click();
+    await one.getByRole('button', { name: 'Accessory bay codes' }).click();
     await bay(one).fill(words);
   }
   await keep(page).click();
@@ -186,7 +186,7 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
   await other.getByRole('button', { name: 'Put mine over it' }).click();
   await expect(other.getByText(/Theirs:/)).toHaveCount(0);
   await other.reload();
-  await other.getByRole('button', { name: 'Letters of bays' }).click();
+  await other.getByRole('button', { name: 'Accessory bay codes' }).click();
   await expect(bay(other)).toHaveValue('upper left, seen second');
 });
 
@@ -196,7 +196,7 @@ for (const theme of ['light', 'dark'] as const)
     const page = await context.newPage();
     for (const bench of ['closing', 'residual']) {
       await page.goto(`/lab?bench=${bench}`);
-      for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Letters of bays'] : ['']) {
+      for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Accessory bay codes'] : ['']) {
         if (tab) await page.getByRole('button', { name: tab }).click();
         const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
         expect(
@@ -211,14 +211,14 @@ for (const theme of ['light', 'dark'] as const)
 
 test('a spent capacitor is told from a wrong one, and its reading goes on the record', async ({ page }) => {
   test.setTimeout(120_000);
-  await openPosition(page, 'ferrow-cabin', /^C21 extract fan capacitor, .*spent part/);
-  await expect(page.getByText('The right part, spent.')).toBeVisible();
+  await openPosition(page, 'ferrow-cabin', /^C21 extract fan capacitor, .*worn-out part/);
+  await expect(page.getByText('The correct part, worn out.')).toBeVisible();
   await startSwap(page);
-  await stage(page, 'Need').click();
-  const read = page.getByRole('region', { name: 'What was read on it' });
+  await stage(page, 'Requirements').click();
+  const read = page.getByRole('region', { name: 'Condition of the removed part' });
   await expect(read).toContainText('Motor: weak, outside its tolerance');
-  await expect(page.getByText(/The part that came out was not wrong; it is spent/)).toBeVisible();
-  await stage(page, 'Match').click();
+  await expect(page.getByText(/The removed part was not wrong; it is spent/)).toBeVisible();
+  await stage(page, 'Candidates').click();
   await takeFirst(page, /^Wexmoor WK 12.5\/450/);
   await proveAll(page);
   await signed(page);
@@ -233,5 +233,5 @@ test('the type is picked by its drawn symbol, and the verdict on the old one fol
   await expect(symbols.getByRole('button', { name: /^A,/ })).toHaveAttribute('aria-pressed', 'true');
   await symbols.getByRole('button', { name: /straight over a dashed line/ }).click();
   await expect(page.getByRole('combobox', { name: /^Residual type/ })).toHaveValue('B');
-  await expect(page.getByText('The part that came out was right')).toBeVisible();
+  await expect(page.getByText('The removed part was right')).toBeVisible();
 });

@@ -49,16 +49,16 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
   await pg.start(pgPort);
   await expect(page.locator('.save-state')).toContainText(/^Saved/, { timeout: 30_000 });
 
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   await page.locator('table.board thead .pick').first().click();
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Prove').click();
+  await stage(page, 'Tests').click();
   await proveAll(page);
   await saved(page);
-  await stage(page, 'Record').click();
-  await page.getByRole('button', { name: /^Sign the record/ }).click();
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: /^Sign off/ }).click();
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   const record = new URL(page.url()).pathname;
 

@@ -33,13 +33,13 @@ test('the same mark changed in both tabs: theirs stays unless mine is ticked', a
   await openPosition(one, 'kestrel-winch', /^K1 haul winch/);
   await startSwap(one);
   await two.goto(one.url());
-  const card = (page: typeof one) => page.getByRole('region', { name: 'Wiring and duty' }).getByRole('textbox', { name: aux });
+  const card = (page: typeof one) => page.getByRole('region', { name: 'Circuit and duty' }).getByRole('textbox', { name: aux });
   await card(one).fill('2');
   await card(one).press('Enter');
   await saved(one);
   await card(two).fill('3');
   await card(two).press('Enter');
-  await two.getByRole('button', { name: 'Take theirs, drop mine' }).click();
+  await two.getByRole('button', { name: 'Use theirs, discard mine' }).click();
   await expect(card(two)).toHaveValue('2');
   await saved(two);
   await context.close();
@@ -62,7 +62,7 @@ test('without a connection the page says so, keeps what was typed, and saves whe
 
 test('an address that is not there says so', async ({ page }) => {
   await page.goto('/swaps/00000000-0000-0000-0000-000000000000');
-  await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
   await page.goto('/records/nonsense');
-  await expect(page.getByRole('heading', { name: 'Nothing stands here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Page not found' })).toBeVisible();
 });

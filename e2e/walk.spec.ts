@@ -5,17 +5,17 @@ import { confirmSafe, openPosition, proveAll, saved, sayAll, stage, startSwap } 
 
 test('the wrongly fitted contactor of the hoist is swapped and signed', async ({ page }) => {
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
-  await expect(page.getByText('Wrong part fitted.')).toBeVisible();
+  await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
-  await expect(page.getByText(/The part that came out was wrong: full-load amps 27\s?A against 40\s?A needed/)).toBeVisible();
+  await expect(page.getByText(/The removed part was wrong: full-load amps 27\s?A against 40\s?A needed/)).toBeVisible();
 
-  await stage(page, 'Need').click();
+  await stage(page, 'Requirements').click();
   await expect(page.getByRole('img', { name: /at least 40\s?A, came out 27\s?A/ })).toBeVisible();
   await page.getByRole('button', { name: /^Locked-rotor amps/ }).click();
   await expect(page.getByText(/Code G is 5.6 to 6.29 kVA a horsepower/)).toBeVisible();
   await expect(page.getByText(/NFPA 70 \(2023\), table 430.7\(B\), from memory/)).toBeVisible();
 
-  await stage(page, 'Match').click();
+  await stage(page, 'Candidates').click();
   await expect(page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Show the table' }).click();
   await expect(page.getByRole('columnheader', { name: 'First line that failed' })).toBeVisible();
@@ -23,12 +23,12 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
   await page.getByRole('button', { name: /^Take Nettlecombe N3 22/ }).click();
 
   await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Prove').click();
+  await stage(page, 'Tests').click();
   await proveAll(page);
 
-  await stage(page, 'Record').click();
+  await stage(page, 'Sign off').click();
   await page.getByLabel(/^Remark/).fill('Contacts welded: jogging was never counted.');
-  await page.getByRole('button', { name: /^Sign the record/ }).dblclick();
+  await page.getByRole('button', { name: /^Sign off/ }).dblclick();
   await expect(page.getByRole('heading', { name: /K4 hoist, forward: Nettlecombe N3 22/ })).toBeVisible();
   await expect(page.getByText(/2 before, 1 left/)).toBeVisible();
 
@@ -46,7 +46,7 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
   expect((await download('Label')).subarray(0, 5).toString()).toBe('%PDF-');
 
   await page.goto('/?panel=kestrel-ramp&position=kestrel-ramp-k4');
-  await expect(page.getByRole('complementary').getByText('Wrong part fitted.')).toHaveCount(0);
+  await expect(page.getByRole('complementary').getByText('Wrong part installed.')).toHaveCount(0);
   await expect(page.getByText(/Nettlecombe N3 22 fitted, signed by R. Tester/)).toBeVisible();
   await page.goto('/logbook');
   await expect(page.getByRole('link', { name: 'K4 hoist, forward' })).toBeVisible();
@@ -58,7 +58,7 @@ test('a typed plate fills its fields, marks its characters and leaves the rest a
   const line = page.getByRole('textbox', { name: 'Type or paste' });
   await line.fill('HP 15 V 230/460 A 40/20 CODE H PH 3 HZ 60 SF 1.15 FRAME XQ');
   await expect(page.getByText(/7 marks read/)).toBeVisible();
-  await expect(page.getByText(/Left alone: FRAME XQ/)).toBeVisible();
+  await expect(page.getByText(/Not used: FRAME XQ/)).toBeVisible();
   await expect(page.locator('.under mark')).toHaveCount(7);
   const plate = page.getByRole('region', { name: /^Load plate/ });
   await expect(plate.getByRole('textbox', { name: 'Power' })).toHaveValue('15\u2009hp');
@@ -96,8 +96,8 @@ test('cannot be read is one touch, and offers the recovery', async ({ page }) =>
     .getByRole('region', { name: /^Load plate/ })
     .getByRole('textbox', { name: 'Code' })
     .focus();
-  await page.getByRole('button', { name: 'Cannot be read' }).click();
-  await expect(page.getByText(/To recover it:/)).toBeVisible();
+  await page.getByRole('button', { name: 'Unreadable' }).click();
+  await expect(page.getByText(/How to recover it:/)).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('region', { name: /^Load plate/ }).getByRole('textbox', { name: 'Code' })).toHaveValue('K');
@@ -106,12 +106,12 @@ test('cannot be read is one touch, and offers the recovery', async ({ page }) =>
 test('a failing safety line cannot be taken; a failing must asks for name and reason', async ({ page }) => {
   await openPosition(page, 'ferrow-pump', /^K12 drainage B/);
   await startSwap(page);
-  await stage(page, 'Match').click();
-  await page.getByRole('button', { name: 'In the crib' }).click();
-  await page.getByRole('button', { name: 'Coil swap allowed' }).click();
+  await stage(page, 'Candidates').click();
+  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'Coil change allowed' }).click();
   await page.getByRole('button', { name: /columns$/ }).click();
   await page.getByRole('button', { name: 'Tarnside T50 11', exact: true }).click();
-  await expect(page.getByText(/this part cannot be chosen by anyone/)).toBeVisible();
+  await expect(page.getByText(/nobody can choose this part/)).toBeVisible();
   await expect(page.getByRole('button', { name: /^Take Tarnside T50/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Wexmoor W50 11', exact: true }).click();
   await expect(page.getByText(/fault current at this position is not known/).first()).toBeVisible();

@@ -2,7 +2,7 @@
 import { execFile } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { promisify } from 'node:util';
-import type { Canonical } from '../core/matching/evaluate';
+import type { Canonical } from '../core/matching/canonical';
 import { askedNeeds } from '../core/matching/judge';
 import { contextOf } from '../core/judge-case';
 import { familyOf } from '../core/families/registry';

@@ -38,7 +38,7 @@ await picture('residual-night', `${drive}?stage=need`, {
   theme: 'dark',
   height: 1000,
   before: async (page) => {
-    const seen = page.getByRole('region', { name: 'What each type sees of this load' });
+    const seen = page.getByRole('region', { name: 'What each type detects of this load' });
     await seen.getByRole('button').first().click();
     await page.locator('.wave-table').scrollIntoViewIfNeeded();
   },
@@ -55,7 +55,7 @@ const timer = await open('kestrel-ramp-k9');
 await picture('prove', `${timer}?stage=match`, {
   height: 1100,
   before: async (page) => {
-    await page.getByRole('button', { name: 'In the crib' }).click();
+    await page.getByRole('button', { name: 'In stock' }).click();
     await page.locator('table.board thead .pick').first().click();
     await sayAll(page, 'A. Marlow');
     await page.getByRole('button', { name: /^(Take|Prove)/ }).click();
@@ -79,10 +79,10 @@ await picture('record', `${fan}?stage=match`, {
     await sayAll(page, 'A. Marlow');
     await page.getByRole('button', { name: /^Take / }).click();
     await confirmSafe(page, 'A. Marlow');
-    await stage(page, 'Prove').click();
+    await stage(page, 'Tests').click();
     await proveAll(page);
-    await stage(page, 'Record').click();
-    await page.getByRole('button', { name: /^Sign the record/ }).click();
+    await stage(page, 'Sign off').click();
+    await page.getByRole('button', { name: /^Sign off/ }).click();
     await page.waitForURL(/\/records\//);
   },
 });

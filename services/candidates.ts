@@ -14,7 +14,8 @@ import {
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { judgeBeside } from '../core/matching/beside-removed';
-import type { Canonical, CompiledNeed } from '../core/matching/evaluate';
+import type { CompiledNeed } from '../core/matching/evaluate';
+import type { Canonical } from '../core/matching/canonical';
 import { askedNeeds } from '../core/matching/judge';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
@@ -24,7 +25,7 @@ import type { Knex } from 'knex';
 import { catalogueOf } from './catalogue';
 import type { SwapView } from './swaps';
 
-/** A part with another coil asks for a line of its own: that the coil is to be ordered and fitted. */
+/** A part with ancoil to be changed asks for a line of its own: that the coil is to be ordered and fitted. */
 const coilSwapNeed: Need = {
   id: 'coil-swap',
   group: 'coil',
@@ -40,7 +41,7 @@ const coilSwapNeed: Need = {
       limit: 'as it is',
     },
   ],
-  because: 'Same contactor with another coil: the coil must be had, fitted and its mark read before it goes in.',
+  because: 'Same contactor with ancoil to be changed: the coil must be had, fitted and its mark read before it goes in.',
   brief: 'coil',
   source: 'commonPractice',
   inputs: [],
@@ -61,7 +62,7 @@ export function wantedCoil(state: SwapState): CoilChoice | undefined {
 
 const coilNames = ['coilVolts', 'coilVoltsMin', 'coilVoltsMax', 'coilKind', 'coilHertz', 'coilMarks', 'coilOhms'];
 
-/** Spec of a part with another coil: its power is kept within AC or within DC, else it is not known. */
+/** Spec of a part with ancoil to be changed: its power is kept within AC or within DC, else it is not known. */
 export function withCoil(raw: PartSpec, coil: CoilChoice): PartSpec {
   const kept = Object.fromEntries(Object.entries(raw).filter(([name]) => !coilNames.includes(name)));
   const wasDc = raw.coilKind === 'dc';
@@ -76,10 +77,10 @@ const rowOf = (first: PartRow, family: DeviceFamily, { name, raw }: Combined): P
   spec: family.canonical(raw),
 });
 
-/** Canonical spec of a part with another coil. */
+/** Canonical spec of a part with ancoil to be changed. */
 const specWithCoil = (family: DeviceFamily, part: PartRow, coil: CoilChoice): Canonical => ({
   ...family.canonical(withCoil(part.raw, coil)),
-  coilSwap: 'another coil',
+  coilSwap: 'ancoil to be changed',
 });
 
 const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
@@ -112,7 +113,7 @@ export type Field = {
 
 const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? []).reduce((sum, { quantity }) => sum + quantity, 0);
 
-/** What lies on the shelf put together, where the family can. */
+/** What lies on the shelf in parallel, where the family can. */
 function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, family: DeviceFamily, context: NeedContext): Candidate[] {
   if (!family.combine) return [];
   const byId = new Map(parts.map((part) => [part.id, part]));
@@ -141,14 +142,14 @@ function singleCandidates(
   return parts.flatMap((part): Candidate[] => {
     const quantity = lying(shelf, part.id);
     const own: Candidate = { id: part.id, spec: part.spec, onShelf: quantity, part };
-    // In the catalogue the right coil can be ordered at once; another coil only helps what lies on the shelf.
+    // In the catalogue the right coil can be ordered at once; ancoil to be changed only helps what lies on the shelf.
     if (!coil || !part.coil_exchangeable || quantity === 0 || !coilLines.some(({ verdict }) => verdict(part.spec) === 'fails'))
       return [own];
     return [own, { id: choiceKey({ partId: part.id, coil }), spec: specWithCoil(family, part, coil), onShelf: quantity, part, coil }];
   });
 }
 
-/** Returns everything that stands to choice at a swap: catalogue, shelf, other coils and combinations, and the lines that are asked. */
+/** Returns everything that stands to choice at a swap: catalogue, shelf, coil to be changeds and combinations, and the lines that are asked. */
 export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state' | 'site'>): Promise<Field> {
   const family = familyOf(state.family)!;
   const plain = caseOfSwap(state, site.practice);

@@ -1,5 +1,7 @@
 import { families } from '../core/families/registry';
-import { dutyFields, loadFields, supplyFields } from '../core/case/fields';
+import { dutyFields } from '../core/fields/duty-fields';
+import { loadFields } from '../core/fields/load-fields';
+import { supplyFields } from '../core/fields/supply-fields';
 
 /** Families with the fields that a case may give, their units and what is accepted. */
 export const describeFamilies = () =>

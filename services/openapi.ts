@@ -2,7 +2,7 @@
  * The OpenAPI 3.1 document of the open interface, made from the same Yup schemas that check what comes in.
  */
 import type * as yup from 'yup';
-import type { Field } from '../core/case/fields';
+import type { Field } from '../core/fields/field';
 import { positionCodesSchema } from './position-codes';
 import { partCurveSchema } from './part-curves';
 import { worksheetSchema } from '../core/worksheets/contract';
@@ -345,7 +345,7 @@ export function openApi(): Json {
           responses: { 200: ok('The reading by quantity.'), 400: faults, 422: faults, 502: faults, 504: faults },
         },
       },
-      '/api/v1/position-codes': get('Letters of bays by maker, the user’s own', ok('A table a maker, each with its version.')),
+      '/api/v1/position-codes': get('Accessory bay codes by maker, the user’s own', ok('A table a maker, each with its version.')),
       '/api/v1/position-codes/{maker}': {
         put: {
           ...post('Save the letters of a maker', positionCodesSchema, ok('Every table.'), [

@@ -105,7 +105,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
   }
   for (const [title, part] of [
     [`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
-    body.removed ? [`Came out: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
+    body.removed ? [`Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
   ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
     heading(doc, title);
     for (const line of part.lines) lineRow(doc, line);

@@ -89,7 +89,7 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
 const notOffered: Obstacle = {
   id: 'choice',
   kind: 'choice',
-  text: 'What is chosen is not among what the board offers here now: another coil than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
+  text: 'What is chosen is not among what the board offers here now: ancoil to be changed than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
 };
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
@@ -108,7 +108,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
         [
           {
             field: 'version',
-            reason: 'Somebody saved this swap since you read it. Look at it again before you sign.',
+            reason: 'Somebody else saved this job meanwhile. Look at it again before you sign.',
           },
         ],
         { version: row.version, state: row.state },

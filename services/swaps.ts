@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
-import { loadKinds } from '../core/case/fields';
+import { loadKinds } from '../core/fields/load-fields';
 import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
 import type { Schools } from '../core/loads/schools';
@@ -198,7 +198,7 @@ export async function saveSwap(id: string, body: unknown): Promise<{ version: nu
       [
         {
           field: 'version',
-          reason: 'Somebody saved this swap since you read it. Choose what to keep; nothing was overwritten.',
+          reason: 'Somebody else saved this job meanwhile. Choose what to keep; nothing was overwritten.',
         },
       ],
       { version: now.version, state: now.state },

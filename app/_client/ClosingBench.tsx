@@ -11,7 +11,7 @@ import { LettersPanel } from './LettersPanel';
 const parts = [
   ['check', 'Find out why'],
   ['press', 'Press it'],
-  ['letters', 'Letters of bays'],
+  ['letters', 'Accessory bay codes'],
 ] as const;
 
 /** Why a breaker will not close: the guided check, a breaker to press, and the letters of its bays. */

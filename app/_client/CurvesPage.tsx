@@ -56,7 +56,7 @@ export function CurvesPage({ branch = sample, position }: { branch?: CurveBranch
         />
         {position && (
           <p className="muted no-print" style={{ marginTop: 12 }}>
-            From the plates of this position; what is changed here stays here. <Link href="/curves">Begin with figures of your own</Link>.
+            From the plates of this position; changes here stay here. <Link href="/curves">Start with your own figures</Link>.
           </p>
         )}
       </main>

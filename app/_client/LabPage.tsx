@@ -16,17 +16,17 @@ import { useLabWorker } from './use-lab-worker';
 const benches = [
   ['timer', 'Timers'],
   ['supply', 'Supply watch'],
-  ['bases', 'Bases and pins'],
+  ['bases', 'Sockets and pins'],
   ['closing', 'Will it close?'],
-  ['residual', 'What it sees'],
+  ['residual', 'What each RCD type detects'],
 ] as const;
 export type Bench = (typeof benches)[number][0];
 const benchWords: Record<Bench, string> = {
-  timer: 'What a timer will do, before it is fitted.',
-  supply: 'What a monitoring relay will do, before it is fitted.',
-  bases: 'Pins of bases, from both sides.',
+  timer: 'What a timer will do, before it is installed.',
+  supply: 'What a monitoring relay will do, before it is installed.',
+  bases: 'Socket pins, from both sides.',
   closing: 'Why an air breaker will not close, measured step by step; and one to press.',
-  residual: 'What each residual-current type sees of a leakage.',
+  residual: 'What each RCD type detects of a leakage current.',
 };
 const MOST_NAMES = 5;
 

@@ -13,11 +13,12 @@ import { ChoicePanel } from '@/ui/board/ChoicePanel';
 import { FitBoard, type Column } from '@/ui/board/FitBoard';
 import { WhyFell } from '@/ui/board/WhyFell';
 import type { Filters } from './use-board';
+import { inSentence } from '@/core/language/in-sentence';
 
 const filterWords: [keyof Filters, string][] = [
-  ['inCrib', 'In the crib'],
+  ['inCrib', 'In stock'],
   ['sameFootprint', 'Same footprint'],
-  ['coilSwap', 'Coil swap allowed'],
+  ['coilSwap', 'Coil change allowed'],
   ['hideChecks', 'Only fits'],
 ];
 const FIRST_COLUMNS = 5;
@@ -27,9 +28,9 @@ const where = (column: BoardColumn) =>
 
 function sentence(board: Board, family: string): string {
   const fits = board.columns.filter((column) => column.part.verdict === 'fits').length;
-  const shelf = `${board.onShelf} of them on the shelf`;
-  if (board.holding === 0) return `${board.judged} ${family} judged: none goes in without a failing line.`;
-  return `${board.judged} ${family} judged: ${board.holding} fail${board.holding === 1 ? 's' : ''} on no line, ${shelf}.${fits === 0 ? ' None is a plain fit: look at the checks and the lines not known.' : ''}`;
+  const shelf = `${board.onShelf} of them in stock`;
+  if (board.holding === 0) return `${board.judged} ${family} judged: every one has a failing line.`;
+  return `${board.judged} ${family} judged: ${board.holding} with no failing line, ${shelf}.${fits === 0 ? ' None fits on every line: look at the checks and at the lines not known.' : ''}`;
 }
 
 type Props = {
@@ -61,14 +62,14 @@ export function MatchStage(props: Props) {
     key: choiceKey(column),
     name: column.name,
     where: where(column),
-    note: column.coil ? 'other coil' : column.beside.length > 0 ? 'put together' : column.sameFootprint ? 'same footprint' : '',
+    note: column.coil ? 'coil to be changed' : column.beside.length > 0 ? 'in parallel' : column.sameFootprint ? 'same footprint' : '',
     part: column.part,
     changes: column.changes,
   }));
   return (
     <>
       <div>
-        <h1>What can go back in</h1>
+        <h1>Candidates</h1>
         <p className="muted" role="status">
           {board ? sentence(board, familyWords(props.state.family)) : (props.fault ?? 'Judging the catalogue.')}{' '}
           {props.busy && <CircularProgress size={13} aria-label="Judging" />}
@@ -95,7 +96,7 @@ export function MatchStage(props: Props) {
         )}
       </div>
       {board && board.columns.length === 0 && (
-        <p className="say not-known">Nothing is left by these filters. Take one off; the reason the rest fell stands below.</p>
+        <p className="say not-known">These filters leave nothing. Remove one; why the others failed is shown below.</p>
       )}
       {board && (
         <FitBoard
@@ -113,9 +114,9 @@ export function MatchStage(props: Props) {
       )}
       {board && (
         <p className="muted" style={{ fontSize: 12.5 }}>
-          Order: no failing line, fewest lines not known, fewest checks
-          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (another coil mark or a coil swap is one)' : ''}, on the shelf,{' '}
-          {familyOf(props.state.family)?.combine ? 'joined of fewer parts' : 'nearest rating above the need'}.
+          Sorted by: no failing line, fewest lines not known, fewest checks
+          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (ancoil to be changed mark or a coil swap is one)' : ''}, in
+          stock, {familyOf(props.state.family)?.combine ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
         </p>
       )}
       {board && props.chosenKey && props.part && (
@@ -136,7 +137,7 @@ export function MatchStage(props: Props) {
           onTable={() => setTable(!table)}
           falls={board.fell.map((fall) => {
             const about = board.needs.find(({ id }) => id === fall.needId)?.about;
-            return { label: `${termOf(fall.quantity, props.practice)}${about ? `, ${about.toLowerCase()}` : ''}`, count: fall.count };
+            return { label: `${termOf(fall.quantity, props.practice)}${about ? `, ${inSentence(about)}` : ''}`, count: fall.count };
           })}
         />
       )}

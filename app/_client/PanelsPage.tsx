@@ -33,7 +33,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
     return undefined;
   };
   return (
-    <Shell here="/" practice={site?.practice === 'IEC' ? 'IEC · 50 Hz' : 'NFPA 70 · 60 Hz'}>
+    <Shell here="/" practice={site?.practice}>
       <PanelsDesk
         sites={sites}
         panelId={here}

@@ -47,7 +47,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
         <>
           <p>
             {kept.points} points from {kept.source}, kept {kept.savedOn}
-            {edges!.length > 0 ? `: ${edges!.join(', ')}` : ''}. It stands before the gates of the standard.
+            {edges!.length > 0 ? `: ${edges!.join(', ')}` : ''}. It takes precedence over the limits of the standard.
           </p>
           <div className="row-flex">
             <Link
@@ -61,17 +61,17 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
               As CSV
             </button>
             <button type="button" className="quiet" disabled={busy} onClick={() => void remove()}>
-              Take it away
+              Remove
             </button>
           </div>
         </>
       ) : (
         <p className="muted">
-          None is kept: the gates of its standard are drawn. A file holds amps, seconds and edge (fast or slow), a line a point.
+          None is stored: the limits of its standard are drawn. A file holds amps, seconds and edge (fast or slow), one point per line.
         </p>
       )}
       <label className="stack" style={{ gap: 4 }}>
-        <span className="muted">Where the points come from</span>
+        <span className="muted">Source of the points</span>
         <input
           className="text-in wide"
           value={source}
@@ -84,7 +84,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
         <button type="button" className="quiet" disabled={busy || source.trim() === ''} onClick={() => file.current?.click()}>
           {kept ? 'Another curve, CSV' : 'Keep a curve, CSV'}
         </button>
-        {source.trim() === '' && <small className="muted">Name the source first: a curve without one is worth nothing.</small>}
+        {source.trim() === '' && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
         <input
           ref={file}
           type="file"

@@ -16,8 +16,10 @@ import { RecoveryForm } from '@/ui/plates/RecoveryForm';
 import type { Interpreted } from '@/workers/plate-reader.worker';
 import { PlatesShell } from './PlatesShell';
 import { usePlatePhoto } from './use-plate-photo';
+import { useSpokenPractice } from '@/ui/language/practice';
+import { inSentence } from '@/core/language/in-sentence';
 
-/** Read any plate, with no swap open: a picture or a line of marks, the kind guessed or chosen. */
+/** Read any plate, with no job open: a picture or a line of marks, the kind guessed or chosen. */
 export function PlatesPage() {
   const params = useSearchParams();
   const router = useRouter();
@@ -37,6 +39,7 @@ export function PlatesPage() {
     },
     setRead,
   );
+  const practice = useSpokenPractice(undefined);
   const source = seen ? seen.first.laid.text : text;
   const guesses = useMemo(() => guessPlate(source), [source]);
   const plate = plateOf(chosen ?? guesses[0]?.id ?? '');
@@ -49,7 +52,7 @@ export function PlatesPage() {
   const readings: Readings = Object.fromEntries(
     Object.entries({ ...found?.readings, ...edits }).filter((entry): entry is [string, Reading] => entry[1] !== null),
   );
-  const fields = plate ? plateFieldsOf(plate, section) : [];
+  const fields = plate ? plateFieldsOf(plate, section, practice) : [];
   const rows = fields.filter((field) => field.kind === 'rows' && Array.isArray(readings[field.id]?.value));
   const assign = (word: number, id: string) => {
     const field = fields.find((one) => one.id === id);
@@ -69,7 +72,7 @@ export function PlatesPage() {
     <PlatesShell
       here="/plates"
       title="Read a plate"
-      about="A picture or a line of marks becomes readings. What is not sure is to confirm; what cannot be read stays so."
+      about="A picture or a typed line becomes readings. Uncertain fields are marked for confirmation; unreadable fields stay unreadable."
     >
       <div className="reader">
         <div className="stack">
@@ -90,7 +93,7 @@ export function PlatesPage() {
           />
           {!seen && (
             <label className="stack" style={{ gap: 4 }}>
-              <span className="label">Or type or paste what stands on it</span>
+              <span className="label">Or type or paste the wording of the plate</span>
               <textarea
                 className="text-in wide figure"
                 rows={4}
@@ -111,10 +114,10 @@ export function PlatesPage() {
               value={chosen ?? ''}
               onChange={(event) => choose(event.target.value)}
             >
-              <option value="">{guesses[0] ? `guessed: ${guesses[0].title.toLowerCase()}` : 'not known yet'}</option>
+              <option value="">{guesses[0] ? `guessed: ${inSentence(guesses[0].title)}` : 'not known yet'}</option>
               {plates.map(({ id, title }) => (
                 <option key={id} value={id}>
-                  {title.toLowerCase()}
+                  {inSentence(title)}
                 </option>
               ))}
             </select>
@@ -124,13 +127,13 @@ export function PlatesPage() {
               It could also be{' '}
               {guesses
                 .slice(1, 3)
-                .map(({ title }) => title.toLowerCase())
+                .map(({ title }) => inSentence(title))
                 .join(' or ')}
               . Choose, or ask the key.
             </p>
           )}
           {source.trim() !== '' && !plate && (
-            <p className="say not-known">The words do not tell what this is. Choose it above, or ask the key “What is this?”.</p>
+            <p className="say not-known">The wording does not identify the device. Choose it above, or use “What is this?”.</p>
           )}
           {found && plate && <PlateFindings found={found} plate={plate} />}
           {plate && (

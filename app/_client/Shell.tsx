@@ -4,6 +4,8 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useColorScheme } from '@mui/material/styles';
 import { Palette, type PaletteItem } from '@/ui/shell/Palette';
+import type { Practice } from '@/core/case/case';
+import { InPractice, useSpokenPractice } from '@/ui/language/practice';
 import { TopBar } from '@/ui/shell/TopBar';
 import { api } from './api';
 
@@ -32,7 +34,7 @@ const fixed: PaletteItem[] = [
   {
     id: '/lab?bench=residual',
     group: 'Go to',
-    title: 'What a residual type sees',
+    title: 'What each RCD type detects',
     detail: 'Lab',
     words: 'residual current type AC A F B waveform smooth DC blinded leakage',
   },
@@ -42,7 +44,18 @@ const fixed: PaletteItem[] = [
 ];
 
 /** Top bar and palette around every page. */
-export function Shell({ children, here, crumbs, practice }: { children: ReactNode; here?: string; crumbs?: ReactNode; practice?: string }) {
+export function Shell({
+  children,
+  here,
+  crumbs,
+  practice,
+}: {
+  children: ReactNode;
+  here?: string;
+  crumbs?: ReactNode;
+  practice?: Practice;
+}) {
+  const spoken = useSpokenPractice(practice);
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [found, setFound] = useState<PaletteItem[]>([]);
@@ -84,10 +97,10 @@ export function Shell({ children, here, crumbs, practice }: { children: ReactNod
   );
   const items = useMemo(() => [...found, ...fixed], [found]);
   return (
-    <>
+    <InPractice practice={spoken}>
       <TopBar here={here} crumbs={crumbs} practice={practice} onFind={() => setOpen(true)} />
       {children}
       <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />
-    </>
+    </InPractice>
   );
 }

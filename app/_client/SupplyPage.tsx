@@ -116,7 +116,7 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
                   {path.elements.map(({ name }) => name).join(', ')}.
                 </p>
                 <button type="button" className="quiet" onClick={takeTheirs}>
-                  Take theirs, drop mine
+                  Use theirs, discard mine
                 </button>
                 <button type="button" className="quiet" onClick={() => void send(positionId, theirs.version)}>
                   Save mine over theirs

@@ -21,6 +21,7 @@ import { Note, RunningCard } from '@/ui/swap/RunningCard';
 import { removedSentence, type Derived } from '@/ui/swap/derived';
 import { DrawnMarks } from '@/ui/residual/TypeSymbols';
 import type { Stage } from '@/ui/swap/StageRail';
+import { inSentence } from '@/core/language/in-sentence';
 
 type Props = {
   stage: Stage;
@@ -52,7 +53,7 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
   const hertz = state.supply.controlHertz?.value;
   const coil = field.section === 'removed' && (field.id === 'coilVolts' || field.id === 'coilMarks') && worn && typeof control === 'number';
   return (
-    <Note title={`${worn ? 'Worn mark' : 'Mark'}: ${field.label}`} tone={worn ? 'not-known' : 'note'}>
+    <Note title={`${worn ? 'Unreadable' : 'Field'}: ${field.label}`} tone={worn ? 'not-known' : 'note'}>
       <p>{field.meaning}</p>
       {reading && (
         <p className="muted">
@@ -73,7 +74,7 @@ function FocusNote({ field, state, onChange }: { field: EditField; state: SwapSt
             className="quiet"
             onClick={() => onChange([{ path: `${field.section}.${field.id}`, value: { state: 'unreadable' } }])}
           >
-            Cannot be read
+            Unreadable
           </button>
         </p>
       )}
@@ -125,7 +126,7 @@ function LettersNote({ tables, code }: { tables: SwapView['letters']; code: stri
   const meanings = meaningsOf(tables, code);
   return (
     <Note title={`Letters ${code}`} tone={meanings.length === 0 ? 'not-known' : 'note'}>
-      {meanings.length === 0 && <p>They stand in none of your tables: nothing is assumed of them.</p>}
+      {meanings.length === 0 && <p>They are in none of your tables: nothing is assumed about them.</p>}
       {meanings.map(({ maker, bay, function: fn, note }) => (
         <p key={maker}>
           {maker}: {fn.replaceAll('-', ' ')}
@@ -133,7 +134,7 @@ function LettersNote({ tables, code }: { tables: SwapView['letters']; code: stri
         </p>
       ))}
       <p className="muted">
-        <Link href="/lab?bench=closing">Your letters of bays</Link>
+        <Link href="/lab?bench=closing">Your accessory bay codes</Link>
       </p>
     </Note>
   );
@@ -161,7 +162,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
       <p className="muted">
         {citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}
       </p>
-      {need.school && <p className="muted">School: {need.school}.</p>}
+      {need.school && <p className="muted">Method: {need.school}.</p>}
       {school && (
         <label className="stack" style={{ gap: 4, marginTop: 8 }}>
           <span>{school.question}</span>
@@ -190,7 +191,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
   );
 }
 
-/** The need in one breath. */
+/** Summary. */
 function breath({ derived, view }: Props): string {
   const limit = (id: string) => {
     const way = derived.needs.find((need) => need.id === id)?.ways[0];
@@ -211,7 +212,7 @@ function breath({ derived, view }: Props): string {
     limit('frame') && `for ${limit('frame')}`,
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
-      .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about?.toLowerCase() ?? 'motor'}`),
+      .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about ? inSentence(about) : 'motor'}`),
     !derived.needs.some(({ id, unless }) => id === 'residual-type' && unless) && anyOf('residual-type') && `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
     anyOf('protection-class'),
@@ -246,23 +247,23 @@ function foot(props: Props) {
     return go(
       'read',
       'Read the plates',
-      derived.openSteps > 0 ? `${derived.openSteps} steps stay open; Prove waits for them` : 'all confirmed',
+      derived.openSteps > 0 ? `${derived.openSteps} steps stay open; Tests waits for them` : 'all confirmed',
     );
   if (stage === 'read')
     return go(
       'need',
-      'See what it needs',
+      'See the requirements',
       unknown > 0 ? `${unknown} line${unknown > 1 ? 's' : ''} will show as not known` : 'every line is known',
     );
   if (stage === 'need')
     return go(
       'match',
-      'See what can go back in',
-      board ? `${board.judged} ${familyWords(state.family)}, ${board.onShelf} on the shelf` : 'crib first, then the catalogue',
+      'See the candidates',
+      board ? `${board.judged} ${familyWords(state.family)}, ${board.onShelf} on the shelf` : 'stock first, then the catalogue',
     );
   if (stage === 'match') {
-    if (!state.choice.part || !part) return <p className="muted">Choose a column by its name.</p>;
-    if (state.choice.part.taken) return go('prove', 'Prove it', props.title);
+    if (!state.choice.part || !part) return <p className="muted">Choose a candidate by its name.</p>;
+    if (state.choice.part.taken) return go('prove', 'Tests', props.title);
     const open = partObstacles(part, state, props.changes);
     const safety = open.some(({ kind }) => kind === 'safety');
     return (
@@ -278,10 +279,10 @@ function foot(props: Props) {
         Take {props.title}
         <small>
           {safety
-            ? 'a safety line fails: it cannot go in'
+            ? 'a safety line fails: it cannot be installed'
             : open.length > 0
               ? `${open.length} line${open.length > 1 ? 's' : ''} to look at first`
-              : 'then prove it'}
+              : 'then the tests'}
         </small>
       </button>
     );
@@ -289,8 +290,8 @@ function foot(props: Props) {
   if (stage === 'prove')
     return go(
       'record',
-      'Put it on record',
-      sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'everything is proved',
+      'Sign off',
+      sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'all tests passed',
     );
   return (
     <div className="stack">
@@ -315,9 +316,9 @@ function foot(props: Props) {
         disabled={sign.obstacles > 0 || sign.signing || props.name.trim().length < 2}
         onClick={sign.onSign}
       >
-        {sign.signing ? 'Signing' : 'Sign the record'}
+        {sign.signing ? 'Signing' : 'Sign off'}
         <small>
-          {sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'stock goes down by one'}
+          {sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'stock is reduced by one'}
         </small>
       </button>
     </div>
@@ -337,13 +338,11 @@ export function SwapCard(props: Props) {
       {stage === 'read' && props.focus && <FocusNote field={props.focus} state={state} onChange={props.onChange} />}
       {stage === 'read' && !props.focus && (
         <Note title="Keys">
-          <p>
-            Enter goes on to the next mark. Alt U: cannot be read. Alt 1 to 6: stages. The sign beside a mark says in which state it is.
-          </p>
+          <p>Enter moves to the next field. Alt U: unreadable. Alt 1 to 6: stages. The tag beside a field gives its state.</p>
         </Note>
       )}
       {(stage === 'match' || stage === 'prove') && (
-        <Note title="The need in one breath">
+        <Note title="Summary">
           <p style={{ fontSize: 15.5, fontWeight: 600 }}>{breath(props)}</p>
         </Note>
       )}
@@ -356,7 +355,7 @@ export function SwapCard(props: Props) {
         </Note>
       )}
       {(stage === 'need' || stage === 'read') && (
-        <Note title="Was the old one right?" tone={removedTone}>
+        <Note title="Was the removed part correct?" tone={removedTone}>
           <p>{removedSentence(derived, view.site.practice)}</p>
         </Note>
       )}
@@ -374,19 +373,19 @@ export function SwapCard(props: Props) {
         </Note>
       )}
       {derived.cautions.length > 0 && (
-        <Note title="Mind" tone="check">
+        <Note title="Cautions" tone="check">
           {derived.cautions.map((text) => (
             <p key={text}>{text}</p>
           ))}
         </Note>
       )}
       {state.hazards.controlElsewhere && stage !== 'record' && (
-        <Note title="Live from elsewhere" tone="fails">
-          Control volts come from another panel. Isolating this one leaves A1 live.
+        <Note title="Still live after isolation" tone="fails">
+          The control voltage comes from another panel. Isolating this panel leaves A1 live.
         </Note>
       )}
       {stage === 'record' && state.choice.part && (
-        <Note title="Goes in">
+        <Note title="To install">
           {props.title}
           {props.part ? `: ${verdictWords[props.part.verdict]}` : ''}
         </Note>

@@ -117,9 +117,9 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   const proofsOpen = obstacles.filter(({ kind }) => kind === 'proof').length;
   const notes: Record<Stage, string> = {
     safe: derived.openSteps === 0 ? 'confirmed' : `${derived.openSteps} to confirm`,
-    read: worn > 0 ? `${worn} mark${worn > 1 ? 's' : ''} worn` : '3 plates read',
+    read: worn > 0 ? `${worn} field${worn > 1 ? 's' : ''} unreadable` : 'all fields readable',
     need: `${askedOf(derived.needs, derived.removed, part).length} lines${unknown.length > 0 ? `, ${unknown.length} not known` : ''}`,
-    match: choice?.taken ? 'taken' : board ? `${board.holding} do not fail, ${board.onShelf} on the shelf` : '',
+    match: choice?.taken ? 'taken' : board ? `${board.holding} with no failing line, ${board.onShelf} in stock` : '',
     prove: !choice?.taken ? '' : proofsOpen > 0 ? `${proofsOpen} open` : 'proved',
     record: view.status === 'signed' ? 'signed' : 'not signed',
   };
@@ -157,7 +157,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
     </>
   );
   return (
-    <Shell crumbs={crumbs} practice={practice === 'IEC' ? 'IEC · 50 Hz' : 'NFPA 70 · 60 Hz'}>
+    <Shell crumbs={crumbs} practice={practice}>
       <div className="bench">
         <div>
           <StageRail now={stage} notes={notes} done={done} base={base} />
@@ -182,7 +182,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
           )}
           {view.status === 'signed' && (
             <p className="say note">
-              This swap is signed. <Link href={`/records/${view.recordId}`}>Open its record</Link>. To change anything, start a new swap at
+              This job is signed. <Link href={`/records/${view.recordId}`}>Open its record</Link>. To change anything, start a new swap at
               the position.
             </p>
           )}
@@ -241,7 +241,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
                   change(
                     chooseChanges(state, {
                       partId: picked.partId,
-                      name: picked.name + (picked.coil ? ', other coil' : ''),
+                      name: picked.name + (picked.coil ? ', coil to be changed' : ''),
                       ...(picked.coil ? { coil: picked.coil } : {}),
                       ...(picked.beside.length > 0 ? { beside: picked.beside } : {}),
                     }),
@@ -270,7 +270,9 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
                 onChange={change}
               />
             ) : (
-              <Empty text={choice?.taken ? 'Working out the proofs.' : 'Take a part in Match first; its proofs follow from it.'} />
+              <Empty
+                text={choice?.taken ? 'Working out the tests.' : 'Choose a part under Candidates first: the tests follow from the part.'}
+              />
             ))}
           {stage === 'record' && (
             <RecordStage
@@ -313,7 +315,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
 
 const Empty = ({ text }: { text: string }) => (
   <div>
-    <h1>Prove it</h1>
+    <h1>Tests</h1>
     <p className="muted">{text}</p>
   </div>
 );

@@ -12,6 +12,7 @@ import { PlateFindings } from '@/ui/photo/PlateFindings';
 import { plateFieldsOf, readEdited, readingText, type EditField } from '@/ui/plates/edit-field';
 import { api } from './api';
 import { usePlatePhoto, type PhotoResult } from './use-plate-photo';
+import { usePractice } from '@/ui/language/practice';
 
 /** The picture of one plate of a swap: read here, kept with the swap, its words given to fields. */
 export function SwapPhoto({
@@ -76,7 +77,7 @@ export function SwapPhoto({
     };
   }, [section, show, swapId]);
 
-  const fields = plateFieldsOf(plate, section);
+  const fields = plateFieldsOf(plate, section, usePractice());
   const seen = photo.state.step === 'done' ? photo.state.seen : undefined;
   const assign = (word: number, id: string) => {
     const field = fields.find((one) => one.id === id);
@@ -123,7 +124,7 @@ export function SwapPhoto({
         return (
           field && (
             <p key={id} className="say check">
-              {field.label}: here stands {readingText(field, here)}, the picture says {readingText(field, other)}.{' '}
+              {field.label}: the field holds {readingText(field, here)}, the picture gives {readingText(field, other)}.{' '}
               <button
                 type="button"
                 className="quiet"
@@ -132,10 +133,10 @@ export function SwapPhoto({
                   setDifferences(differences.filter((one) => one.field !== id));
                 }}
               >
-                Take the picture’s
+                Use the picture’s
               </button>{' '}
               <button type="button" className="quiet" onClick={() => setDifferences(differences.filter((one) => one.field !== id))}>
-                Keep what stands here
+                Keep the field’s
               </button>
             </p>
           )

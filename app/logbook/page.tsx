@@ -12,17 +12,17 @@ export default async function Logbook() {
     <Shell here="/logbook">
       <main className="middle stack" id="main" style={{ maxWidth: 1080, margin: '0 auto' }}>
         <h1>Logbook</h1>
-        <p className="muted">Signed swaps, newest first. History from before stands at each position.</p>
+        <p className="muted">Signed records, newest first. Earlier history is kept at each position.</p>
         {records.length === 0 ? (
-          <p className="say note">No swap has been signed yet. Start one at a position; its record will stand here.</p>
+          <p className="say note">Nothing has been signed yet. Start at a position; its record appears here.</p>
         ) : (
           <table className="plain sheet">
             <thead>
               <tr>
                 <th scope="col">Signed</th>
                 <th scope="col">Position</th>
-                <th scope="col">Came out</th>
-                <th scope="col">Went in</th>
+                <th scope="col">Removed</th>
+                <th scope="col">Installed</th>
                 <th scope="col">Verdict</th>
                 <th scope="col">By</th>
               </tr>

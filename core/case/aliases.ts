@@ -1,5 +1,6 @@
 /** Names of the vocabulary that stand for another: read once, before a case is checked. */
-import { loadFields, type Field } from './fields';
+import { loadFields } from '../fields/load-fields';
+import { type Field } from '../fields/field';
 
 const loadAliases: Readonly<Record<string, string>> = { polesNeeded: 'polesToSwitch' };
 

@@ -6,7 +6,8 @@ import { formatQuantity } from '../quantities/format-quantity';
 import { readQuantity } from '../quantities/read-quantity';
 import type { Unit } from '../quantities/units';
 import type { State } from '../timing/trace';
-import type { Field } from './field';
+import type { Field } from '../fields/field';
+import { wordText } from '../language/word-text';
 
 export type FieldText = { ok: true; value: unknown } | { ok: false; fault: string };
 type Row = Record<string, unknown>;
@@ -16,10 +17,9 @@ export type TextField = Pick<Field, 'label' | 'kind' | 'unit' | 'words' | 'rowFi
 const read = (value: unknown): FieldText => ({ ok: true, value });
 const fault = (field: TextField, example: string): FieldText => ({ ok: false, fault: `${field.label} is written such as ${example}.` });
 
-/** 'phaseLoss' as 'phase loss'. */
-export const spaced = (name: string) => name.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
 const key = (text: string) => text.toLowerCase().replace(/[\s,-]+/g, '');
-const wordOf = (words: readonly string[], text: string) => words.find((word) => key(word) === key(text));
+const wordOf = (words: readonly string[], text: string) =>
+  words.find((word) => key(word) === key(text)) ?? words.find((word) => key(wordText(word)) === key(text));
 
 const poleWords: Record<string, [form: string, count: number]> = {
   dpdt: ['SPDT', 2],
@@ -50,7 +50,7 @@ function readFlags(field: TextField, text: string): FieldText {
     if (!word)
       return fault(
         field,
-        `${field.words!.slice(0, 2).map(spaced).join(', ')}, no ${spaced(field.words!.at(-1)!)}, ? ${spaced(field.words![2]!)}`,
+        `${field.words!.slice(0, 2).map(wordText).join(', ')}, no ${wordText(field.words!.at(-1)!)}, ? ${wordText(field.words![2]!)}`,
       );
     out[word] = match?.[1] ? (match[1].startsWith('?') ? null : false) : true;
   }
@@ -146,7 +146,7 @@ function rowText(fields: readonly Field[], row: Row): string {
       if (column.name === 'letter') return `${String(value)}:`;
       if (column.kind === 'numbers') return `(${(value as number[]).join(' + ')})`;
       if (column.name === 'pole') return `pole ${value as number}:`;
-      if (typeof value !== 'number') return column.name === 'kind' ? String(value).toUpperCase() : String(value);
+      if (typeof value !== 'number') return wordText(String(value));
       return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
     })
     .join(' ');
@@ -203,12 +203,12 @@ function readRow(field: TextField, text: string): Row | undefined {
     }
     const worded = fields
       .filter((column) => column.words && row[column.name] === undefined)
-      .flatMap((column) => column.words!.map((word) => ({ column, word })))
-      .filter(({ word }) => rest.toLowerCase().startsWith(word) || rest.toLowerCase().startsWith(word.toLowerCase()))
-      .sort((a, b) => b.word.length - a.word.length)[0];
-    if (worded && !/^[\w/]/.test(rest.slice(worded.word.length))) {
+      .flatMap((column) => column.words!.flatMap((word) => [word, wordText(word)].map((form) => ({ column, word, form }))))
+      .filter(({ form }) => rest.toLowerCase().startsWith(form.toLowerCase()))
+      .sort((a, b) => b.form.length - a.form.length)[0];
+    if (worded && !/^[\w/]/.test(rest.slice(worded.form.length))) {
       row[worded.column.name] = worded.word;
-      rest = rest.slice(worded.word.length).trim();
+      rest = rest.slice(worded.form.length).trim();
       continue;
     }
     const placed = take(/^\d+(?:\.\d+)?\s*[A-Za-zµ]+/, ([written]) =>
@@ -248,7 +248,7 @@ export function fieldText(field: TextField, value: unknown): string {
         .join(', ');
     case 'flags':
       return Object.entries(value as Record<string, boolean | null>)
-        .map(([word, has]) => `${has === true ? '' : has === null ? '? ' : 'no '}${spaced(word)}`)
+        .map(([word, has]) => `${has === true ? '' : has === null ? '? ' : 'no '}${wordText(word)}`)
         .join(', ');
     case 'times':
       return typeof value === 'number' ? seconds(value) : (value as number[]).map(seconds).join(' / ');
@@ -276,7 +276,7 @@ export function fieldText(field: TextField, value: unknown): string {
     case 'rows':
       return (value as Row[]).map((row) => rowText(field.rowFields!, row)).join(', ');
     default:
-      return (value as string[]).join(', ');
+      return (value as string[]).map(wordText).join(', ');
   }
 }
 

@@ -3,7 +3,7 @@
  * The same accessory may stand under several letters; a letter of a maker stands once.
  */
 import * as yup from 'yup';
-import { accessoryFunctions, type AccessoryFunction } from './accessory-fields';
+import { accessoryFunctions, type AccessoryFunction } from '../fields/accessory-fields';
 
 export type PositionCode = { code: string; bay: string; function: AccessoryFunction; note: string };
 export type PositionTable = { maker: string; version: number; rows: PositionCode[] };

@@ -1,8 +1,14 @@
 /** The checks of a plain case, field by field: what is accepted, what is refused, and in which words. */
 import { describe, expect, it } from 'vitest';
 import type * as yup from 'yup';
-import { runCapacitorFields } from './capacitor-fields';
-import { breakerCoilFields, contactorFields, dutyFields, loadFields, ratingColumns, supplyFields, type Field } from './fields';
+import { runCapacitorFields } from '../families/run-capacitors/fields';
+import { breakerCoilFields } from '../families/breaker-coils/fields';
+import { contactorFields } from '../families/contactors/fields';
+import { dutyFields } from '../fields/duty-fields';
+import { loadFields } from '../fields/load-fields';
+import { ratingColumns } from '../fields/rating-columns';
+import { supplyFields } from '../fields/supply-fields';
+import { type Field } from '../fields/field';
 import { withoutAliases } from './aliases';
 import { acceptedWords, caseSchema, faultsOf, fieldSchema, specSchema, unusedNames } from './schema';
 

@@ -7,8 +7,12 @@ import * as yup from 'yup';
 import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
 import { contradictionsOf } from '../supply/earthing';
-import { currentKinds, num, upTo, word } from './field';
-import { dutyFields, kindAliases, loadFields, ratingColumns, supplyFields, type Field } from './fields';
+import { currentKinds, num, upTo, word } from '../fields/field';
+import { dutyFields } from '../fields/duty-fields';
+import { kindAliases, type Field } from '../fields/field';
+import { loadFields } from '../fields/load-fields';
+import { ratingColumns } from '../fields/rating-columns';
+import { supplyFields } from '../fields/supply-fields';
 
 /** What a field accepts, in words. Example: 'above 0 to 690 V, null (worn) or "none"'. */
 export function acceptedWords(field: Field): string {

@@ -1,6 +1,6 @@
 /** What the curves desk is told of a branch, field by field, and the branch that follows. Null is not known. */
 import { adiabaticK, crossSectionMm2, type AdiabaticKind } from '../standards/conductors';
-import { FIRST_PEAK_FACTOR } from '../families/overcurrent/carry';
+import { FIRST_PEAK_FACTOR } from '../overcurrent/carry';
 import { curveDevice, type DeviceChoice } from './choice';
 import type { Branch } from './judge-branch';
 

@@ -1,6 +1,6 @@
 /** States of a mark in a canonical spec: false and an empty list are "no such mark"; aliases of kinds are read. */
 import type { PartSpec } from '../case/case';
-import { kindAliases } from '../case/fields';
+import { kindAliases } from '../fields/field';
 
 /** Returns the marks with false and [] as 'none'. The input is not changed. */
 export const cleanMarks = (spec: PartSpec): Record<string, unknown> =>

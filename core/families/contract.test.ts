@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { terms } from '../quantities/terms';
 import { contextOf } from '../judge-case';
-import { loadKinds } from '../case/fields';
+import { loadKinds } from '../fields/load-fields';
 import { swapSchools } from '../loads/schools';
 import { compileNeed } from '../matching/evaluate';
 import { judgePart } from '../matching/judge';

@@ -4,10 +4,10 @@
  * Functions take plain data, return new plain data and never change their inputs.
  */
 import type { Marks, PartSpec, Practice } from '../case/case';
-import type { Field } from '../case/fields';
+import type { Field } from '../fields/field';
 import type { Schools } from '../loads/schools';
 import type { KeptMark } from '../matching/changes';
-import type { Canonical } from '../matching/evaluate';
+import type { Canonical } from '../matching/canonical';
 import type { Need, Verdict } from '../needs/need';
 
 /** What the position offers and asks; the same for screen, interface and command line. */

@@ -2,7 +2,8 @@
  * Which lines of a family are asked whatever the parts carry, and which rest on an assumed mark?
  * A family lists the lines by id; a line of the list is always asked where the position states a mark that it rests on, worn or not. Advice is never on the list. Why each is on its list: docs/decisions/0012.
  */
-import { loadFields, supplyFields } from '../case/fields';
+import { loadFields } from '../fields/load-fields';
+import { supplyFields } from '../fields/supply-fields';
 import { watched } from '../case/overlay';
 import { field, needLine } from '../needs/line';
 import { restsOnAssumption, type Need } from '../needs/need';

@@ -5,8 +5,8 @@ import type { Marks, PlainCase } from '../case/case';
 import { judgeCase } from '../judge-case';
 import type { Verdict } from '../needs/need';
 import { breakerSizes, largestDeviceForAmpacity, nextStandardSize, standardSizeBelow } from '../standards/overcurrent-sizes';
-import { motorBranchLimits } from './overcurrent/most';
-import { readPlateWords } from './overcurrent/plate-words';
+import { motorBranchLimits } from '../overcurrent/most';
+import { readPlateWords } from '../overcurrent/plate-words';
 
 const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
 const rank = (verdict: Verdict) => order.indexOf(verdict);

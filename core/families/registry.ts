@@ -9,13 +9,14 @@ import { breakers } from './breakers';
 import { contactors } from './contactors';
 import { controlRelays } from './control-relays';
 import { fuses } from './fuses';
+import { inPractice } from './in-practice';
 import { monitoringRelays } from './monitoring-relays';
 import { overloadRelays } from './overload-relays';
 import { residualCurrents } from './residual-currents';
 import { runCapacitors } from './run-capacitors';
 import { timingRelays } from './timing-relays';
 
-export const families: readonly DeviceFamily[] = Object.freeze([
+const own: readonly DeviceFamily[] = [
   airBreakers,
   breakers,
   breakerCoils,
@@ -27,7 +28,8 @@ export const families: readonly DeviceFamily[] = Object.freeze([
   residualCurrents,
   runCapacitors,
   timingRelays,
-]);
+];
+export const families: readonly DeviceFamily[] = Object.freeze(own.map(inPractice));
 
 for (const [i, family] of families.entries()) {
   const before = families[i - 1];

@@ -2,88 +2,17 @@
  * Plates of motors: NEMA and IEC, three-phase and single-phase. Names and synonyms: common practice; marks of MG 1 and
  * IEC 60034-1 from memory.
  */
-import { AMPS, VOLTS, hertz, maker, mark, phases, rpm, serial, standard, torque, type, ipRating } from '../plates/common-fields';
+import { mark, type Field } from '../fields/field';
+import { loadMarks } from '../fields/load-marks';
+import { AMPS, plateFieldsOf } from '../fields/print';
+import { hertz, ipRating, maker, phases, rpm, serial, standardMark, torque, type } from '../fields/plate-marks';
 import { single } from '../plates/forms';
 import { toNumber } from '../plates/characters';
-import type { Hit, PlateDefinition, PlateField } from '../plates/plate-field';
+import type { Hit, PlateDefinition } from '../plates/plate-field';
 import type { Laid } from '../plates/layout';
-import { readCell, type Table } from '../plates/tables';
+import type { Table } from '../plates/plate-field';
+import { readCell } from '../plates/tables';
 
-const horsepower = mark(
-  'horsepower',
-  'Power',
-  'number',
-  { unit: 'hp', names: ['HORSEPOWER', 'H.P.', 'HP'], units: { 'H.P.': 1, HP: 1 }, bareUnit: true, max: 10000 },
-  'Rated shaft power in horsepower.',
-  'Frame size and length narrow it; the drawing or the maker settles it. Amps at a known load are a check, not a rating.',
-);
-const kilowatts = mark(
-  'kilowatts',
-  'Power, kW',
-  'number',
-  { unit: 'W', names: ['KW'], units: { KW: 1 }, bareUnit: true, max: 10000 },
-  'Rated shaft power in kilowatts; of a heater the power taken.',
-  'Drawing, maker, or volts and amps with efficiency and power factor.',
-);
-export const plateVolts = mark(
-  'plateVolts',
-  'Volts',
-  'volts',
-  { unit: 'V', names: ['VOLTAGE', 'VOLTS', 'VOLT', 'V'], units: VOLTS, bareUnit: true, min: 5, max: 15000 },
-  'Volts for which it is wound. Two figures are two connections.',
-  'The system that feeds it, from the drawing; the terminal box shows the connection.',
-);
-export const fullLoadAmps = mark(
-  'fullLoadAmps',
-  'Full load',
-  'numbers',
-  {
-    unit: 'A',
-    names: ['FULL LOAD AMPS', 'F.L. AMPS', 'AMPERES', 'F.L.A.', 'FLA', 'AFL', 'AMPS', 'AMP', 'IN', 'A'],
-    units: AMPS,
-    bareUnit: true,
-    max: 10000,
-  },
-  'Current at rated load. Two figures belong to the two volts in the same order.',
-  'The handbook table by power and volts, or kW with efficiency and power factor. State which.',
-);
-export const lockedRotorAmps = mark(
-  'lockedRotorAmps',
-  'Locked rotor',
-  'numbers',
-  {
-    unit: 'A',
-    names: ['LOCKED ROTOR AMPS', 'L.R. AMPS', 'L.R.A.', 'LRA', 'ALR'],
-    units: AMPS,
-    max: 100000,
-  },
-  'Current while the rotor stands still: what it takes as it starts.',
-  'Code letter times power, or IA/IN times rated current, or the table; else the site’s school.',
-);
-const codeLetter = mark(
-  'codeLetter',
-  'Code',
-  'letter',
-  { names: ['KVA CODE', 'CODE LETTER', 'CODE'], words: 'ABCDEFGHJKLMNPRSTUV'.split('') },
-  'Locked-rotor kVA for each horsepower, as a letter. A letter is a band.',
-  'No way round the plate: use locked-rotor amps, ratio or table instead.',
-);
-const ratio = mark(
-  'lockedRotorRatio',
-  'IA/IN',
-  'number',
-  { unit: 'ratio', names: ['IA/IN', 'IA / IN', 'IS/IN', 'ISTART/IN'], min: 1, max: 20 },
-  'Starting current in multiples of rated current.',
-  'Maker’s sheet by type; else the site’s school.',
-);
-const serviceFactor = mark(
-  'serviceFactor',
-  'Service f.',
-  'number',
-  { unit: 'ratio', names: ['SERVICE FACTOR', 'S.F.', 'SF'], min: 1, max: 2 },
-  'How much above rated power it may run; 1.15 and up changes the overload setting.',
-  'Taken as 1.0 where worn: the careful side.',
-);
 const serviceFactorAmps = mark(
   'serviceFactorAmps',
   'Amps at SF',
@@ -92,40 +21,11 @@ const serviceFactorAmps = mark(
   'Current at service-factor load; not the setting of the overload.',
   'Maker’s sheet.',
 );
-const efficiency = mark(
-  'efficiency',
-  'Efficiency',
-  'number',
-  {
-    unit: 'ratio',
-    names: ['NEMA NOM. EFF.', 'NEMA NOM EFF', 'NOMINAL EFFICIENCY', 'NOM. EFF.', 'NOM EFF', 'EFF.', 'EFF', 'ETA', 'N%', 'η'],
-    units: { '%': 0.01 },
-    bareUnit: true,
-    max: 1,
-    min: 0.2,
-  },
-  'Shaft power to electrical power at rated load.',
-  'Maker’s sheet.',
-);
-const powerFactor = mark(
-  'powerFactor',
-  'cos φ',
-  'number',
-  {
-    unit: 'ratio',
-    names: ['POWER FACTOR', 'COS PHI', 'COS φ', 'COSφ', 'COSE', 'COS O', 'COS', 'P.F.', 'PF'],
-    units: { '%': 0.01 },
-    max: 1,
-    min: 0.2,
-  },
-  'Power factor at rated load.',
-  'Maker’s sheet.',
-);
 const efficiencyClass = mark(
   'efficiencyClass',
   'IE class',
   'word',
-  { words: ['IE1', 'IE2', 'IE3', 'IE4', 'IE5'], bareUnit: true },
+  { words: ['IE1', 'IE2', 'IE3', 'IE4', 'IE5'], bare: true },
   'Efficiency class (IEC 60034-30-1). IE3 and up start harder than older motors.',
   'Maker’s sheet.',
 );
@@ -191,7 +91,7 @@ const dutyMark = mark(
     names: ['DUTY', 'TIME RATING', 'RATING'],
     words: ['CONT', 'CONT AO', 'S1', 'S2', 'S3', 'S4', 'S6', '30 MIN', '60 MIN'],
     printed: { CONTINUOUS: 'CONT', 'CONT.': 'CONT' },
-    bareUnit: true,
+    bare: true,
   },
   'How long it may run: continuous, or in periods (S1 to S10).',
   'Maker’s sheet; an intermittent motor is not to be run for good.',
@@ -200,7 +100,7 @@ const enclosure = mark(
   'enclosure',
   'Enclosure',
   'word',
-  { names: ['ENCLOSURE', 'ENCL.', 'ENCL', 'ENC'], words: ['TEFC', 'TENV', 'ODP', 'TEAO', 'TEBC', 'XPRF', 'WPI', 'WPII'], bareUnit: true },
+  { names: ['ENCLOSURE', 'ENCL.', 'ENCL', 'ENC'], words: ['TEFC', 'TENV', 'ODP', 'TEAO', 'TEBC', 'XPRF', 'WPI', 'WPII'], bare: true },
   'How it is closed and cooled.',
   'Look: a fan under a cowl is TEFC, open slots are ODP.',
 );
@@ -208,7 +108,7 @@ const weight = mark(
   'massKg',
   'Mass',
   'number',
-  { unit: 'kg', units: { KG: 1 }, bareUnit: true, max: 50000 },
+  { unit: 'kg', units: { KG: 1 }, bare: true, max: 50000 },
   'Mass, to choose the hoist.',
   'Weigh it.',
 );
@@ -216,7 +116,7 @@ const weightLb = mark(
   'weightLb',
   'Weight',
   'number',
-  { unit: 'lb', names: ['WEIGHT LB', 'WT. LB', 'WT LB', 'WT LBS', 'WEIGHT', 'WT'], units: { LBS: 1, LB: 1 }, bareUnit: true, max: 100000 },
+  { unit: 'lb', names: ['WEIGHT LB', 'WT. LB', 'WT LB', 'WT LBS', 'WEIGHT', 'WT'], units: { LBS: 1, LB: 1 }, bare: true, max: 100000 },
   'Weight, to choose the hoist.',
   'Weigh it.',
 );
@@ -266,39 +166,31 @@ const runCapacitor = mark(
     unit: 'µF',
     names: ["CAPACITOR REQ'D", 'RUN CAPACITOR', 'RUN CAP.', 'RUN CAP', 'CAPACITOR', 'CAP.', 'CAP', 'CR'],
     units: { MFD: 1, UF: 1, µF: 1 },
-    bareUnit: true,
+    bare: true,
     min: 0.5,
     max: 200,
   },
   'Run capacitor that the motor needs; the motor’s plate is the authority.',
   'Volts across it and amps in its lead while it runs give it; only under the site’s rules.',
 );
-const capacitorVolts = mark(
-  'runCapacitorVolts',
-  'Its volts',
-  'number',
-  { unit: 'V', units: { 'V DB': 1, VAC: 1, 'V AC': 1 }, min: 200, max: 700 },
-  'AC volts of the run capacitor: above line volts.',
-  'The capacitor’s own mark, never less.',
-);
 
-const standards = standard(['IEC 60034-1', 'IEC 60034', 'NEMA MG 1'], {
+const standards = standardMark(['IEC 60034-1', 'IEC 60034', 'NEMA MG 1'], {
   'MG 1': 'NEMA MG 1',
   'EN 60034-1': 'IEC 60034-1',
   'IEC 34-1': 'IEC 60034-1',
 });
-const shared: readonly PlateField[] = [
-  plateVolts,
-  fullLoadAmps,
-  lockedRotorAmps,
-  codeLetter,
-  ratio,
+const shared: readonly Field[] = [
+  loadMarks.plateVolts,
+  loadMarks.fullLoadAmps,
+  loadMarks.lockedRotorAmps,
+  loadMarks.codeLetter,
+  loadMarks.lockedRotorRatio,
   phases,
   hertz,
-  serviceFactor,
+  loadMarks.serviceFactor,
   serviceFactorAmps,
-  powerFactor,
-  efficiency,
+  loadMarks.powerFactor,
+  loadMarks.efficiency,
   rpm,
   design,
   insulation,
@@ -391,7 +283,7 @@ export const motorPlates: readonly PlateDefinition[] = [
     id: 'motor-3ph',
     title: 'Three-phase motor',
     side: 'load',
-    fields: [horsepower, kilowatts, ...shared],
+    fields: plateFieldsOf([loadMarks.horsepower, loadMarks.kilowatts, ...shared]),
     special: motorSpecial,
     fallback: systemVolts,
     readTable: motorTable,
@@ -409,7 +301,7 @@ export const motorPlates: readonly PlateDefinition[] = [
     id: 'motor-1ph',
     title: 'Single-phase motor',
     side: 'load',
-    fields: [horsepower, kilowatts, ...shared, runCapacitor, capacitorVolts, protectedMark],
+    fields: plateFieldsOf([loadMarks.horsepower, loadMarks.kilowatts, ...shared, runCapacitor, loadMarks.runCapacitorVolts, protectedMark]),
     fallback: systemVolts,
     special: (laid) => [
       ...motorSpecial(laid),

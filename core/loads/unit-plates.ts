@@ -1,32 +1,23 @@
 /** Plates of compressor and condensing units, heaters, transformers, lamps and batteries. Names: common practice. */
-import { AMPS, VOLTS, hertz, maker, mark, phases, serial, standard, type } from '../plates/common-fields';
+import { mark } from '../fields/field';
+import { loadMarks } from '../fields/load-marks';
+import { AMPS, plateFieldsOf, printedAs, VOLTS } from '../fields/print';
+import { hertz, maker, phases, serial, standardMark, type } from '../fields/plate-marks';
 import { linesOf, type Laid } from '../plates/layout';
 import { toNumber } from '../plates/characters';
 import { single } from '../plates/forms';
 import type { Hit, PlateDefinition } from '../plates/plate-field';
-import type { Table } from '../plates/tables';
-import { lockedRotorAmps, plateVolts } from './motor-plates';
+import type { Table } from '../plates/plate-field';
 
-const ratedLoadAmps = mark(
-  'ratedLoadAmps',
-  'Compressor RLA',
-  'number',
-  { unit: 'A', names: ['COMPRESSOR RLA', 'COMP. RLA', 'COMP RLA', 'R.L.A.', 'RLA'], units: AMPS, max: 10000 },
-  'Rated-load current of the compressor, from the unit’s plate.',
-  'Maker’s sheet by model; running amps are a check only.',
-);
-const compressorLra = {
-  ...lockedRotorAmps,
-  kind: 'number' as const,
-  names: ['COMPRESSOR LRA', 'COMP. LRA', 'COMP LRA', ...lockedRotorAmps.names],
-};
-const fanAmps = mark(
-  'fanFullLoadAmps',
-  'Fan FLA',
-  'number',
-  { unit: 'A', names: ['FAN MOTOR FLA', 'OUTDOOR FAN FLA', 'FAN FLA', 'FAN AMPS', 'FLA', 'FAN'], units: AMPS, max: 500 },
-  'Full-load amps of the fan on the same contactor.',
-  'The fan motor’s own plate.',
+const compressorLra = printedAs(loadMarks.lockedRotorAmps, {
+  kind: 'number',
+  names: ['COMPRESSOR LRA', 'COMP. LRA', 'COMP LRA', ...loadMarks.lockedRotorAmps.print!.names!],
+});
+const heaterKilowatts = printedAs(loadMarks.kilowatts, {}, { recovery: 'Cold resistance of the element: V²/R, a little high.' });
+const batteryVolts = printedAs(
+  loadMarks.plateVolts,
+  { names: ['NOMINAL VOLTAGE', 'VOLTS', 'V'], units: { VDC: 1, V: 1 } },
+  { recovery: 'Count the cells; lead acid has 2 V each.' },
 );
 const fanHp = mark(
   'fanHorsepower',
@@ -35,28 +26,6 @@ const fanHp = mark(
   { unit: 'hp', names: ['FAN HP', 'HP'], units: { HP: 1 }, max: 100 },
   'Shaft power of the fan.',
   'The fan motor’s own plate.',
-);
-const minimumCircuit = mark(
-  'minimumCircuitAmps',
-  'Min. circuit',
-  'number',
-  {
-    unit: 'A',
-    names: [
-      'MINIMUM CIRCUIT AMPACITY',
-      'MIN. CIRCUIT AMPACITY',
-      'MIN CIRCUIT AMPACITY',
-      'MIN. CIRCUIT AMPS',
-      'MIN. CKT. AMPS',
-      'MIN CKT AMPS',
-      'M.C.A.',
-      'MCA',
-    ],
-    units: AMPS,
-    max: 2000,
-  },
-  'Least ampacity of the circuit. It is not the running current.',
-  'Worked out from RLA and fan; the plate governs.',
 );
 const maximumFuse = mark(
   'maximumFuseAmps',
@@ -85,27 +54,6 @@ const maximumBreaker = mark(
     max: 2000,
   },
   'Largest breaker the unit allows; HACR where it says so.',
-  'Not to be guessed: the plate binds the choice.',
-);
-const maximumDevice = mark(
-  'maximumOvercurrentAmps',
-  'Max. device',
-  'number',
-  {
-    unit: 'A',
-    names: [
-      'MAX. FUSE OR HACR BREAKER',
-      'MAX FUSE OR HACR BREAKER',
-      'MAX FUSE OR BREAKER',
-      'MAX. FUSE/BKR',
-      'MAX OVERCURRENT PROTECTION',
-      'MOCP',
-      'MOP',
-    ],
-    units: AMPS,
-    max: 2000,
-  },
-  'Largest overcurrent device the unit allows. It is not the running current.',
   'Not to be guessed: the plate binds the choice.',
 );
 const voltageRange = mark(
@@ -194,36 +142,11 @@ function designPressures(laid: Laid): Hit[] {
   });
 }
 
-const kilowatts = mark(
-  'kilowatts',
-  'Power, kW',
-  'number',
-  { unit: 'W', names: ['KW'], units: { KW: 1 }, bareUnit: true, max: 10000 },
-  'Power taken at the plate volts.',
-  'Cold resistance of the element: V²/R, a little high.',
-);
-const watts = mark(
-  'watts',
-  'Power, W',
-  'number',
-  { unit: 'W', names: ['WATTS'], units: { WATTS: 1, WATT: 1, W: 1 }, bareUnit: true, max: 1e7 },
-  'Power taken at the plate volts.',
-  'Cold resistance of the element: V²/R, a little high.',
-);
-const resistiveAmps = mark(
-  'resistiveAmps',
-  'Amps',
-  'number',
-  { unit: 'A', names: ['AMPERES', 'AMPS', 'RES', 'A'], units: AMPS, bareUnit: true, max: 10000 },
-  'Current at the plate volts.',
-  'Power over volts, with √3 on three phases.',
-);
-
 const kva = mark(
   'ratedKva',
   'Rating',
   'number',
-  { unit: 'VA', names: ['RATING', 'KVA', 'VA'], units: { KVA: 1000, VA: 1 }, bareUnit: true, max: 1e8 },
+  { unit: 'VA', names: ['RATING', 'KVA', 'VA'], units: { KVA: 1000, VA: 1 }, bare: true, max: 1e8 },
   'Apparent power that it carries for good.',
   'Core size and the maker’s sheet; the primary device only bounds it.',
 );
@@ -255,63 +178,18 @@ const vector = mark(
   'vectorGroup',
   'Connection',
   'word',
-  { words: ['Dyn11', 'Dyn5', 'Dyn1', 'Yyn0', 'Yzn5', 'Dd0', 'Yy0', 'Yd11'], bareUnit: true },
+  { words: ['Dyn11', 'Dyn5', 'Dyn1', 'Yyn0', 'Yzn5', 'Dd0', 'Yy0', 'Yd11'], bare: true },
   'Winding connection and phase shift.',
   'The drawing; terminals alone do not show it.',
-);
-
-const lampKind = mark(
-  'lampKind',
-  'Lamp',
-  'word',
-  {
-    bareUnit: true,
-    words: ['filament', 'tungsten-halogen', 'fluorescent with ballast', 'discharge with ballast', 'LED with driver', 'LED retrofit'],
-    printed: {
-      HALOGEN: 'tungsten-halogen',
-      INCANDESCENT: 'filament',
-      'LED DRIVER': 'LED with driver',
-      'METAL HALIDE': 'discharge with ballast',
-      SODIUM: 'discharge with ballast',
-      HPS: 'discharge with ballast',
-      FLUORESCENT: 'fluorescent with ballast',
-    },
-  },
-  'Kind of lamp and gear: it decides the inrush.',
-  'Look at the lamp and whether there is a ballast or a driver.',
-);
-const lampAmps = mark(
-  'runningAmps',
-  'Line current',
-  'number',
-  { unit: 'A', names: ['LINE CURRENT', 'INPUT CURRENT', 'AMPS'], units: { ...AMPS, MA: 0.001 }, bareUnit: true, max: 1000 },
-  'Steady current of the lamp with its gear.',
-  'Clamp amps once warm, by the site’s rules.',
-);
-const inrush = mark(
-  'inrushPeakAmps',
-  'Inrush peak',
-  'number',
-  { unit: 'A', names: ['INRUSH CURRENT', 'INRUSH'], units: AMPS, max: 5000 },
-  'Peak as it is switched on; a peak is no rms figure.',
-  'Maker’s sheet of the driver.',
 );
 
 const capacity = mark(
   'ampHours',
   'Capacity',
   'number',
-  { unit: 'h', names: ['CAPACITY', 'AH'], units: { AH: 1 }, bareUnit: true, max: 10000 },
+  { unit: 'h', names: ['CAPACITY', 'AH'], units: { AH: 1 }, bare: true, max: 10000 },
   'Charge it gives at its rated rate, ampere-hours.',
   'Maker’s sheet by type; age takes from it.',
-);
-const batteryVolts = mark(
-  'plateVolts',
-  'Volts',
-  'volts',
-  { unit: 'V', names: ['NOMINAL VOLTAGE', 'VOLTS', 'V'], units: { VDC: 1, V: 1 }, bareUnit: true, max: 1500 },
-  'Nominal volts; on charge it stands well above.',
-  'Count the cells; lead acid has 2 V each.',
 );
 const internalOhms = mark(
   'internalOhms',
@@ -326,7 +204,7 @@ const chemistry = mark(
   'Chemistry',
   'word',
   {
-    bareUnit: true,
+    bare: true,
     words: ['lead-acid', 'VRLA', 'NiCd', 'Li-ion', 'LiFePO4'],
     printed: { 'LEAD ACID': 'lead-acid', AGM: 'VRLA', 'NI-CD': 'NiCd', LFP: 'LiFePO4', 'LI-ION': 'Li-ion' },
   },
@@ -341,18 +219,18 @@ export const unitPlates: readonly PlateDefinition[] = [
     side: 'load',
     readTable: unitTable,
     special: designPressures,
-    fields: [
-      plateVolts,
+    fields: plateFieldsOf([
+      loadMarks.plateVolts,
       phases,
       hertz,
-      ratedLoadAmps,
+      loadMarks.ratedLoadAmps,
       compressorLra,
-      fanAmps,
+      loadMarks.fanFullLoadAmps,
       fanHp,
-      minimumCircuit,
+      loadMarks.minimumCircuitAmps,
       maximumFuse,
       maximumBreaker,
-      maximumDevice,
+      loadMarks.maximumOvercurrentAmps,
       voltageRange,
       refrigerant,
       charge,
@@ -363,7 +241,7 @@ export const unitPlates: readonly PlateDefinition[] = [
       maker,
       type,
       serial,
-    ],
+    ]),
     cues: [
       [/\bRLA\b|COMPRESSOR|CONDENSING|REFRIGERANT|HACR|CIRCUIT AMPACITY|\bMCA\b|\bMOCP\b/i, 4],
       [/R-?\d{3}[A-Z]?\b/i, 3],
@@ -374,7 +252,17 @@ export const unitPlates: readonly PlateDefinition[] = [
     id: 'resistive-heater',
     title: 'Heater',
     side: 'load',
-    fields: [kilowatts, watts, plateVolts, resistiveAmps, phases, hertz, maker, type, serial],
+    fields: plateFieldsOf([
+      heaterKilowatts,
+      loadMarks.watts,
+      loadMarks.plateVolts,
+      loadMarks.resistiveAmps,
+      phases,
+      hertz,
+      maker,
+      type,
+      serial,
+    ]),
     special: (laid) => single(laid, 'phases', /(?<![\d.,])([13])\s?~(?!\s?\d)/, (m) => Number(m[1])),
     cues: [
       [/HEATER|ELEMENT|IMMERSION/i, 6],
@@ -385,7 +273,7 @@ export const unitPlates: readonly PlateDefinition[] = [
     id: 'transformer',
     title: 'Transformer',
     side: 'load',
-    fields: [
+    fields: plateFieldsOf([
       kva,
       primary,
       secondary,
@@ -393,11 +281,11 @@ export const unitPlates: readonly PlateDefinition[] = [
       phases,
       hertz,
       vector,
-      standard(['IEC 60076-1', 'IEC 61558-2-2', 'UL 506', 'UL 1561']),
+      standardMark(['IEC 60076-1', 'IEC 61558-2-2', 'UL 506', 'UL 1561']),
       maker,
       type,
       serial,
-    ],
+    ]),
     special: (laid) =>
       single(laid, 'secondaryVolts', /(?:SECONDARY|SEC\.?|LV)\s{0,3}(\d{3})\s?Y\s?\/\s?(\d{3})\s?V?/i, (m) => `${m[1]}/${m[2]}`),
     cues: [[/TRANSFORMER|\bKVA\b|%\s?Z|IMPEDANCE|PRIMARY|SECONDARY|\bDYN?\d/i, 5]],
@@ -406,14 +294,23 @@ export const unitPlates: readonly PlateDefinition[] = [
     id: 'lamp-bank',
     title: 'Lamps',
     side: 'load',
-    fields: [watts, plateVolts, lampAmps, inrush, lampKind, hertz, maker, type],
+    fields: plateFieldsOf([
+      loadMarks.watts,
+      loadMarks.plateVolts,
+      loadMarks.runningAmps,
+      loadMarks.inrushPeakAmps,
+      loadMarks.lampKind,
+      hertz,
+      maker,
+      type,
+    ]),
     cues: [[/\bLAMP|LED\b.*(DRIVER|W\b)|HALOGEN|BALLAST|LUMINAIRE|FLUORESCENT|SODIUM/i, 5]],
   },
   {
     id: 'battery',
     title: 'Battery',
     side: 'load',
-    fields: [batteryVolts, capacity, internalOhms, chemistry, maker, type, serial],
+    fields: plateFieldsOf([batteryVolts, capacity, internalOhms, chemistry, maker, type, serial]),
     cues: [[/\bAH\b|BATTERY|VRLA|LEAD[ -]ACID|NI-?CD|LI-?ION/i, 6]],
   },
 ];

@@ -1,7 +1,8 @@
 /** Judges parts beside the one that was removed: each by the same lines, with what would be another than on it. */
 import type { Practice } from '../case/case';
 import { changesFrom, type Change, type KeptMark } from './changes';
-import type { Canonical, CompiledNeed } from './evaluate';
+import type { CompiledNeed } from './evaluate';
+import type { Canonical } from './canonical';
 import { judgePart, type JudgedPart } from './judge';
 
 export type BesideRemoved = {

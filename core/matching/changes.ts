@@ -7,7 +7,7 @@
  */
 import type { Verdict } from '../needs/need';
 import { formatValue } from '../quantities/format-quantity';
-import type { Canonical } from './evaluate';
+import type { Canonical } from './canonical';
 
 /** A mark that should be the same on the part that goes in. */
 export type KeptMark = {

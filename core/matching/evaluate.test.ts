@@ -2,7 +2,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Need, Verdict, Way } from '../needs/need';
-import { compileNeed, type Canonical } from './evaluate';
+import { compileNeed } from './evaluate';
+import type { Canonical } from './canonical';
 import { haveWords } from '../needs/line-text';
 import { insteadOf, judgePart, marginOf, overallVerdict, plainNeeds } from './judge';
 import { rank } from './rank';

@@ -6,22 +6,7 @@
  */
 import { findRating, layoutOf, type Columns, type Row } from './rating-rows';
 import { coilLayouts, type Figure, type LineValue, type Need, type Verdict, type Way } from '../needs/need';
-
-export type Canonical = Record<string, unknown>;
-/**
- * The same marks in an object laid out like every other with these names: judging thousands of parts reads it several times as fast as
- * what spreading leaves behind, where each part has a layout of its own.
- */
-export const ofSharedShape = (spec: Canonical): Canonical => Object.fromEntries(Object.entries(spec));
-
-export type Band = readonly [low: number, high: number];
-/** undefined: not carried; null: worn; 'none': legible, no such mark. */
-export type Found = undefined | null | LineValue | readonly Band[];
-
-/** Relative slack for comparing decimals that came out of arithmetic. */
-export const TOLERANCE = 1e-9;
-export const slackDown = (limit: number) => limit - Math.abs(limit) * TOLERANCE;
-export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
+import { slackDown, slackUp, type Band, type Canonical, type Found } from './canonical';
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
 function nearestMark(spec: Canonical, supply: string, volts: number): number | null | undefined {

@@ -9,7 +9,8 @@ import { haveText, limitText } from '../needs/line-text';
 import { formatValue } from '../quantities/format-quantity';
 import { termOf } from '../quantities/terms';
 import { citeSource } from '../standards/source';
-import { compileNeed, type Band, type Canonical, type CompiledNeed, type Found } from './evaluate';
+import { compileNeed, type CompiledNeed } from './evaluate';
+import type { Band, Canonical, Found } from './canonical';
 
 export type Line = {
   quantity: string;

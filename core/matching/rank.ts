@@ -5,7 +5,8 @@
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import type { Verdict } from '../needs/need';
-import type { Canonical, CompiledNeed, LineJudgement } from './evaluate';
+import type { CompiledNeed, LineJudgement } from './evaluate';
+import type { Canonical } from './canonical';
 
 export type RankInput = { id: string; spec: Canonical; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
 export type Ranked = {

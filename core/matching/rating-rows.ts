@@ -3,7 +3,7 @@
  * The rows are laid out by column once; of rows of equal volts the best counts, and a worn head leaves open what it may be.
  */
 import type { Figure } from '../needs/need';
-import type { Canonical, Found } from './evaluate';
+import type { Canonical, Found } from './canonical';
 
 export type Row = Record<string, unknown>;
 

@@ -4,7 +4,8 @@
  * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
  */
 import { coilLayouts, type Figure, type Need, type Way } from '../needs/need';
-import { saysNothing, slackDown, slackUp } from './evaluate';
+import { saysNothing } from './evaluate';
+import { slackDown, slackUp } from './canonical';
 
 export type Sql = { text: string; bindings: (string | number)[] };
 

@@ -3,6 +3,7 @@ import { formatValue } from '../quantities/format-quantity';
 import type { Practice } from '../case/case';
 import { termOf } from '../quantities/terms';
 import type { Need, Relation, Way } from './need';
+import { inSentence } from '../language/in-sentence';
 
 type Shown = Pick<Way, 'unit' | 'relation'>;
 type Value = Parameters<typeof formatValue>[0];
@@ -26,4 +27,4 @@ export function haveWords(line: Shown & { have: Value; verdict: unknown }, inste
 
 /** The term of a line, with what of the part it is about where several ask the same: 'Capacitance, fan'. */
 export const lineTerm = ({ about }: Pick<Need, 'about'>, quantity: string, practice: Practice): string =>
-  `${termOf(quantity, practice)}${about ? `, ${about.toLowerCase()}` : ''}`;
+  `${termOf(quantity, practice)}${about ? `, ${inSentence(about)}` : ''}`;

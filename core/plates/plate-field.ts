@@ -3,17 +3,19 @@
  * A grammar is data: names and a kind of value, with a few small functions of its family for forms of its own (`C20`, a
  * table of amps by volts). `parse-plate.ts` is the only code that reads with it; the glossary is made from the same data.
  */
+import type { Field, PlateFieldKind } from '../fields/field';
 import type { Unit } from '../quantities/units';
 import type { ReadingValue } from '../readings/reading';
-import type { Laid } from './layout';
-import type { Table } from './tables';
-
-export type PlateFieldKind = 'number' | 'numbers' | 'volts' | 'range' | 'letter' | 'word' | 'hertz' | 'coil' | 'text' | 'flag' | 'rows';
+import type { Cell, Laid } from './layout';
 
 export type PlateField = {
+  /** The declaration that it was made from. */
+  of: Field;
   /** Name in the plain case where it has one. */
   id: string;
   label: string;
+  /** Label where the room is short. */
+  short: string;
   kind: PlateFieldKind;
   unit: Unit;
   /** Names as printed before the value; of a flag the words that say it. Matched without regard to case. */
@@ -26,6 +28,8 @@ export type PlateField = {
   /** Of a text: it holds a figure, or it is none. */
   withDigit?: boolean;
   words?: readonly string[];
+  /** Of its words those that are read without a name before them; absent: all. */
+  bareWords?: readonly string[];
   /** Other ways in which a word is printed: printed form in capitals to the word of `words`. */
   printed?: Readonly<Record<string, string>>;
   /** Fields that the marks behind the value fill: AC or DC, hertz. */
@@ -41,6 +45,12 @@ export type Hit = { field: string; value: ReadingValue; start: number; end: numb
 
 /** A printed column that is no field by itself: it belongs to the rows of a table. */
 export type Column = { column: string; names: readonly string[]; unit: string };
+
+/** A printed name that was recognised: of a field, or of a column. */
+export type Label = { name: string; field?: PlateField; column?: string };
+export type Head = Label & { cell: Cell; loose: boolean };
+/** `rows[i][j]` stands under `heads[j]`; undefined where nothing does. `lead` is a cell left of all heads: "COMPRESSOR". */
+export type Table = { heads: Head[]; rows: { cells: (Cell | undefined)[]; lead?: Cell }[] };
 
 export type PlateDefinition = {
   id: string;

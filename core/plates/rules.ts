@@ -4,7 +4,7 @@
  * Patterns have bounded repeats only: time is linear in the text.
  */
 import { bySize, FIGURE, LIST, LOOSE_FIGURE, LOOSE_LIST, namePattern } from './characters';
-import type { PlateDefinition, PlateField } from './plate-field';
+import type { Label, PlateDefinition, PlateField } from './plate-field';
 
 export type Rule = { field: PlateField; pattern: RegExp; named: boolean; loose: boolean };
 
@@ -44,6 +44,12 @@ const foreignTo = (field: PlateField): string => {
 const APART = String.raw`(?:[ ]{1,4}|[ ]?[:=.][ ]{0,4})`;
 const SEPARATOR = String.raw`(?:[ ]?\([^()\n]{1,6}\))?[ ]{0,4}[:=.]?[ ]{0,4}`;
 
+/** Words that are read without a name before them. */
+const bareWordsOf = ({ words, bareWords, printed }: PlateField): string[] => {
+  const own = bareWords ?? words ?? [];
+  return [...own, ...Object.entries(printed ?? {}).flatMap(([form, word]) => (!bareWords || own.includes(word) ? [form] : []))];
+};
+
 function valuePattern(field: PlateField, loose: boolean, stops: string): string {
   if (field.words) return `(?:${bySize([...field.words, ...Object.keys(field.printed ?? {})])})`;
   switch (field.kind) {
@@ -75,10 +81,7 @@ function rulesOf(plate: PlateDefinition, loose: boolean): Rule[] {
     ...STOPS,
     ...plate.fields
       .filter((field) => field.kind !== 'rows')
-      .flatMap((field) => [
-        ...field.names,
-        ...(field.bareUnit && field.words ? [...field.words, ...Object.keys(field.printed ?? {})] : []),
-      ]),
+      .flatMap((field) => [...field.names, ...(field.bareUnit && field.words ? bareWordsOf(field) : [])]),
   ]);
   const named = order.flatMap((field): Rule[] => {
     const least = field.kind === 'text' ? 5 : 2;
@@ -108,9 +111,7 @@ function rulesOf(plate: PlateDefinition, loose: boolean): Rule[] {
   const bare = order.flatMap((field): Rule[] => {
     if (!field.bareUnit) return [];
     if (field.words)
-      return loose
-        ? []
-        : [{ field, named: false, loose, pattern: new RegExp(`(${valuePattern(field, false, stops)})()(?![A-Z0-9])`, 'iy') }];
+      return loose ? [] : [{ field, named: false, loose, pattern: new RegExp(`((?:${bySize(bareWordsOf(field))}))()(?![A-Z0-9])`, 'iy') }];
     return [{ field, named: false, loose, pattern: new RegExp(`(${valuePattern(field, loose, stops)})${unitsOf(field, loose)}`, 'iy') }];
   });
   return [...named, ...bare];
@@ -127,7 +128,6 @@ export function plateRules(plate: PlateDefinition): { strict: Rule[]; loose: Rul
   return rules;
 }
 
-export type Label = { name: string; field?: PlateField; column?: string };
 type Heads = { strict: RegExp; loose: RegExp; labelOf: (printed: string) => Label | undefined };
 const heads = new WeakMap<PlateDefinition, Heads>();
 

@@ -4,13 +4,9 @@
  */
 import { fold } from './characters';
 import { overlap, partOf, type Cell, type Laid } from './layout';
-import type { PlateDefinition } from './plate-field';
-import { bareName, plateHeads, plateRules, type Label } from './rules';
+import type { Head, PlateDefinition, Table } from './plate-field';
+import { bareName, plateHeads, plateRules } from './rules';
 import { readValue, type Value } from './values';
-
-export type Head = Label & { cell: Cell; loose: boolean };
-/** `rows[i][j]` stands under `heads[j]`; undefined where nothing does. `lead` is a cell left of all heads: "COMPRESSOR". */
-export type Table = { heads: Head[]; rows: { cells: (Cell | undefined)[]; lead?: Cell }[] };
 
 /** Returns the heads that make up a whole cell, or an empty list. */
 export function headsOf(cell: Cell, plate: PlateDefinition): Head[] {

@@ -2,6 +2,7 @@
  * How is a figure written for a person? Thin space before the unit, engineering prefixes, three significant figures,
  * or as many as the plate shows. Rounding is for display only and towards safety: a need up, an offer down.
  */
+import { wordText } from '../language/word-text';
 import type { Unit } from './units';
 
 const THIN = '\u2009';
@@ -103,5 +104,5 @@ export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'u
     if (value.length === 2 && value[0] === value[1] && value[0] !== undefined) return formatValue(value[0], unit);
     return value.length === 0 ? 'none' : value.map((v) => formatValue(v, unit)).join(', ');
   }
-  return String(value);
+  return typeof value === 'string' ? wordText(value) : String(value);
 }

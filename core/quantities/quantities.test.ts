@@ -124,7 +124,7 @@ describe('writing a quantity', () => {
     expect(formatValue([24, 60], 'V')).toBe(`24 to 60${THIN}V`);
     expect(formatValue([9800, 12000], 'A')).toBe(`9800${THIN}A to 12${THIN}kA`);
     expect(formatValue([0.05, 0.2], 'ohm')).toBe(`50 to 200${THIN}mΩ`);
-    expect(formatValue(['mechanical', 'magnetic-latch'], '')).toBe('mechanical, magnetic-latch');
+    expect(formatValue(['mechanical', 'magnetic-latch'], '')).toBe('mechanical, magnetic latch');
     expect(formatValue(null, 'A')).toBe('not known');
     expect(formatValue(0.852, 'ratio')).toBe(`85${THIN}%`);
   });

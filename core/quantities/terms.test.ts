@@ -6,7 +6,7 @@ import { termOf, terms } from './terms';
 
 describe('terms', () => {
   it.each([
-    ['fullLoadAmps', 'Running current', 'Full-load amps'],
+    ['fullLoadAmps', 'Rated operational current, Ie', 'Full-load amps'],
     ['lockedRotorAmps', 'Locked-rotor current', 'Locked-rotor amps'],
     ['ratedOperationalVolts', 'Rated operational voltage, Ue', 'Rated volts'],
     ['coilVolts', 'Rated control voltage, Uc', 'Coil volts'],

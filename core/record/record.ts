@@ -11,6 +11,7 @@ import type { Verdict } from '../needs/need';
 import type { CauseVerdict } from '../swap/cause';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/gate';
+import { inSentence } from '../language/in-sentence';
 
 export type RecordLine = Line & {
   id: string;
@@ -76,7 +77,7 @@ export type RecordBody = {
 
 /** What was found at the position and on the part that came out, as sentences: causes that were settled, readings of its state. */
 export const foundText = ({ causes = [], removed }: RecordBody): string[] => [
-  ...(removed?.condition ?? []).map(({ about, word, found }) => `What came out, ${about.toLowerCase()}: ${word}, ${found}`),
+  ...(removed?.condition ?? []).map(({ about, word, found }) => `Removed part, ${inSentence(about)}: ${word}, ${found}`),
   ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
 ];
 

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plates } from '../families/plates';
-import { supplyFields } from '../case/fields';
+import { supplyFields } from '../fields/supply-fields';
 import { worksheetOf } from '../worksheets/registry';
 import { coilSizes, coilVoltCandidates } from './coil-volts';
 import { guides, sheetRecoveries } from './recoveries';

@@ -5,7 +5,7 @@
  * Sources: IEC 62423, BS 7671 531.3.3 and 722.531.3.101, through core/standards; front end by load kind is common practice.
  */
 import { numberMark, wordMark, type Marks } from '../case/case';
-import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '../case/residual-fields';
+import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '../fields/residual-fields';
 import { byMakersWord, leakageOf, smoothDcStoodMilliamps, typeDetects } from '../standards/residual-current';
 
 /** Smooth DC that a built-in detector (RDC-DD) lets pass, mA. IEC 62955, through BS 7671 722.531.3.101, from memory. */

@@ -1,7 +1,7 @@
 /** What leaks behind a front end, which types serve it, and that the drawing of sensing agrees with the published table. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { electronicsKinds, residualTypes } from '../case/residual-fields';
+import { electronicsKinds, residualTypes } from '../fields/residual-fields';
 import {
   pulsatingTrip,
   residualOrder,

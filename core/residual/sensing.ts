@@ -7,7 +7,7 @@
  * a sine trips from 0.5 to 1, pulsating direct current by 1.4, smooth direct current by 2 (IEC 61008-1, IEC 62423, from memory).
  * Not for: the trip current of any device.
  */
-import type { ResidualType } from '../case/residual-fields';
+import type { ResidualType } from '../fields/residual-fields';
 import type { LeakageWave } from '../standards/residual-current';
 
 /** Amplitude of one component at a frequency, multiples of the rated residual current and hertz; 0 Hz is smooth. */

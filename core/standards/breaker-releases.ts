@@ -2,7 +2,7 @@
  * In which band of their mark must the coils of a breaker work, let go, or hold?
  * Sources: IEC 60947-1 and 60947-2 (operating limits of releases), ANSI C37.16 for 125 V DC control; from memory.
  */
-import type { AccessoryAction, AccessoryFunction } from '../case/accessory-fields';
+import type { AccessoryAction, AccessoryFunction } from '../fields/accessory-fields';
 
 /** Shares of the mark: shunt release 70 to 110 %, closing release and charging motor 85 to 110 %. */
 export const operatingShare = { tripping: [0.7, 1.1], closing: [0.85, 1.1] } as const;

@@ -2,7 +2,7 @@
 import { describe, expect, it } from 'vitest';
 import { contextOf } from '../judge-case';
 import type { Marks } from '../case/case';
-import { disconnectWithin } from '../families/overcurrent/earth-fault';
+import { disconnectWithin } from '../overcurrent/earth-fault';
 import { mouldedCase, serviceCapacityAmps } from './breaker-gates';
 import { adiabaticK, awgSizes, circularMils, conductorPerMetre, conductorSizes, crossSectionMm2, mm2Sizes } from './conductors';
 import { disconnectionSeconds } from './disconnection';

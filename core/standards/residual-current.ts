@@ -3,7 +3,7 @@
  * Sources: IEC 61008-1 and 61009-1 (types AC and A), IEC 62423 (F and B), IEC 60947-2 annex B; BS 7671 531.3.2, 531.3.3, 411.5.3,
  * 415.1.1, 532.1, 722.531.3.101; UL 943, 943C, 1053; NFPA 70 210.8. Figures from memory.
  */
-import type { Electronics, ResidualType } from '../case/residual-fields';
+import type { Electronics, ResidualType } from '../fields/residual-fields';
 
 /** Types in the order in which each detects all that the one before does. IEC 62423; B+ adds higher frequencies for fire. */
 export const residualOrder: readonly ResidualType[] = ['AC', 'A', 'F', 'B', 'B+'];

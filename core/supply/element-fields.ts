@@ -2,7 +2,7 @@
  * Fields of each element of a supply path: what is entered, in which unit and range. One list serves form and checking.
  */
 import * as yup from 'yup';
-import { flag, num, upTo, word, type Field } from '../case/field';
+import { flag, num, upTo, word, type Field } from '../fields/field';
 import { conductorSizes } from '../standards/conductors';
 import type { Element, SupplyPath } from './path';
 

@@ -3,7 +3,8 @@
  * A list of amps belongs to the list of volts by position; the connection in use picks its own.
  */
 import type { Marks, PartSpec, PlainCase, Practice } from '../case/case';
-import { loadFields, ratingColumns } from '../case/fields';
+import { loadFields } from '../fields/load-fields';
+import { ratingColumns } from '../fields/rating-columns';
 import { familyOf } from '../families/registry';
 import { connectedVolts } from '../loads/connected-volts';
 import { swapSchools, type Schools } from '../loads/schools';

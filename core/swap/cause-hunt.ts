@@ -17,7 +17,7 @@ export type CauseHunt = {
   allRuledOut: string;
 };
 
-/** The hunt that a swap opens; undefined where its family has none of this kind. */
+/** The hunt that a job opens; undefined where its family has none of this kind. */
 export function causeHuntOf(state: SwapState): CauseHunt | undefined {
   switch (familyOf(state.family)?.hunt) {
     case 'why-it-operated':

@@ -4,7 +4,7 @@
  * Lines that are not known need an acknowledgement with a note: the record says in plain words that they were not judged.
  */
 import type { Practice } from '../case/case';
-import { loadKinds } from '../case/fields';
+import { loadKinds } from '../fields/load-fields';
 import type { Proof } from '../families/contract';
 import type { Change } from '../matching/changes';
 import type { JudgedLine, JudgedPart } from '../matching/judge';

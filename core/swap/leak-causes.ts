@@ -1,5 +1,5 @@
 /**
- * Why does a residual-current device operate again and again? What leaks, where it goes, and whether it is the device itself.
+ * Why does a residual-current device operate again and again? Leakage current, where it goes, and whether it is the device itself.
  * Sources: BS 7671 531.3.2 and table 64, IEC 61008-1, UL 943, from memory; the rest common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';

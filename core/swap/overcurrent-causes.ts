@@ -90,7 +90,7 @@ export function overcurrentCauses(state: SwapState): Cause[] {
     {
       id: 'wrong-speed',
       title: 'Wrong speed, curve or class fitted',
-      measure: 'Read the marks of the part that came out: is it faster than the load needs?',
+      measure: 'Read the marks of the removed part: is it faster than the load needs?',
       unit: '',
       limit: null,
       worseIs: 'yes',

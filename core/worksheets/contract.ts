@@ -4,7 +4,7 @@
  */
 import * as yup from 'yup';
 import { acceptedWords } from '../case/schema';
-import type { Field } from '../case/fields';
+import type { Field } from '../fields/field';
 import type { SourceId } from '../standards/source';
 
 export type WorksheetInput = Field & {

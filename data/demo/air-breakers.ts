@@ -1,6 +1,6 @@
 /** Demo catalogue of air breakers and of the coils that work them, by rule. Makers, names, letters and figures are invented. */
 import type { PartSpec } from '../../core/case/case';
-import type { AccessoryFunction } from '../../core/case/accessory-fields';
+import type { AccessoryFunction } from '../../core/fields/accessory-fields';
 import { partId, type DemoPart } from './part';
 
 const remote: readonly AccessoryFunction[] = ['closing-coil', 'shunt-trip', 'charging-motor', 'auxiliary-contact'];

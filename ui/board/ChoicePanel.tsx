@@ -10,17 +10,17 @@ import type { Change, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 
 const asks: Record<Obstacle['kind'], string> = {
-  safety: 'Cannot go in',
+  safety: 'Cannot be installed',
   override: 'Override by name, with a reason',
-  acknowledge: 'Acknowledged by name',
+  acknowledge: 'Acknowledge by name',
   change: 'Give the reason by name',
   proof: '',
   safe: '',
   choice: '',
 };
 const reasonHints: Partial<Record<Obstacle['kind'], string>> = {
-  override: 'why it may go in all the same',
-  acknowledge: 'what was done to find out, and why it may go in',
+  override: 'why it may be installed all the same',
+  acknowledge: 'what was done to find out, and why it may be installed',
   change: 'why it is changed, and what was found',
 };
 
@@ -81,7 +81,7 @@ function ObstacleRow({
               className="text-in wide"
               style={{ maxWidth: 420 }}
               aria-label={`What will settle: ${short}`}
-              placeholder="what will settle it: a data sheet, a measurement, by when"
+              placeholder="what will settle it: data sheet, measurement, by when"
               value={settles}
               maxLength={500}
               onChange={(event) => setSettles(event.target.value)}
@@ -152,8 +152,8 @@ export function ChoicePanel({
   const said = changes.filter(({ id }) => !obstacles.some(({ changeId }) => changeId === id));
   if (obstacles.length === 0)
     return (
-      <section className="stack" aria-label={`Before ${title} goes in`}>
-        <p className="say fits">{title} holds, and everything it asks for has been said. It can be taken.</p>
+      <section className="stack" aria-label={`Before ${title} is installed`}>
+        <p className="say fits">{title} meets every line, or what was open is acknowledged. It can be chosen.</p>
         {said.length > 0 && <ChangeList changes={said} />}
       </section>
     );
@@ -163,11 +163,11 @@ export function ChoicePanel({
     <ObstacleRow key={`${obstacle.id}-${title}`} obstacle={obstacle} part={part} changes={changes} name={name} onChange={onChange} />
   );
   return (
-    <section className="sheet stack" style={{ padding: 14 }} aria-label={`Before ${title} goes in`}>
+    <section className="sheet stack" style={{ padding: 14 }} aria-label={`Before ${title} is installed`}>
       <h2 style={{ fontSize: 15.5 }}>Before {title} goes in</h2>
       {safety.length > 0 && (
         <p className="muted">
-          A safety line fails or is not known: this part cannot be chosen by anyone. Look at another column, or read the mark.
+          A safety line fails or is not known: nobody can choose this part. Look at another candidate, or read the missing field.
         </p>
       )}
       {safety.length === 0 && <NameField label="Your name" name={name} onName={onName} />}

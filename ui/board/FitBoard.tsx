@@ -123,7 +123,7 @@ export function FitBoard({
             </th>
             {removed && (
               <th className="came-out" scope="col">
-                <small>Came out</small>
+                <small>Removed</small>
                 <b>{removed.name}</b>
                 <small>{verdictWords[removed.part.verdict]}</small>
               </th>

@@ -3,13 +3,14 @@
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { useEffect, useState } from 'react';
 import { Bar } from 'react-chartjs-2';
+import { inSentence } from '@/core/language/in-sentence';
 
 Chart.register(BarElement, CategoryScale, LinearScale, Tooltip);
 
 export type Fall = { label: string; count: number };
 const tones = ['--line-strong', '--copper', '--check', '--note', '--unknown', '--fits', '--fails', '--muted'];
 
-/** Why the rest fell: one bar, split by the line that each part fell on first, and its table. */
+/** Why the others failed: one bar, split by the line that each part fell on first, and its table. */
 export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judged: number; table: boolean; onTable: () => void }) {
   const [colors, setColors] = useState<string[]>([]);
   useEffect(() => {
@@ -22,9 +23,9 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
   const total = falls.reduce((sum, fall) => sum + fall.count, 0);
   if (total === 0) return null;
   return (
-    <section aria-label="Why the rest fell" className="stack" style={{ gap: 6 }}>
+    <section aria-label="Why the others failed" className="stack" style={{ gap: 6 }}>
       <div className="row-flex" style={{ flexWrap: 'nowrap' }}>
-        <b style={{ whiteSpace: 'nowrap', fontSize: 13 }}>Why the rest fell</b>
+        <b style={{ whiteSpace: 'nowrap', fontSize: 13 }}>Why the others failed</b>
         <div style={{ flex: 1, height: 26, minWidth: 80 }} aria-hidden="true">
           {colors.length > 0 && (
             <Bar
@@ -63,7 +64,7 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
       <p className="muted" style={{ fontSize: 12.5 }}>
         {falls
           .slice(0, 6)
-          .map((fall) => `${fall.label.toLowerCase()} ${fall.count}`)
+          .map((fall) => `${inSentence(fall.label)} ${fall.count}`)
           .join(' · ')}
       </p>
       {table && (

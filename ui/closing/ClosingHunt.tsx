@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { settledClosing } from '@/core/closing/findings';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { WillNotClose } from './WillNotClose';
+import { inSentence } from '@/core/language/in-sentence';
 
 /** The guided check beside a swap: what is found is kept with it and goes on the record. */
 export function ClosingHunt({ state, repeats, onChange }: { state: SwapState; repeats: number; onChange: (changes: Change[]) => void }) {
@@ -22,9 +23,9 @@ export function ClosingHunt({ state, repeats, onChange }: { state: SwapState; re
           <p className="muted" role="status">
             {repeats > 0 ? `${repeats} fault${repeats > 1 ? 's' : ''} here within a year. ` : ''}
             {cause
-              ? `Found: ${cause.title[0]!.toLowerCase()}${cause.title.slice(1)}.`
+              ? `Found: ${inSentence(cause.title)}.`
               : begun
-                ? 'Not settled yet.'
+                ? 'Not established yet.'
                 : 'Before a part is changed, find out that it is the part. '}
             {!begun && <Link href="/lab?bench=closing">One to press is in the lab</Link>}
           </p>

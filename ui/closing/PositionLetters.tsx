@@ -2,7 +2,7 @@
 
 import Papa from 'papaparse';
 import { useState } from 'react';
-import { accessoryFunctions, type AccessoryFunction } from '@/core/case/accessory-fields';
+import { accessoryFunctions, type AccessoryFunction } from '@/core/fields/accessory-fields';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
 import { saveText } from '../forms/save-file';
 
@@ -107,10 +107,10 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
                   <button
                     type="button"
                     className="quiet"
-                    aria-label={`Take row ${i + 1} away`}
+                    aria-label={`Remove row ${i + 1}`}
                     onClick={() => setRows(rows.filter((_, k) => k !== i))}
                   >
-                    Away
+                    Remove
                   </button>
                 </td>
               </tr>
@@ -169,7 +169,7 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
           disabled={!changed || busy || Boolean(theirs)}
           onClick={() => void save(agreed.version)}
         >
-          {busy ? 'Saving' : changed ? 'Keep these letters' : 'Kept'}
+          {busy ? 'Saving' : changed ? 'Save these codes' : 'Kept'}
         </button>
       </div>
     </div>
@@ -184,9 +184,9 @@ export function PositionLetters({ tables, onSave }: { tables: readonly PositionT
     .filter((name) => !tables.some((table) => table.maker === name))
     .map((name) => ({ maker: name, version: 0, rows: [] }));
   return (
-    <section className="stack" aria-label="Letters of bays">
+    <section className="stack" aria-label="Accessory bay codes">
       <div>
-        <h2>Letters of bays</h2>
+        <h2>Accessory bay codes</h2>
         <p className="muted">
           Your own table per maker: what stands behind the letters on bay, part, cover and cap. Makers differ; what is not here is not
           assumed.

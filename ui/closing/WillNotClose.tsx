@@ -9,6 +9,7 @@ import { formatQuantity } from '@/core/quantities/format-quantity';
 import { NumberBox } from '../forms/NumberBox';
 import { VerdictMark } from '../marks/VerdictMark';
 import { PrintedChecks } from './PrintedChecks';
+import { inSentence } from '@/core/language/in-sentence';
 
 const fittedWords = {
   motor: 'charging motor',
@@ -191,7 +192,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
                 <li key={one.id + other.id} className="cause">
                   <VerdictMark verdict="check" />
                   <div>
-                    <b>{one.title}</b> and <b>{other.title.toLowerCase()}</b>
+                    <b>{one.title}</b> and <b>{inSentence(other.title)}</b>
                     <p>
                       {one.remedy} {other.remedy}
                     </p>

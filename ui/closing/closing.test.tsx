@@ -66,7 +66,7 @@ describe('letters', () => {
         onSave={refuse}
       />,
     );
-    for (const label of ['Letters, row 1', 'Bay, row 1', 'Function, row 1', 'Take row 1 away']) expect(html).toContain(label);
+    for (const label of ['Letters, row 1', 'Bay, row 1', 'Function, row 1', 'Remove row 1']) expect(html).toContain(label);
     expect(renderToStaticMarkup(<PositionLetters tables={[]} onSave={refuse} />)).not.toContain('<table');
   });
 });

@@ -113,8 +113,8 @@ function datasetsOf(branch: Branch, inks: Inks, chosen: string | undefined): Cha
       data: [adiabaticSeconds.to, adiabaticSeconds.from].map((seconds) => ({ x: Math.sqrt(cableA2s / seconds), y: seconds })),
     });
   for (const [label, amps, dash] of [
-    ['Highest fault', highestFaultAmps, []],
-    ['Lowest fault', lowestFaultAmps, [2, 4]],
+    ['Maximum fault current', highestFaultAmps, []],
+    ['Minimum fault current', lowestFaultAmps, [2, 4]],
   ] as const)
     if (amps)
       lines.push({

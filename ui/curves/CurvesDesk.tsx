@@ -18,14 +18,14 @@ import { NumberBox } from '../forms/NumberBox';
 import { saveFile, saveText } from '../forms/save-file';
 
 const figures: [keyof BranchInputs, string, Unit, number, number][] = [
-  ['runningAmps', 'Runs at', 'A', 0.01, 6300],
-  ['startAmps', 'Starts at, rms', 'A', 0.01, 100000],
-  ['startSeconds', 'Start takes', 's', 0.01, 120],
-  ['stallSeconds', 'Stands stalled, hot', 's', 0.1, 120],
-  ['cableAmps', 'Cable carries', 'A', 0.1, 6300],
-  ['highestFaultAmps', 'Highest fault', 'A', 1, 200000],
-  ['lowestFaultAmps', 'Lowest fault', 'A', 1, 200000],
-  ['clearWithinSeconds', 'Clear it within', 's', 0.01, 10],
+  ['runningAmps', 'Running current', 'A', 0.01, 6300],
+  ['startAmps', 'Starting current, rms', 'A', 0.01, 100000],
+  ['startSeconds', 'Starting time', 's', 0.01, 120],
+  ['stallSeconds', 'Safe stall time, hot', 's', 0.1, 120],
+  ['cableAmps', 'Cable Iz', 'A', 0.1, 6300],
+  ['highestFaultAmps', 'Maximum fault current', 'A', 1, 200000],
+  ['lowestFaultAmps', 'Minimum fault current', 'A', 1, 200000],
+  ['clearWithinSeconds', 'Clear within', 's', 0.01, 10],
 ];
 
 /** The chart library comes with this desk alone. */
@@ -89,12 +89,14 @@ export function CurvesDesk({
       <div className="stack">
         <div>
           <h1>{title}</h1>
-          <p className="muted">Dashed edge: holds until there. Solid edge: open by there. Between the two it may go either way.</p>
+          <p className="muted">
+            Dashed edge: does not trip up to here. Solid edge: has tripped by here. Between the two it may or may not trip.
+          </p>
         </div>
         <div className="sheet" style={{ padding: 10 }}>
           <CurveChart branch={branch} chosen={chosen} onDrag={drag} onReady={(one) => (chart.current = one)} />
         </div>
-        <ul className="curve-lines" aria-label="What the curves say" aria-live="polite">
+        <ul className="curve-lines" aria-label="Results" aria-live="polite">
           {lines.map((line) => (
             <li key={line.id} className="sheet">
               <VerdictMark verdict={line.verdict} />
@@ -109,7 +111,7 @@ export function CurvesDesk({
         </ul>
         <div className="row-flex no-print">
           <button type="button" className="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
-            {table ? 'Hide table' : 'As a table'}
+            {table ? 'Hide table' : 'Show as a table'}
           </button>
           <button type="button" className="quiet" onClick={() => saveText('curves.csv', tableText())}>
             Table as CSV
@@ -216,7 +218,7 @@ export function CurvesDesk({
               checked={inputs.leastFaultToEarth}
               onChange={(event) => onInputs({ ...inputs, leastFaultToEarth: event.target.checked })}
             />
-            <span>The lowest fault is one to earth</span>
+            <span>The minimum fault is an earth fault</span>
           </label>
         </section>
         <DeviceList devices={devices} nema={nema} chosen={chosen} onChoose={setPicked} onChange={onDevices} />

@@ -75,10 +75,10 @@ export function DeviceList({
               <button
                 type="button"
                 className="plain"
-                aria-label={`Take ${choice.label} off the chart`}
+                aria-label={`Remove ${choice.label} from the chart`}
                 onClick={() => onChange(devices.filter((one) => one.id !== choice.id))}
               >
-                Take off
+                Remove
               </button>
             </div>
             {choice.kind !== 'file' && (
@@ -115,7 +115,7 @@ export function DeviceList({
                 />
                 {!relay && (
                   <NumberBox
-                    label="Breaks, A"
+                    label="Breaking capacity, A"
                     unit="A"
                     value={choice.interruptingAmps}
                     min={100}
@@ -126,7 +126,7 @@ export function DeviceList({
                 )}
                 {!relay && (
                   <NumberBox
-                    label="Lets through, A²s"
+                    label="Let-through, A²s"
                     unit="A²s"
                     value={choice.letThroughA2s ?? null}
                     min={1}

@@ -23,7 +23,7 @@ describe('a device', () => {
     const page = html([choice(kind)]);
     const { settings } = modelOf(choice(kind), false)!;
     expect(page).toContain(`aria-label="Kind of the ${kind}"`);
-    expect(page).toContain(`aria-label="Take the ${kind} off the chart"`);
+    expect(page).toContain(`aria-label="Remove the ${kind} from the chart"`);
     expect(page.match(/type="range"/g) ?? []).toHaveLength(settings.length);
     expect(page).toMatch(/common practice|from memory/);
     expect(page).not.toMatch(/NaN|undefined|Infinity/);
@@ -31,9 +31,9 @@ describe('a device', () => {
   it('a relay has no breaking capacity and no let-through, and may be hot', () => {
     const page = html([choice('relay-10')]);
     expect(page).toContain('From hot');
-    expect(page).not.toContain('Breaks, A');
+    expect(page).not.toContain('Breaking capacity, A');
     expect(page).not.toContain('Lets through');
-    expect(html([choice('fuse-gg')])).toContain('Lets through, A²s');
+    expect(html([choice('fuse-gg')])).toContain('Let-through, A²s');
   });
   it('a trip unit shows its earth fault where it has one, and the maintenance pick-up where that is on', () => {
     const plain = html([choice('trip-unit', { ratedAmps: 800 })]);

@@ -33,7 +33,7 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
       )}
       {found.length === 0 && (
         <p className="say note">
-          No plate that is known carries this mark. An approval mark is recorded as it is seen; no meaning is invented for it.
+          No known plate carries this marking. Approval marks are recorded as seen; no meaning is invented for them.
         </p>
       )}
       <dl className="glossary">
@@ -46,7 +46,7 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
             </dt>
             <dd>
               <p>{entry.meaning}</p>
-              <p className="muted">Worn: {entry.recovery}</p>
+              <p className="muted">If unreadable: {entry.recovery}</p>
               <p className="muted small">{entry.plates.join(', ')}</p>
             </dd>
           </div>

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { bases, pinUses, type BaseView } from '@/core/families/relays/bases';
+import { bases, pinUses, type BaseView } from '@/core/relays/bases';
 import { DrawnBase } from '../relays/BaseMap';
 
 /** Every base with its pins: seen into the socket or from below, as a relay or as a timer. */
@@ -11,7 +11,7 @@ export function BaseGallery() {
   const shown = bases.filter((base) => (!timer || base.timer) && base.id !== 'panel');
   return (
     <div className="stack">
-      <div className="row-flex" role="group" aria-label="Bases shown">
+      <div className="row-flex" role="group" aria-label="Sockets shown">
         <button type="button" className="pill" onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
           {view === 'socket' ? 'Seen into the socket' : 'Seen from below the relay'}
         </button>

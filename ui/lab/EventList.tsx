@@ -53,7 +53,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
               <button
                 type="button"
                 className="quiet"
-                aria-label={`Take away ${scenarioTitles[one.kind]} ${i + 1}`}
+                aria-label={`Remove ${scenarioTitles[one.kind]} ${i + 1}`}
                 onClick={() => onScenarios(scenarios.filter((_, k) => k !== i))}
               >
                 ×

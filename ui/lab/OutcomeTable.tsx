@@ -2,6 +2,7 @@ import { seconds as secondsText } from '@/core/case/field-text';
 import type { FaultName, Outcome } from '@/core/monitoring/run';
 import type { Event } from '@/core/monitoring/samples';
 import { VerdictMark } from '../marks/VerdictMark';
+import { inSentence } from '@/core/language/in-sentence';
 
 export const faultWords: Record<FaultName, string> = {
   undervoltage: 'undervoltage',
@@ -53,7 +54,7 @@ export function OutcomeTable({ outcome, events }: { outcome: Outcome; events: re
       {outcome.trips.length > MOST && <p className="muted">And {outcome.trips.length - MOST} more.</p>}
       {outcome.missed.length > 0 && (
         <p className="say fails">
-          Missed: {outcome.missed.map(({ name, fromSeconds }) => `${name.toLowerCase()} at ${at(fromSeconds)}`).join(', ')}.
+          Missed: {outcome.missed.map(({ name, fromSeconds }) => `${inSentence(name)} at ${at(fromSeconds)}`).join(', ')}.
         </p>
       )}
     </div>

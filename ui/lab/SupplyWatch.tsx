@@ -82,7 +82,7 @@ export function SupplyWatch({
     ? { kind: 'recorded', ...recorded }
     : { kind: 'made-up', shape: hour ? { ...shape, seconds: HOUR_SECONDS } : shape, scenarios: hour ?? scenarios };
   const refused = conflicts.length > 0;
-  /** What it guards changes: settings are worked out anew. */
+  /** Protected load changes: settings are worked out anew. */
   const guard = (change: Partial<PlanInput>) => {
     setInput({ ...input, ...change });
     setOwn(undefined);
@@ -103,8 +103,8 @@ export function SupplyWatch({
   return (
     <div className="lab-watch">
       <div className="stack">
-        <section className="sheet lab-block" aria-label="What it guards">
-          <p className="label">What it guards</p>
+        <section className="sheet lab-block" aria-label="Protected load">
+          <p className="label">Protected load</p>
           <div className="lab-boxes">
             {planBoxes.map(([name, label, unit, min, max, empty]) => (
               <NumberBox
@@ -120,7 +120,7 @@ export function SupplyWatch({
               />
             ))}
             <NumberBox
-              label="Start leaves"
+              label="Voltage during start"
               unit="%"
               value={input.startDip?.leftPercent ?? null}
               min={10}
@@ -133,7 +133,7 @@ export function SupplyWatch({
             />
             <NumberBox
               label="for"
-              name="Start lasts"
+              name="Start duration"
               unit="s"
               value={input.startDip?.seconds ?? null}
               min={0.1}
@@ -219,7 +219,8 @@ export function SupplyWatch({
                 Sequence
               </label>
               <label className="row-flex">
-                <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Fault memory
+                <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Latching
+                (manual reset)
               </label>
             </div>
           )}

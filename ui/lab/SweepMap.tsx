@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import type { SweepResult } from '@/core/monitoring/sweep';
+import { inSentence } from '@/core/language/in-sentence';
 
 const SIDE = 420;
 const LEFT = 52;
@@ -41,7 +42,7 @@ export function SweepMap({
         <b>{clear === 0 ? 'No point of this sweep is clear.' : `${clear} of ${result.x.length * result.y.length} points are clear.`}</b>{' '}
         <span className="muted">
           {best
-            ? `The middle of the widest clear region: ${x[0].toLowerCase()} ${round(best.x)} ${x[1]}, ${y[0].toLowerCase()} ${round(best.y)} ${y[1]}.`
+            ? `The middle of the widest clear region: ${inSentence(x[0])} ${round(best.x)} ${x[1]}, ${inSentence(y[0])} ${round(best.y)} ${y[1]}.`
             : 'Look for another function, or another relay.'}{' '}
           Worked out in {(millis / 1000).toFixed(1)} s.
         </span>
@@ -114,12 +115,12 @@ export function SweepMap({
         </button>
       )}
       <details>
-        <summary>As a table</summary>
+        <summary>Show as a table</summary>
         <table className="plain">
           <thead>
             <tr>
               <th scope="col">{y[0]}</th>
-              <th scope="col">Clear for {x[0].toLowerCase()}</th>
+              <th scope="col">Clear for {inSentence(x[0])}</th>
             </tr>
           </thead>
           <tbody>

@@ -79,7 +79,7 @@ export function TimerBench({
         <div className="row-flex" role="group" aria-label="How the timer is played">
           {(['script', 'hand', 'find'] as const).map((one) => (
             <button key={one} type="button" className="pill" aria-pressed={mode === one} onClick={() => setMode(one)}>
-              {one === 'script' ? 'From a script' : one === 'hand' ? 'By hand' : 'Find it from its trace'}
+              {one === 'script' ? 'From a script' : one === 'hand' ? 'By hand' : 'Find it from a timing diagram'}
             </button>
           ))}
         </div>
@@ -121,7 +121,7 @@ export function TimerBench({
         )}
         {mode !== 'hand' && (
           <label className="lab-script">
-            {mode === 'find' ? 'Trace that the circuit shows' : 'Script'}
+            {mode === 'find' ? 'Timing diagram of the circuit' : 'Script'}
             <textarea
               className="text-in"
               rows={2}
@@ -261,7 +261,7 @@ function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
           </select>
         </label>
         <button type="button" className="quiet" onClick={again} disabled={!running}>
-          Start anew
+          Start again
         </button>
         <span className="figure" aria-live="off">
           {now.toFixed(1)} s

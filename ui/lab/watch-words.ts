@@ -33,11 +33,11 @@ export const planBoxes: Box[] = [
   ['systemVolts', 'System', 'V', 50, 1000],
   ['motorVolts', 'Motor plate', 'V', 50, 1000],
   ['supplyBandPercent', 'Supply band ±', '%', 0, 20],
-  ['usualUnbalancePercent', 'Usual unbalance', '%', 0, 5],
-  ['heldPercent', 'Back-EMF holds', '%', 0, 99, true],
-  ['rideThroughSeconds', 'Ride through', 's', 0, 60],
+  ['usualUnbalancePercent', 'Normal unbalance', '%', 0, 5],
+  ['heldPercent', 'Back-EMF on the lost phase', '%', 0, 99, true],
+  ['rideThroughSeconds', 'Ride-through', 's', 0, 60],
   ['changeoverSeconds', 'Changeover', 's', 0, 300, true],
-  ['restSeconds', 'Rest before start', 's', 0, 999, true],
+  ['restSeconds', 'Minimum off time before restart', 's', 0, 999, true],
 ];
 type SettingBox = [keyof MonitoringSettings, string, Unit, number, number, boolean?];
 export const settingBoxes: SettingBox[] = [
@@ -45,7 +45,7 @@ export const settingBoxes: SettingBox[] = [
   ['overVolts', 'Overvoltage', 'V', 1, 1500, true],
   ['hysteresisVolts', 'Hysteresis', 'V', 0, 200],
   ['asymmetryPercent', 'Asymmetry', '%', 0.5, 60, true],
-  ['phaseLossPercent', 'Lost below', '%', 1, 99, true],
+  ['phaseLossPercent', 'Phase loss detected below', '%', 1, 99, true],
   ['tripDelaySeconds', 'Off delay', 's', 0, 999],
   ['lossDelaySeconds', 'Loss delay', 's', 0, 999],
   ['returnDelaySeconds', 'On delay', 's', 0, 999],
@@ -57,7 +57,7 @@ export const sweepWords: Record<Sweepable, [string, string]> = {
   underVolts: ['Undervoltage', 'V'],
   overVolts: ['Overvoltage', 'V'],
   asymmetryPercent: ['Asymmetry', '%'],
-  phaseLossPercent: ['Lost below', '%'],
+  phaseLossPercent: ['Phase loss detected below', '%'],
   tripDelaySeconds: ['Off delay', 's'],
   returnDelaySeconds: ['On delay', 's'],
   lossDelaySeconds: ['Loss delay', 's'],

@@ -26,8 +26,8 @@ export function Scale({
     verdict === 'fits' ? 'var(--fits)' : verdict === 'fails' ? 'var(--fails)' : verdict === 'check' ? 'var(--check)' : 'var(--unknown)';
   const words = [
     `${relation === '>=' ? 'at least' : 'at most'} ${formatQuantity(limit, unit, 'up')}`,
-    removed && `came out ${removed.label}`,
-    chosen && `chosen ${chosen.label}`,
+    removed && `removed ${removed.label}`,
+    chosen && `to install ${chosen.label}`,
   ]
     .filter(Boolean)
     .join(', ');
@@ -60,7 +60,7 @@ export function Scale({
             <rect x="-5.5" y="-5.5" width="11" height="11" fill={color(removed.verdict)} />
           </svg>
           <text x={at(removed.value)} y="41" textAnchor={anchor(removed.value)}>
-            came out {removed.label}
+            removed {removed.label}
           </text>
         </>
       )}
@@ -69,7 +69,7 @@ export function Scale({
           <circle cx={at(chosen.value)} cy="22" r="5.5" fill="none" stroke={color(chosen.verdict)} strokeWidth="3" />
           {!removed || Math.abs(removed.value - chosen.value) / top > 0.25 ? (
             <text x={at(chosen.value)} y="41" textAnchor={anchor(chosen.value)}>
-              chosen {chosen.label}
+              to install {chosen.label}
             </text>
           ) : null}
         </>

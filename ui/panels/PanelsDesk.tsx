@@ -1,5 +1,6 @@
 'use client';
 
+import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { Point, Settle } from './OpenPointNote';
@@ -28,13 +29,13 @@ export type Tile = {
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };
 export type Panel = { id: string; name: string; note: string; rails: number; positions: Tile[] };
-export type Site = { id: string; name: string; practice: string; timeZone: string; panels: Panel[] };
+export type Site = { id: string; name: string; practice: Practice; timeZone: string; panels: Panel[] };
 
 const stateWords: Record<TileState, string> = {
   healthy: 'healthy',
-  'swap-open': 'swap open',
-  'wrong-part': 'wrong part fitted',
-  'spent-part': 'spent part',
+  'swap-open': 'job open',
+  'wrong-part': 'wrong part installed',
+  'spent-part': 'worn-out part',
   'open-point': 'signed as not known',
   'repeat-failure': 'repeat failure',
 };
@@ -123,14 +124,14 @@ function PositionCard({
       {tile.wrong.length > 0 && (
         <div className="say fails">
           <p>
-            <b>Wrong part fitted.</b>
+            <b>Wrong part installed.</b>
           </p>
           {tile.wrong.slice(0, 3).map((text) => (
             <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
           ))}
           {tile.wrong.length > 3 && (
             <p className="muted">
-              and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the swap shows all.
+              and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the job shows all.
             </p>
           )}
         </div>
@@ -138,7 +139,7 @@ function PositionCard({
       {tile.spent.length > 0 && (
         <div className="say fails">
           <p>
-            <b>{tile.wrong.length > 0 ? 'Spent as well.' : 'The right part, spent.'}</b>
+            <b>{tile.wrong.length > 0 ? 'Worn out as well.' : 'The correct part, worn out.'}</b>
           </p>
           {tile.spent.map((text) => (
             <p key={text}>{text}.</p>
@@ -165,7 +166,7 @@ function PositionCard({
       )}
       {repeat && (
         <div className="say check">
-          <p>Third fault in a year or more. Look for the cause before fitting the same again.</p>
+          <p>3 or more faults within 12 months. Find the cause before installing the same part again.</p>
         </div>
       )}
       {fault && (
@@ -181,11 +182,11 @@ function PositionCard({
       <div className="foot">
         {tile.onTheBench ? (
           <button type="button" className="go" disabled={starting} onClick={() => onStart(tile.id)}>
-            {tile.swapId ? 'Go on with the swap' : starting ? 'Opening' : 'Start a swap'}
-            <small>{tile.swapId ? 'it is open on the bench' : '3 plates, then what can go back in'}</small>
+            {tile.swapId ? 'Continue the job' : starting ? 'Opening' : 'Start a job'}
+            <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
           </button>
         ) : (
-          <p className="muted">This family is not on the bench yet. Contactors, breakers, fuses and overload relays are.</p>
+          <p className="muted">This kind of device cannot be judged yet.</p>
         )}
       </div>
     </>
@@ -245,12 +246,12 @@ export function PanelsDesk(props: {
         <h1>{panel.name}</h1>
         <p className="muted">
           {panel.positions.length} positions. {panel.note}
-          {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} fitted.` : ''}
+          {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}
         </p>
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
         <div className="legend" aria-hidden="true">
           <span>
-            <VerdictMark verdict="fails" size={15} /> wrong part fitted, or spent
+            <VerdictMark verdict="fails" size={15} /> wrong part installed, or worn out
           </span>
           <span>
             <VerdictMark verdict="not-known" size={15} /> signed as not known
@@ -259,7 +260,7 @@ export function PanelsDesk(props: {
             <VerdictMark verdict="check" size={15} /> repeat failure
           </span>
           <span>
-            <i style={{ width: 15, height: 15, border: '2px dashed var(--copper)', borderRadius: 3 }} /> swap open
+            <i style={{ width: 15, height: 15, border: '2px dashed var(--copper)', borderRadius: 3 }} /> job open
           </span>
         </div>
       </main>
@@ -275,7 +276,7 @@ export function PanelsDesk(props: {
             fault={props.fault}
           />
         ) : (
-          <p className="muted">Choose a position to see its load, device and history.</p>
+          <p className="muted">Select a position to see its load, device and history.</p>
         )}
       </aside>
     </div>

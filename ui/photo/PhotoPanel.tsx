@@ -153,7 +153,7 @@ export function PhotoPanel({
             <button type="button" className="quiet" onClick={onClear}>
               Other picture
             </button>
-            <span className="muted">{note ?? 'Touch a word to give it to a field; stand in a field to see its words.'}</span>
+            <span className="muted">{note ?? 'Select a word to assign it to a field; select a field to see its words.'}</span>
           </div>
         </div>
       )}

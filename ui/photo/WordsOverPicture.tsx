@@ -32,7 +32,7 @@ export function WordsOverPicture({
       <svg viewBox={`0 0 ${seen.width} ${seen.height}`} role="group" aria-label="Words found in the picture">
         {words.map((word, i) => {
           const field = fieldOfWord(i);
-          const what = `${word.text}, ${labelOf(field) ?? 'not taken by a field'}`;
+          const what = `${word.text}, ${labelOf(field) ?? 'not assigned'}`;
           return (
             <polygon
               key={i}
@@ -63,7 +63,7 @@ export function WordsOverPicture({
         <MenuItem disabled sx={{ opacity: '1 !important', whiteSpace: 'normal', maxWidth: 300 }}>
           <span>
             <b className="figure">{open && words[open.word]?.text}</b>
-            {open && ` · sure to ${Math.round(words[open.word]?.confidence ?? 0)} %. Give it to:`}
+            {open && ` · confidence ${Math.round(words[open.word]?.confidence ?? 0)} %. Give it to:`}
           </span>
         </MenuItem>
         {fields.map((field) => (

@@ -5,6 +5,8 @@ import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import { confirmed } from '@/core/plates/take-picture';
 import { stateMeaning, type Reading, type ReadingState } from '@/core/readings/reading';
+import { wordText } from '@/core/language/word-text';
+import { useSay } from '../language/practice';
 import { readEdited, readingText, type EditField } from './edit-field';
 
 export type FieldChange = (field: EditField, reading: Reading | null) => void;
@@ -22,8 +24,8 @@ const stateWords: Record<ReadingState, string> = {
   measured: 'measured',
   'worked-out': 'worked out',
   assumed: 'assumed',
-  unreadable: 'cannot be read',
-  absent: 'no such mark',
+  unreadable: 'unreadable',
+  absent: 'not marked',
 };
 /** Characters that two columns of a plate show. */
 const TWO_COLUMNS = 24;
@@ -79,21 +81,22 @@ export function MarkField({
   };
   // What is longer than two columns takes the row, by what stands there and not while it is typed.
   const whole = wide && stands.length > TWO_COLUMNS;
+  const say = useSay();
   const common = {
     id,
     'aria-invalid': fault ? true : undefined,
     'aria-describedby': fault ? `${id}-fault` : undefined,
     onFocus: () => onFocus(field),
   } as const;
-  const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not looked at';
-  const place = state === 'unreadable' ? 'worn' : state === 'absent' ? 'none' : '';
+  const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not entered';
+  const place = state === 'unreadable' ? 'unreadable' : state === 'absent' ? 'not marked' : '';
   return (
     <div
       className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${whole ? 'whole' : ''} ${fault ? 'fault' : ''}`}
     >
       <label htmlFor={id}>
         <span title={field.label} style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
-          {field.label}
+          {field.short}
         </span>
         <button
           type="button"
@@ -118,11 +121,11 @@ export function MarkField({
         >
           <option value="">{place || '–'}</option>
           {/* What stands there without being one of the words is shown too: "protected", or two words at once. */}
-          {[...new Set([...field.words, stands])]
+          {[...new Set([...field.words.map(wordText), stands])]
             .filter((word) => word !== '')
             .map((word) => (
               <option key={word} value={word}>
-                {word}
+                {say(word)}
               </option>
             ))}
         </select>
@@ -155,7 +158,7 @@ export function MarkField({
       )}
       {fault && (
         <span className="fault-text" id={`${id}-fault`} role="alert">
-          {fault}
+          {say(fault)}
         </span>
       )}
       <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} slotProps={{ paper: { sx: { maxWidth: 340 } } }}>
@@ -164,12 +167,12 @@ export function MarkField({
         </MenuItem>
         {reading?.toConfirm && reading.value !== undefined && (
           <MenuItem sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }} onClick={() => setState(state ?? 'read')}>
-            <b>✓ It says {stands}</b>
-            <small style={{ display: 'block' }}>{reading.from ?? 'Found by a machine.'}</small>
+            <b>✓ Confirm {stands}</b>
+            <small style={{ display: 'block' }}>{reading.from ?? 'Read automatically.'}</small>
           </MenuItem>
         )}
         <MenuItem component="a" href={`/plates/glossary#${field.id}`} sx={{ minHeight: 44 }}>
-          Look it up in the glossary
+          Open in the glossary
         </MenuItem>
         {order.map((one) => (
           <MenuItem

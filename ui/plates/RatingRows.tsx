@@ -131,7 +131,7 @@ export function RatingRows({
                     color: 'inherit',
                     cursor: 'pointer',
                   }}
-                  aria-label={`Take row ${i + 1} away`}
+                  aria-label={`Remove row ${i + 1}`}
                   onClick={() => set(rows.filter((_, j) => j !== i))}
                 >
                   ×

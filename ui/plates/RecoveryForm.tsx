@@ -16,7 +16,7 @@ export type PlateMarks = { load: Readings; removed: Readings; supply: Readings }
 const conditionWords = {
   dead: 'Dead, disconnected.',
   'live by the site’s rules': 'Live: only under the site’s rules; the drawing first.',
-  papers: 'No measurement: papers.',
+  papers: 'No measurement: documents.',
 } as const;
 
 /** Values that an answer offers for a field: one figure, or ranked candidates. */
@@ -98,13 +98,13 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
   };
   const enter = () => {
     const edited = readEdited(field, text);
-    setFault(edited.ok ? (how.trim() === '' ? 'Say how it was found: instrument and points, or the paper.' : undefined) : edited.fault);
+    setFault(edited.ok ? (how.trim() === '' ? 'Say how it was found: instrument and points, or the document.' : undefined) : edited.fault);
     if (edited.ok && how.trim() !== '') take({ state: found, value: edited.value, from: how.trim().slice(0, 200) });
   };
   return (
     <div style={{ marginTop: 6 }}>
       <p>
-        <b>To recover it:</b> {field.recovery}
+        <b>How to recover it:</b> {field.recovery}
       </p>
       <button type="button" className="quiet" style={{ marginTop: 6 }} onClick={() => setOpen(true)}>
         Recover it
@@ -124,7 +124,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
           ))}
           {field.kind !== 'rows' && field.id !== 'coilMarks' && (
             <section className="stack" aria-label="What was found">
-              <h3>Or enter what was found</h3>
+              <h3>Or enter the value found</h3>
               <div className="row-flex">
                 <select
                   className="text-in"
@@ -133,7 +133,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
                   onChange={(event) => setFound(event.target.value as ReadingState)}
                 >
                   <option value="measured">measured</option>
-                  <option value="read">read from a paper</option>
+                  <option value="read">read from a document</option>
                   <option value="worked-out">worked out</option>
                   <option value="assumed">assumed</option>
                 </select>
@@ -163,13 +163,13 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
                   className="text-in wide"
                   style={{ flex: 1, minWidth: 200 }}
                   aria-label="How it was found"
-                  placeholder="how: points and range, or the paper"
+                  placeholder="how: points and range, or the document"
                   value={how}
                   maxLength={200}
                   onChange={(event) => setHow(event.target.value)}
                 />
                 <button type="button" className="quiet" onClick={enter}>
-                  Enter it
+                  Enter
                 </button>
               </div>
               {fault && (
@@ -181,7 +181,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
           )}
           <div className="row-flex" style={{ justifyContent: 'flex-end' }}>
             <button type="button" className="quiet" onClick={() => setOpen(false)}>
-              Leave it as it is
+              Leave as it is
             </button>
           </div>
         </div>

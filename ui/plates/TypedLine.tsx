@@ -51,7 +51,7 @@ export function TypedLine({
       {text.trim() !== '' && (
         <p className="muted" style={{ fontSize: 12.5 }} role="status">
           {count} mark{count === 1 ? '' : 's'} read.
-          {found.rest.length > 0 && ` Left alone: ${found.rest.join(' · ').slice(0, 160)}.`}
+          {found.rest.length > 0 && ` Not used: ${found.rest.join(' · ').slice(0, 160)}.`}
           {found.conflicts.map(
             ({ field, values }) =>
               ` ${plate.fields.find((one) => one.id === field)?.label ?? field} stands there twice, ${values.join(' and ')}: none was taken.`,

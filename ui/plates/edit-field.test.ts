@@ -6,7 +6,7 @@ import type { ReadingValue } from '@/core/readings/reading';
 import { contactors } from '@/core/families/contactors';
 import { cardsOf, plateFieldsOf, readEdited, readingText, type EditField } from './edit-field';
 
-const cards = cardsOf(contactors);
+const cards = cardsOf(contactors, 'NFPA70');
 
 const ofPlate = (plate: keyof typeof loadPlates, id: string): EditField => ({
   ...loadPlates[plate]!.fields.find((field) => field.id === id)!,
@@ -88,13 +88,13 @@ describe('what a mark shows reads back as it was', () => {
     );
   });
   it('both ends of a range, and several words at once', () => {
-    const operates = plateFieldsOf(plateOf('breaker-coil')!, 'removed').find(({ id }) => id === 'operatePercent')!;
+    const operates = plateFieldsOf(plateOf('breaker-coil')!, 'removed', 'IEC').find(({ id }) => id === 'operatePercent')!;
     expect(text(operates, [70, 110])).toBe('70 to 110\u2009%');
     for (const text of ['70 to 110 %', '70-110', '70 % - 110 %', '70/110'])
       expect(readEdited(operates, text)).toEqual({ ok: true, value: [70, 110] });
     for (const text of ['110-70', '70', '70-', '0-110', '70-400', 'to']) expect(readEdited(operates, text).ok, text).toBe(false);
-    const bays = plateFieldsOf(plateOf('breaker-coil')!, 'removed').find(({ id }) => id === 'function')!;
-    expect(readingText(bays, { state: 'read', value: ['shunt-trip', 'closing-coil'] })).toBe('shunt-trip, closing-coil');
+    const bays = plateFieldsOf(plateOf('breaker-coil')!, 'removed', 'IEC').find(({ id }) => id === 'function')!;
+    expect(readingText(bays, { state: 'read', value: ['shunt-trip', 'closing-coil'] })).toBe('shunt trip, closing coil');
   });
   it('an unread mark shows nothing', () =>
     expect([readingText(card('systemVolts'), undefined), readingText(card('systemVolts'), { state: 'unreadable' })]).toEqual(['', '']));

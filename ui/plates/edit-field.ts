@@ -1,14 +1,21 @@
+import type { Practice } from '@/core/case/case';
 import { fieldText, hasText, readFieldText, type TextField } from '@/core/case/field-text';
-import { dutyFields, loadFields, supplyFields, type Field } from '@/core/case/fields';
 import type { DeviceFamily } from '@/core/families/contract';
-import type { PlateDefinition, PlateField, PlateFieldKind } from '@/core/plates/plate-field';
+import { dutyFields } from '@/core/fields/duty-fields';
+import { labelIn, shortIn, type Field } from '@/core/fields/field';
+import { sayIn } from '@/core/language/by-practice';
+import { loadFields } from '@/core/fields/load-fields';
+import { notPrinted, plateFieldOf } from '@/core/fields/print';
+import { supplyFields } from '@/core/fields/supply-fields';
+import { wordOfText, wordText } from '@/core/language/word-text';
+import type { PlateDefinition, PlateField } from '@/core/plates/plate-field';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
 import type { Reading, ReadingValue } from '@/core/readings/reading';
 
-/** A field as it stands on a plate of the bench. */
-export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'words' | 'min' | 'max' | 'meaning' | 'recovery'> & {
+/** A field as it stands on a plate or card of the bench. */
+export type EditField = PlateField & {
   section: 'load' | 'duty' | 'supply' | 'removed';
   /** Columns where it is a list of rows, written in one line. */
   rowFields?: readonly Field[];
@@ -16,174 +23,43 @@ export type EditField = Pick<PlateField, 'id' | 'label' | 'kind' | 'unit' | 'wor
   asText?: TextField;
 };
 
-const kinds: Record<Field['kind'], PlateFieldKind> = {
-  number: 'number',
-  word: 'word',
-  words: 'text',
-  flag: 'flag',
-  hertz: 'hertz',
-  'volts-text': 'volts',
-  rows: 'rows',
-  'coil-rows': 'text',
-  'amps-by': 'text',
-  counts: 'text',
-  flags: 'text',
-  trace: 'text',
-  times: 'text',
-  bands: 'text',
-  feed: 'text',
-  band: 'text',
-  numbers: 'text',
-  amounts: 'text',
-};
-const recoveries: Record<string, string> = {
-  prospectiveFaultAmps:
-    'From the utility’s figure, the transformer’s kVA and impedance with the cable run, or a tester’s reading; the highest counts here.',
-  controlVolts: 'From the drawing and the control transformer’s plate. An unloaded transformer reads up to 10 % high.',
-  controlLoopOhms: 'Both conductors of the run, dead, far end joined; leads taken off.',
-};
-
-/** Shorter words where a card has little room; the full label stands in faults and for screen readers' search. */
-const shortLabels: Record<string, string> = {
-  prospectiveFaultAmps: 'Fault current',
-  controlKind: 'Control kind',
-  controlHertz: 'Control Hz',
-  controlTransformerVA: 'Transformer',
-  controlTransformerInrushVA: 'Its inrush',
-  contactorPosition: 'Place',
-  voltsToGround: 'V to earth',
-  ratedVoltsLineToGround: 'V to earth',
-  ratedAmps: 'Rated amps',
-  interruptingRatings: 'Interrupting ratings',
-  loopImpedanceOhms: 'Loop, Zs',
-  loopImpedanceBasis: 'Zs is',
-  conductorAmpacityAmps: 'Conductor',
-  branchCircuitProtectionNeeded: 'Is branch',
-  smallConductorLimit: 'Small cond.',
-  controlVolts: 'Control V',
-  shortCircuitRatingAmps: 'SCCR',
-  maxOperationsPerHour: 'Most ops/h',
-  electricalLifeOperations: 'Elec. life',
-  settingAccessRestricted: 'Sealed',
-  longTimeSettingAmps: 'Long time',
-  groundFaultPickupAmps: 'Earth fault',
-  groundFaultSeconds: 'Its delay',
-  instantaneousHoldsAmps: 'Holds to',
-  instantaneousTripsAmps: 'Opens from',
-  hundredPercentRated: '100 % rated',
-  polesToSwitch: 'Poles',
-  polesThatMustOpen: 'Must open',
-  auxNormallyOpenNeeded: 'Aux NO used',
-  auxNormallyClosedNeeded: 'Aux NC used',
-  controlVoltsMin: 'Lowest V',
-  controlVoltsMax: 'Highest V',
-  socket: 'Base fitted',
-  coilPositivePin: 'Plus on pin',
-  permanentSupply: 'Stays on',
-  driverMaxAmps: 'Driver',
-  repeatPercentNeeded: 'Repeat error',
-  controlSignal: 'By a signal',
-  contactAmpsNeeded: 'Switches',
-  deadTimeMillisecondsMin: 'Least pause',
-  enclosureNeeded: 'Enclosures',
-  functionLetters: 'Letters',
-  repeatAccuracyPercent: 'Repeat acc.',
-  minAmbientC: 'Least amb.',
-  maxAmbientC: 'Most amb.',
-  underVoltsSettingNeeded: 'U< to set',
-  rideThroughSeconds: 'Ride through',
-  startDipPercent: 'Start leaves',
-  changeoversNeeded: 'Changeovers',
-  supplyKindNeeded: 'Measures',
-  nominalVoltsMin: 'Nominal, low',
-  nominalVoltsMax: 'Nominal, high',
-  nominalVoltsBetween: 'Between',
-  underVoltsMin: 'U<, lowest',
-  underVoltsMax: 'U<, highest',
-  phaseLossBelowPercent: 'Lost below',
-  asymmetrySettingMinPercent: 'Asym., low',
-  asymmetrySettingMaxPercent: 'Asym., high',
-  tripDelayMinSeconds: 'Delay, short',
-  tripDelayMaxSeconds: 'Delay, long',
-  energisedWhenHealthy: 'Closed-circ.',
-  outputLeakageMilliamps: 'Leakage off',
-  loadReleaseMilliamps: 'Off below',
-  timeConstantMilliseconds: 'Time const.',
-  joggingPerMinute: 'Jogs a min.',
-  startsPerHour: 'Starts an h',
-  operationsPerDay: 'Oper. a day',
-  lifeYearsWanted: 'Life wanted',
-  upstreamOvercurrentAmps: 'Upstream',
-  earthElectrodeOhms: 'Electrode',
-  smoothDcLimitMilliamps: 'Smooth DC',
-  standingLeakageMilliamps: 'Leakage',
-  additionalProtection: 'For people',
-  overcurrentNeededHere: 'O/c needed',
-  downstreamSensitivityMilliamps: 'Downstream',
-  selectivityRequired: 'Selective',
-  loadAmps: 'Design amps',
-  continuousAmps: 'Continuous',
-  noncontinuousAmps: 'Other load',
-  disconnectSeconds: 'Off within',
-  conditionalShortCircuitAmps: 'Inc',
-  protectionNeeded: 'Accepts',
-  tolerancePercent: 'Tolerance',
-  commandMaintained: 'Stays on',
-  commandSeconds: 'Lasts',
-  maxCommandSeconds: 'Longest cmd',
-  releasePercent: 'Lets go',
-  operatePercent: 'Operates',
-  cutOffContact: 'Cut-off',
-  dipPercent: 'Dip leaves',
-  tripFunctionsNeeded: 'Trip needed',
-  longestShutdownHours: 'Shutdown',
-  maintenanceModeNeeded: 'Maint. mode',
-  remoteOperation: 'From afar',
-  withstandSeconds: 'Waits',
-  mountingNeeded: 'Mounting',
-  protocolNeeded: 'Protocol',
-  arcEnergyReduction: 'Arc energy',
-  ratedVoltsLineToLine: 'Rated volts',
-  calibratedAmbientC: 'Calibrated',
-  itSystemMark: 'IT mark',
-  caseTemperatureC: 'Case runs at',
-  runCapacitorVolts: 'Cap. volts',
-};
-
-const fromField = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>
-  names.map((name) => {
-    const field = all.find((one) => one.name === name)!;
-    return {
-      section,
-      id: name,
-      label: shortLabels[name] ?? field.label,
-      kind: kinds[field.kind],
-      unit: (field.unit ?? '') as Unit,
-      words: field.words,
-      min: field.above !== undefined ? undefined : field.min,
-      max: field.max ?? Infinity,
-      meaning: field.meaning,
-      ...(field.rowFields ? { rowFields: field.rowFields } : {}),
-      ...(hasText(field) ? { asText: field } : {}),
-      recovery: recoveries[name] ?? 'From the drawing, the panel schedule or the person who runs it.',
-    };
-  });
-
-/** Cards of the bench beside the plates, as the family asks. */
-export const cardsOf = ({ asks, fields }: DeviceFamily) => ({
-  supply: fromField('supply', supplyFields, asks.supply),
-  wiring: [...fromField('load', loadFields, asks.load), ...fromField('duty', dutyFields, asks.duty)],
-  /** Marks of the part that its plate does not name so. */
-  part: fromField(
-    'removed',
-    fields,
-    fields.map(({ name }) => name),
-  ),
+/** The words of a field in the practice of the site. */
+const wordsIn = (practice: Practice, { of, meaning, recovery }: PlateField) => ({
+  label: labelIn(practice, of),
+  short: shortIn(practice, of),
+  meaning: sayIn(practice, meaning),
+  recovery: sayIn(practice, recovery),
 });
 
+/** A field as a card shows it: in the form of the case, whatever a plate prints. */
+const onCard = (practice: Practice, section: EditField['section'], field: Field): EditField => ({
+  ...plateFieldOf(notPrinted(field)),
+  ...wordsIn(practice, plateFieldOf(notPrinted(field))),
+  section,
+  ...(field.rowFields ? { rowFields: field.rowFields } : {}),
+  ...(hasText(field) ? { asText: field } : {}),
+});
+/** Cards of the bench beside the plates, as the family asks. */
+export function cardsOf({ asks, fields }: DeviceFamily, practice: Practice) {
+  const named = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>
+    names.map((name) =>
+      onCard(
+        practice,
+        section,
+        all.find((one) => one.name === name)!,
+      ),
+    );
+  return {
+    supply: named('supply', supplyFields, asks.supply),
+    wiring: [...named('load', loadFields, asks.load), ...named('duty', dutyFields, asks.duty)],
+    /** Marks of the part that its plate does not name so. */
+    part: fields.map((field) => onCard(practice, 'removed', field)),
+  };
+}
+
 /** Fields of a plate as they are edited, in the order printed. */
-export const plateFieldsOf = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
-  plate.fields.map((field) => ({ ...field, label: shortLabels[field.id] ?? field.label, section }));
+export const plateFieldsOf = (plate: PlateDefinition, section: EditField['section'], practice: Practice): EditField[] =>
+  plate.fields.map((field) => ({ ...field, ...wordsIn(practice, field), section }));
 
 /** Rows in one line: '240 V 22 kA, 480 V 14 kA'. */
 const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>
@@ -230,10 +106,10 @@ function readRows(field: EditField, text: string): Edited {
 /** Several words at once, between slashes or commas. */
 function readWords(field: EditField, text: string): Edited {
   const list = text.split(/[/,]\s*/).filter(Boolean);
-  const found = list.map((one) => field.words!.find((word) => word.toLowerCase() === one.trim().toLowerCase()));
+  const found = list.map((one) => wordOfText(field.words!, one));
   const wrong = list.find((_, i) => found[i] === undefined);
   return wrong !== undefined || list.length === 0
-    ? { ok: false, fault: `${field.label} is '${(wrong ?? '').slice(0, 24)}'; accepted: ${field.words!.join(', ')}.` }
+    ? { ok: false, fault: `${field.label} is '${(wrong ?? '').slice(0, 24)}'; accepted: ${field.words!.map(wordText).join(', ')}.` }
     : { ok: true, value: found as string[] };
 }
 
@@ -250,18 +126,19 @@ export function readingText(field: EditField, reading: Reading | undefined): str
   if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, value as Record<string, unknown>[]);
   if (field.kind === 'range' && Array.isArray(value))
     return `${value.map((entry) => formatQuantity(Number(entry), '')).join(' to ')}${field.unit ? `\u2009${field.unit}` : ''}`;
-  if (Array.isArray(value) && typeof value[0] === 'string') return value.join(', ');
+  if (Array.isArray(value) && typeof value[0] === 'string') return value.map((one) => wordText(String(one))).join(', ');
   if (Array.isArray(value))
     return (
       value.map((entry) => (typeof entry === 'number' ? formatQuantity(entry, '') : String(entry))).join('/') +
       (field.unit && field.kind !== 'volts' ? `\u2009${field.unit}` : '')
     );
-  if (typeof value === 'number') return formatQuantity(value, field.id === 'kilowatts' ? 'kW' : field.unit);
-  return field.kind === 'volts' ? `${String(value)}\u2009V` : String(value);
+  if (typeof value === 'number') return formatQuantity(value, field.unit);
+  if (field.kind === 'volts') return `${String(value)}\u2009V`;
+  return field.words ? wordText(String(value)) : String(value);
 }
 
 /** Units that fields of the case are held in though they are no base units. */
-const scaledUnits: readonly string[] = ['mA', 'ms', 'us'];
+const scaledUnits: readonly string[] = ['kW', 'mA', 'ms', 'us'];
 
 export type Edited = { ok: true; value: ReadingValue } | { ok: false; fault: string };
 
@@ -296,11 +173,11 @@ export function readEdited(field: EditField, text: string): Edited {
   if (field.kind === 'text' && field.words) return readWords(field, clean);
   if (field.kind === 'text' || (field.kind === 'word' && !field.words)) return { ok: true, value: clean.slice(0, 120) };
   if (field.kind === 'word' || field.kind === 'letter') {
-    const word = field.words?.find((one) => one.toLowerCase() === clean.toLowerCase());
+    const word = wordOfText(field.words ?? [], clean);
     return word === undefined
       ? {
           ok: false,
-          fault: `${field.label} is '${clean.slice(0, 24)}'; accepted: ${field.words?.slice(0, 24).join(', ')}.`,
+          fault: `${field.label} is '${clean.slice(0, 24)}'; accepted: ${field.words?.slice(0, 24).map(wordText).join(', ')}.`,
         }
       : { ok: true, value: word };
   }
@@ -331,8 +208,8 @@ export function readEdited(field: EditField, text: string): Edited {
       ? { ok: false, fault: `${field.label} is outside what is possible. Read it again.` }
       : { ok: true, value: values };
   }
-  if (field.id === 'kilowatts' || scaledUnits.includes(field.unit)) {
-    const own = field.id === 'kilowatts' ? 'kW' : field.unit;
+  if (scaledUnits.includes(field.unit)) {
+    const own = field.unit;
     const read = readQuantity(clean.replace(new RegExp(`\\s*${own}$`, 'i'), ''), 'count', field.label);
     return read.ok ? range(read.value) : read;
   }

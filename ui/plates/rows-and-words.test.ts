@@ -7,7 +7,7 @@ import { overloadRelays } from '@/core/families/overload-relays';
 import { cardsOf, readEdited, readingText, type EditField } from './edit-field';
 
 const of = (family: Parameters<typeof cardsOf>[0], id: string): EditField => {
-  const { supply, wiring, part } = cardsOf(family);
+  const { supply, wiring, part } = cardsOf(family, 'IEC');
   return [...supply, ...wiring, ...part].find((field) => field.id === id)!;
 };
 const motors = of(breakers, 'motors');
@@ -89,7 +89,7 @@ describe('the cards of each family', () => {
     ['fuse', fuses],
     ['overload-relay', overloadRelays],
   ] as const)('%s: every mark that it asks for is a field with a label', (_name, family) => {
-    const { supply, wiring, part } = cardsOf(family);
+    const { supply, wiring, part } = cardsOf(family, 'IEC');
     expect(supply.map(({ id }) => id)).toEqual([...family.asks.supply]);
     expect(wiring.map(({ id }) => id)).toEqual([...family.asks.load, ...family.asks.duty]);
     expect(part.map(({ id }) => id)).toEqual(family.fields.map(({ name }) => name));

@@ -12,8 +12,8 @@ import { BaseMap } from '../relays/BaseMap';
 import { SettingSheet } from '../relays/SettingSheet';
 
 const whenWords: Record<Proof['when'], string> = {
-  bench: 'On the bench, before fitting',
-  fitting: 'While fitting, still dead',
+  bench: 'On the bench, before installing',
+  fitting: 'While installing, still isolated',
   'first-start': 'At first start',
 };
 const wordsOf: Record<ProofVerdict, string> = {
@@ -162,14 +162,15 @@ export function ProveStage({
   return (
     <div className="stack">
       <div>
-        <h1>Prove it</h1>
+        <h1>Tests</h1>
         <p className="muted">
-          {title}. Limits come from the need and the part. Instruments are fitted while dead; nothing here asks for live work.
+          {title}. Limits come from the requirements and the part. Connect instruments with the equipment dead; nothing here asks for live
+          work.
         </p>
       </div>
       {openSteps > 0 && (
         <p className="say fails">
-          {openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before anything is proved.
+          {openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before any test.
         </p>
       )}
       {(['bench', 'fitting', 'first-start'] as const).map((when) => (

@@ -32,7 +32,7 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
                 {line.overriddenBy
                   ? `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}`
                   : line.acknowledgedBy
-                    ? `${line.verdict === 'not-known' ? 'Signed as not known. ' : ''}${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' acknowledged it'}${line.settles ? `. To be settled by: ${line.settles}` : ''}`
+                    ? `${line.verdict === 'not-known' ? 'Signed as not known. ' : ''}${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' acknowledged'}${line.settles ? `. To be settled by: ${line.settles}` : ''}`
                     : ''}
               </td>
             </tr>
@@ -105,14 +105,14 @@ export function RecordSheet({
           {body.stock.after === 0 ? ' Restock.' : ''}
         </p>
       )}
-      {!body.stock && <p className="muted">Not from the shelf: restocking is not touched.</p>}
+      {!body.stock && <p className="muted">Not taken from stock.</p>}
       {pictures.length > 0 && (
         <div className="row-flex">
           {pictures.map((picture) => (
             <a key={picture.id} href={`/api/v1/pictures/${picture.id}`}>
               <img
                 src={`/api/v1/pictures/${picture.id}`}
-                alt={picture.section === 'load' ? 'The load’s plate' : 'The plate of what came out'}
+                alt={picture.section === 'load' ? 'The load’s plate' : 'The removed part’s plate'}
                 style={{ height: 150, borderRadius: 6 }}
               />
             </a>
@@ -121,7 +121,7 @@ export function RecordSheet({
       )}
       {foundText(body).length > 0 && <p className="say note">{foundText(body).join('; ')}.</p>}
       <Lines title={`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`} lines={body.fitted.lines} />
-      {body.removed && <Lines title={`Came out: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
+      {body.removed && <Lines title={`Removed: ${body.removed.name}: ${verdictWords[body.removed.verdict]}`} lines={body.removed.lines} />}
       {body.changes && body.changes.length > 0 && (
         <div className="sheet stack" style={{ padding: 14 }}>
           <h2 style={{ fontSize: 15.5 }}>Compared with the removed part</h2>
@@ -155,10 +155,10 @@ export function RecordSheet({
       )}
       <div className="sheet" style={{ overflowX: 'auto' }}>
         <table className="plain">
-          <caption className="over">Proofs</caption>
+          <caption className="over">Tests</caption>
           <thead>
             <tr>
-              <th scope="col">Proof</th>
+              <th scope="col">Test</th>
               <th scope="col">Reading</th>
               <th scope="col">Limits</th>
               <th scope="col">Verdict</th>

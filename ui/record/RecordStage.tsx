@@ -45,14 +45,14 @@ export function RecordStage({
   return (
     <div className="stack">
       <div>
-        <h1>Put it on record</h1>
+        <h1>Sign off</h1>
         <p className="muted">
           What is signed here is kept as it is: every line, every reading, every name. Stock goes down by one and the position shows the new
           part.
         </p>
       </div>
       {obstacles.length > 0 && (
-        <section className="sheet stack" style={{ padding: 14 }} aria-label="What still stands in the way">
+        <section className="sheet stack" style={{ padding: 14 }} aria-label="Still open">
           <h2 style={{ fontSize: 15.5 }}>
             {obstacles.length} thing{obstacles.length > 1 ? 's' : ''} still open
           </h2>
@@ -66,7 +66,7 @@ export function RecordStage({
         </section>
       )}
       {part && (
-        <section aria-label="Lines of the fitted part" className="sheet" style={{ overflowX: 'auto' }}>
+        <section aria-label="Requirements, installed part" className="sheet" style={{ overflowX: 'auto' }}>
           <table className="plain">
             <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
               {title}: {verdictWords[part.verdict]}
@@ -77,7 +77,7 @@ export function RecordStage({
                 <th scope="col">Needed</th>
                 <th scope="col">This part</th>
                 <th scope="col">Verdict</th>
-                <th scope="col">Said by</th>
+                <th scope="col">Acknowledged by</th>
               </tr>
             </thead>
             <tbody>
@@ -121,7 +121,7 @@ export function RecordStage({
         </section>
       )}
       <label className="stack" style={{ gap: 4 }}>
-        <span>Remark, such as what was found and why it failed</span>
+        <span>Remarks, such as what was found and why it failed</span>
         <textarea className="text-in wide" rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
       </label>
     </div>

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import type { TerminalMove } from '@/core/families/contract';
-import { baseOf, pinPlaces, pinUses, type Base, type BaseView, type PinUse } from '@/core/families/relays/bases';
+import { baseOf, pinPlaces, pinUses, type Base, type BaseView, type PinUse } from '@/core/relays/bases';
 
 const SIZE = 200;
 const GAP = 120;
@@ -82,7 +82,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
     <figure className="base-map">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <figcaption>
-          <b>{same ? 'The base stays' : 'The base changes: every wire moves'}</b>{' '}
+          <b>{same ? 'Same socket' : 'Other socket: every wire moves'}</b>{' '}
           <small className="muted">Pins are common practice; the diagram on the part has the last word.</small>
         </figcaption>
         {!rail && (
@@ -94,7 +94,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
       <svg
         viewBox={`0 0 ${same ? SIZE : right + SIZE} ${SIZE + TOP + 6}`}
         role="img"
-        aria-label={`${old?.title ?? 'unknown base'}${same ? '' : ` to ${fresh?.title ?? 'unknown base'}, ${wires.length} wires drawn; the list gives each of them`}`}
+        aria-label={`${old?.title ?? 'unknown socket'}${same ? '' : ` to ${fresh?.title ?? 'unknown socket'}, ${wires.length} wires drawn; the list gives each of them`}`}
         style={{ maxHeight: 300, width: '100%' }}
       >
         {/* Bodies below the wires, pins above them. */}

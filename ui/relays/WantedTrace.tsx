@@ -16,7 +16,7 @@ export function WantedTrace({ context }: { context: NeedContext }) {
   ];
   const last = Math.max(1, ...rows.flatMap((row) => row.trace.map(([at]) => at)));
   return (
-    <section className="sheet" style={{ padding: 12 }} aria-label="Trace wanted">
+    <section className="sheet" style={{ padding: 12 }} aria-label="Required timing diagram">
       <b>What the contact must do</b>
       <TraceChart traces={rows} untilSeconds={last * TAIL} />
       <p className="muted">{requiredFunction(context)?.because}</p>

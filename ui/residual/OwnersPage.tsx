@@ -3,14 +3,14 @@
 import { useState } from 'react';
 import type { PlainPart } from '@/core/families/residual-currents/plain-words';
 
-/** For the owner, in plain words: to be read aloud, or printed and left. */
+/** Summary for the owner: to be read aloud, or printed and left. */
 export function OwnersPage({ title, parts }: { title: string; parts: readonly PlainPart[] }) {
   const [open, setOpen] = useState(false);
   return (
-    <section className={`sheet stack${open ? ' print-alone' : ''}`} style={{ padding: 14 }} aria-label="For the owner, in plain words">
+    <section className={`sheet stack${open ? ' print-alone' : ''}`} style={{ padding: 14 }} aria-label="Summary for the owner">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <div>
-          <h2 style={{ margin: 0 }}>For the owner, in plain words</h2>
+          <h2 style={{ margin: 0 }}>Summary for the owner</h2>
           <p className="muted">{title}</p>
         </div>
         <div className="row-flex no-print">

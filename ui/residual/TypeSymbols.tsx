@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { residualTypes, type ResidualType } from '@/core/case/residual-fields';
+import { residualTypes, type ResidualType } from '@/core/fields/residual-fields';
 import { typeDetects, type LeakageWave } from '@/core/standards/residual-current';
 
 /**

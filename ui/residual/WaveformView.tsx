@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '@/core/case/residual-fields';
+import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '@/core/fields/residual-fields';
 import { typesFor } from '@/core/residual/leakage';
 import { currentTrace, fluxTrace, leakageLike, seenShare, TRIP_SHARE, withSmooth } from '@/core/residual/sensing';
 import { leakageOf, smoothDcStoodMilliamps, typeDetects, type LeakageWave } from '@/core/standards/residual-current';
@@ -78,7 +78,7 @@ function madeFor(type: ResidualType, wave: LeakageWave, smooth: boolean): string
 const seenTrace = (type: ResidualType, leakage: ReturnType<typeof leakageLike>) =>
   type === 'B' || type === 'B+' ? currentTrace(leakage) : fluxTrace(type, leakage);
 
-/** What leaks behind a front end, what each residual type sees of it, and why smooth DC blinds a type AC. */
+/** Leakage current behind a front end, what each residual type sees of it, and why smooth DC blinds a type AC. */
 export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Electronics }) {
   const [front, setFront] = useState<Electronics>(start);
   const [picked, setPicked] = useState<LeakageWave>();
@@ -92,7 +92,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
   const most = Math.max(2.5, ...current.map(({ value }) => Math.abs(value)));
   const { serves, byWord } = typesFor(front);
   return (
-    <section className="waveforms stack" aria-label="What each type sees">
+    <section className="waveforms stack" aria-label="What each type detects">
       <div className="row-flex">
         <label className="row-flex">
           <span className="muted">Behind a</span>
@@ -104,7 +104,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
             ))}
           </select>
         </label>
-        <div className="row-flex" role="group" aria-label="What leaks">
+        <div className="row-flex" role="group" aria-label="Leakage current">
           {waves.map((one) => (
             <button key={one} type="button" className="pill" aria-pressed={one === wave} onClick={() => setPicked(one)}>
               {waveWords[one]}
@@ -114,7 +114,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
       </div>
       <div className="wave-top">
         <div className="sheet">
-          <p className="label">What leaks, {waveWords[wave]}</p>
+          <p className="label">Leakage current, {waveWords[wave]}</p>
           <Trace
             points={current}
             most={most}
@@ -152,13 +152,13 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
       </div>
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Types side by side">
         <table className="plain wave-table">
-          <caption className="over">What each type sees of it</caption>
+          <caption className="over">What each type detects</caption>
           <thead>
             <tr>
               <th scope="col">Type</th>
               <th scope="col">What reaches its circuit</th>
               <th scope="col">Share</th>
-              <th scope="col">In this drawing</th>
+              <th scope="col">At this waveform</th>
               <th scope="col">
                 Made for {waveWords[wave]}
                 {wave !== 'smooth-dc' && smooth > 0 ? ' with smooth DC' : ''}

@@ -1,5 +1,6 @@
 'use client';
 
+import type { Practice } from '@/core/case/case';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
@@ -52,7 +53,7 @@ function NightSwitch() {
 }
 
 /** Bar over every desk: name, desks or crumbs, finder, practice, theme. */
-export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crumbs?: ReactNode; practice?: string; onFind: () => void }) {
+export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crumbs?: ReactNode; practice?: Practice; onFind: () => void }) {
   return (
     <header className="topbar">
       <a className="skip" href="#main">
@@ -77,7 +78,7 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
         <span>Find anything</span>
         <span className="figure">Ctrl K</span>
       </button>
-      {practice && <span className="chip practice">{practice}</span>}
+      {practice && <span className="chip practice">{practice === 'IEC' ? 'IEC' : 'NFPA 70'}</span>}
       <NightSwitch />
     </header>
   );

@@ -7,8 +7,9 @@ import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { NumberBox } from '../forms/NumberBox';
 import { VerdictMark } from '../marks/VerdictMark';
+import { inSentence } from '@/core/language/in-sentence';
 
-const words: Record<CauseVerdict, string> = { open: 'to be settled', cause: 'a cause', 'ruled-out': 'ruled out' };
+const words: Record<CauseVerdict, string> = { open: 'to be checked', cause: 'a cause', 'ruled-out': 'ruled out' };
 const marks = { open: 'not-known', cause: 'fails', 'ruled-out': 'fits' } as const;
 const limits: Record<Cause['unit'], [number, number]> = { A: [0, 100000], ohm: [0, 1e12], '%': [0, 100], '°C': [-40, 120], '': [0, 1] };
 
@@ -21,23 +22,23 @@ export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
   const found = causes.filter(({ verdict }) => verdict === 'cause');
   const left = causes.filter(({ verdict }) => verdict === 'open').length;
   return (
-    <section className="sheet stack" style={{ padding: 14 }} aria-label="Cause hunt">
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="Cause search">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <div>
           <h2 style={{ margin: 0 }}>Why did it operate?</h2>
           <p className="muted" role="status">
             {repeats > 0 ? `${repeats} fault${repeats > 1 ? 's' : ''} here within a year. ` : ''}
             {found.length > 0
-              ? `Found: ${found.map(({ cause }) => cause.title.toLowerCase()).join(', ')}.`
+              ? `Found: ${found.map(({ cause }) => inSentence(cause.title)).join(', ')}.`
               : left === causes.length
-                ? `Nothing is settled yet. ${hunt.noAnswer}`
+                ? `Nothing is established yet. ${hunt.noAnswer}`
                 : left > 0
                   ? `${left} still to be settled.`
                   : `All are ruled out: ${hunt.allRuledOut}.`}
           </p>
         </div>
         <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Close' : 'Hunt the cause'}
+          {open ? 'Close' : 'Find the cause'}
         </button>
       </div>
       {open &&

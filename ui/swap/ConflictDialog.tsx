@@ -23,9 +23,9 @@ export function ConflictDialog({ theirs, mine, onSettle }: { theirs: Change[]; m
   const toggle = (path: string) => setKeep((paths) => (paths.includes(path) ? paths.filter((one) => one !== path) : [...paths, path]));
   return (
     <Dialog open fullWidth maxWidth="sm" aria-labelledby="conflict-title">
-      <DialogTitle id="conflict-title">Somebody saved this swap since you read it</DialogTitle>
+      <DialogTitle id="conflict-title">Somebody else saved this job meanwhile</DialogTitle>
       <DialogContent className="stack">
-        <p>Nothing was overwritten. What they changed stays unless you lay yours over it.</p>
+        <p>Nothing was overwritten. Their changes stay unless you put yours over them.</p>
         <div>
           <p className="label">They changed</p>
           <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
@@ -50,7 +50,7 @@ export function ConflictDialog({ theirs, mine, onSettle }: { theirs: Change[]; m
         </div>
       </DialogContent>
       <DialogActions>
-        <Button onClick={() => onSettle([])}>Take theirs, drop mine</Button>
+        <Button onClick={() => onSettle([])}>Use theirs, discard mine</Button>
         <Button variant="contained" onClick={() => onSettle(keep)}>
           Keep both as ticked
         </Button>

@@ -71,11 +71,11 @@ function NeedRow({
         ) : (
           <span className="row-flex" style={{ flexWrap: 'nowrap' }}>
             {line?.verdict && <VerdictMark verdict={line.verdict} />}
-            <span>{line ? `came out: ${haveWords({ ...line, unit }, insteadOf(line))}` : need.because}</span>
+            <span>{line ? `removed: ${haveWords({ ...line, unit }, insteadOf(line))}` : need.because}</span>
             {chosen?.verdict && (
               <>
                 <VerdictMark verdict={chosen.verdict} />
-                <span>chosen: {haveWords({ ...chosen, unit }, insteadOf(chosen))}</span>
+                <span>to install: {haveWords({ ...chosen, unit }, insteadOf(chosen))}</span>
               </>
             )}
           </span>
@@ -112,10 +112,10 @@ export function NeedStage({
   return (
     <div className="stack">
       <div>
-        <h1>What it needs</h1>
+        <h1>Requirements</h1>
         <p className="muted">
-          Filled is where a part holds. The square is the one that came out
-          {chosen ? ', the ring the one considered' : ''}. Touch a line for its arithmetic.
+          The filled part of a scale meets the requirement. The square is the removed part
+          {chosen ? ', the ring the part to install' : ''}. Select a line for its calculation.
         </p>
       </div>
       <div className="needs">

@@ -1,6 +1,7 @@
 'use client';
 
 import { useState, type ReactNode } from 'react';
+import type { Practice } from '@/core/case/case';
 import type { DeviceFamily } from '@/core/families/contract';
 import { loadPlates, plateOf } from '@/core/families/plates';
 import { familyOf } from '@/core/families/registry';
@@ -8,30 +9,25 @@ import type { PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
+import { usePractice } from '../language/practice';
 import { cardsOf, plateFieldsOf, type EditField } from '../plates/edit-field';
 import { Plate } from '../plates/Plate';
 import { RatingRows } from '../plates/RatingRows';
 import { TypedLine } from '../plates/TypedLine';
+import { inSentence } from '@/core/language/in-sentence';
+import { wordText } from '@/core/language/word-text';
 
-/** Loads without a plate of their own. */
-const circuits: Record<string, string> = {
-  'conductor-feeder': 'circuit and its conductor',
-  'motor-group': 'feeder of several motors',
-  'socket-circuit': 'socket circuit',
-  'distribution-board': 'distribution board',
-  'electronic-supply-branch': 'branch of a 24 V supply',
-  'battery-charger': 'battery charger',
-};
-const onPlate = (plate: PlateDefinition, section: EditField['section']): EditField[] =>
-  plateFieldsOf(plate, section).filter((field) => field.kind !== 'rows');
+const onPlate = (plate: PlateDefinition, section: EditField['section'], practice: Practice): EditField[] =>
+  plateFieldsOf(plate, section, practice).filter((field) => field.kind !== 'rows');
 /** Marks of the removed part: as its plate names them, then those that only the case names. One word of a plate that holds several is written as the case's list. */
-function removedFieldsOf(family: DeviceFamily, plate: PlateDefinition, readings: Readings): EditField[] {
-  const printed = onPlate(plate, 'removed').map((field) => {
+function removedFieldsOf(family: DeviceFamily, plate: PlateDefinition, readings: Readings, practice: Practice): EditField[] {
+  const { part } = cardsOf(family, practice);
+  const printed = onPlate(plate, 'removed', practice).map((field) => {
     const several = field.kind === 'word' && Array.isArray(readings[field.id]?.value);
-    const list = several ? cardsOf(family).part.find(({ id }) => id === field.id) : undefined;
+    const list = several ? part.find(({ id }) => id === field.id) : undefined;
     return list ? { ...list, label: field.label, meaning: field.meaning, recovery: field.recovery } : field;
   });
-  const others = cardsOf(family).part.filter((field) => (field.rowFields || field.kind !== 'rows') && field.id !== 'coilMarks');
+  const others = part.filter((field) => (field.rowFields || field.kind !== 'rows') && field.id !== 'coilMarks');
   return [...printed, ...others.filter((field) => !printed.some(({ id }) => id === field.id))];
 }
 const examples: Record<string, string> = {
@@ -79,8 +75,9 @@ export function ReadStage({
   const family = familyOf(state.family)!;
   const partPlate = plateOf(family.id)!;
   const plate = loadPlates[state.loadKind];
-  const cards = cardsOf(family);
-  const kinds = family.loads.map((id) => ({ id, title: loadPlates[id]?.title.toLowerCase() ?? circuits[id] ?? id.replaceAll('-', ' ') }));
+  const practice = usePractice();
+  const cards = cardsOf(family, practice);
+  const kinds = family.loads.map((id) => ({ id, title: wordText(id) }));
   const [chosen, setTarget] = useState<'load' | 'removed'>('load');
   const target = plate ? chosen : 'removed';
   const [pictured, setPictured] = useState(false);
@@ -92,8 +89,8 @@ export function ReadStage({
     <div className="stack">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <div>
-          <h1>What the plates say</h1>
-          <p className="muted">The load’s plate decides. The one that came out is evidence, not the order.</p>
+          <h1>Nameplates</h1>
+          <p className="muted">The load’s plate decides. The removed part’s plate is for reference.</p>
         </div>
         <label className="row-flex">
           <span className="muted">The load is a</span>
@@ -115,7 +112,7 @@ export function ReadStage({
         <select
           className="text-in"
           style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }}
-          aria-label="Which plate is typed"
+          aria-label="Plate being typed"
           value={target}
           onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}
         >
@@ -158,7 +155,7 @@ export function ReadStage({
         <Plate
           title={`Load plate · ${position}`}
           note={tally(state.load)}
-          fields={onPlate(plate, 'load')}
+          fields={onPlate(plate, 'load', practice)}
           readings={state}
           onChange={set}
           onFocus={onFocus}
@@ -166,9 +163,9 @@ export function ReadStage({
       )}
       <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
         <Plate
-          title={`Removed plate · ${family.title.iec.toLowerCase()}`}
+          title={`Removed plate · ${inSentence(practice === 'IEC' ? family.title.iec : family.title.nfpa)}`}
           note="evidence"
-          fields={removedFieldsOf(family, partPlate, state.removed)}
+          fields={removedFieldsOf(family, partPlate, state.removed, practice)}
           readings={state}
           onChange={set}
           onFocus={onFocus}
@@ -184,7 +181,7 @@ export function ReadStage({
         <div className="stack">
           <Plate
             card
-            title={`Supply card · ${panelName}`}
+            title={`Supply · ${panelName}`}
             note={tally(state.supply)}
             fields={cards.supply}
             readings={state}
@@ -193,7 +190,7 @@ export function ReadStage({
           />
           <Plate
             card
-            title={family.asks.duty.length > 0 ? 'Wiring and duty' : 'Circuit'}
+            title={family.asks.duty.length > 0 ? 'Circuit and duty' : 'Circuit'}
             note={family.asks.duty.length > 0 ? tally(state.duty) : ''}
             fields={cards.wiring.filter(({ id, section }) => section !== 'load' || !plate?.fields.some((field) => field.id === id))}
             readings={state}

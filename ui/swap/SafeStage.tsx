@@ -22,15 +22,14 @@ export function SafeStage({
   return (
     <div className="stack">
       <div>
-        <h1>Make it safe</h1>
+        <h1>Make safe</h1>
         <p className="muted">
-          The site’s rules and local law govern; this list follows them and never replaces them. All of it is confirmed before anything is
-          proved.
+          The site’s rules and local law govern; this list follows them and never replaces them. Confirm every step before any test.
         </p>
       </div>
       <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
         <legend className="label" style={{ marginBottom: 6 }}>
-          What is here
+          Hazards present
         </legend>
         <div className="row-flex">
           {hazards.map(({ id, label }) => (
@@ -66,7 +65,7 @@ export function SafeStage({
           </div>
         ))}
       </div>
-      {name.trim().length < 2 && <p className="muted">Type your name first: a confirmation without a name is worth nothing.</p>}
+      {name.trim().length < 2 && <p className="muted">Enter your name first: each confirmation is made by name.</p>}
     </div>
   );
 }

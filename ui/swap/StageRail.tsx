@@ -7,11 +7,11 @@ export const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'] as co
 export type Stage = (typeof stages)[number];
 export const stageNames: Record<Stage, string> = {
   safe: 'Make safe',
-  read: 'Read',
-  need: 'Need',
-  match: 'Match',
-  prove: 'Prove',
-  record: 'Record',
+  read: 'Nameplates',
+  need: 'Requirements',
+  match: 'Candidates',
+  prove: 'Tests',
+  record: 'Sign off',
 };
 
 /** The six stages, visited in any order; each says what it still misses. */
@@ -33,7 +33,7 @@ export function StageRail({
     if (list.current && here) list.current.scrollLeft = here.offsetLeft - (list.current.clientWidth - here.clientWidth) / 2;
   }, [now]);
   return (
-    <nav aria-label="Stages of the swap">
+    <nav aria-label="Stages of the job">
       <ol className="stages" ref={list}>
         {stages.map((stage) => (
           <li key={stage} className={stage === now ? 'now' : done[stage] ? 'past' : ''}>

@@ -22,20 +22,20 @@ const hoist: SwapState = {
 };
 const plain = (text: string) => text.replace(/\u2009/g, ' ');
 
-describe('the sentence on the part that came out', () => {
+describe('the sentence on the removed part', () => {
   it('names the load line that fell, with both figures', () => {
     expect(plain(removedSentence(derive(hoist, 'NFPA70', {}), 'NFPA70'))).toBe(
-      'The part that came out was wrong: full-load amps 27 A against 40 A needed. It falls on 4 lines in all.',
+      'The removed part was wrong: full-load amps 27 A, 40 A required. It fails on 4 lines in all.',
     );
   });
   it('speaks the practice of the site', () => {
-    expect(removedSentence(derive(hoist, 'IEC', {}), 'IEC')).toContain('running current');
+    expect(removedSentence(derive(hoist, 'IEC', {}), 'IEC')).toContain('rated operational current, Ie');
   });
   it('says that it was right where it was', () => {
     const right = { ...hoist, removed: { ...hoist.removed, nemaSize: read('3') } };
-    expect(removedSentence(derive(right, 'NFPA70', {}), 'NFPA70')).toBe('The part that came out was right: it holds on every line.');
+    expect(removedSentence(derive(right, 'NFPA70', {}), 'NFPA70')).toBe('The removed part was correct: it meets every line.');
   });
-  it('tells a spent part from a wrong one', () => {
+  it('tells a worn-out part from a wrong one', () => {
     const fan: SwapState = {
       ...emptySwap('run-capacitor', 'motor-1ph'),
       load: { runCapacitorMicrofarads: read(16), runCapacitorVolts: read(400) },
@@ -48,11 +48,11 @@ describe('the sentence on the part that came out', () => {
       },
     };
     expect(plain(removedSentence(derive(fan, 'IEC', {}), 'IEC'))).toBe(
-      'The part that came out was not wrong; it is spent. Motor: weak, 13.1 µF of 16 µF ± 5 %.',
+      'The removed part was correct; it is worn out. Motor: weak, 13.1 µF of 16 µF ± 5 %.',
     );
     const wrong = { ...fan, load: { ...fan.load, runCapacitorMicrofarads: read(20) } };
     expect(plain(removedSentence(derive(wrong, 'IEC', {}), 'IEC'))).toMatch(
-      /was wrong: capacitance 16 µF against 20 µF.*It is spent as well\./,
+      /was wrong: capacitance 16 µF, 20 µF required.*It is worn out as well\./,
     );
   });
   it('says how many lines could not be judged', () => {
@@ -60,7 +60,7 @@ describe('the sentence on the part that came out', () => {
     expect(removedSentence(derive(worn, 'NFPA70', {}), 'NFPA70')).toMatch(/not known: \d lines? could not be judged/);
   });
   it('and that nothing was read', () =>
-    expect(removedSentence(derive({ ...hoist, removed: {} }, 'NFPA70', {}), 'NFPA70')).toContain('Nothing of the part'));
+    expect(removedSentence(derive({ ...hoist, removed: {} }, 'NFPA70', {}), 'NFPA70')).toContain('Nothing has been read'));
 });
 
 describe('what is derived', () => {

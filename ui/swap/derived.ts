@@ -11,6 +11,7 @@ import { termOf } from '@/core/quantities/terms';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
 import { safeSteps, type SafeStep } from '@/core/swap/make-safe';
 import type { SwapState } from '@/core/swap/swap';
+import { inSentence } from '@/core/language/in-sentence';
 
 /** Everything that follows from a swap's state; worked out in the browser by the same core as on the server. */
 export type Derived = {
@@ -19,7 +20,7 @@ export type Derived = {
   schools: Schools;
   needs: Need[];
   removed: JudgedPart | null;
-  /** What was read on the part that came out says of its state. */
+  /** What was read on the removed part says of its state. */
   condition: readonly PartCondition[];
   cautions: string[];
   steps: SafeStep[];
@@ -53,30 +54,30 @@ export const askedOf = (needs: readonly Need[], removed: JudgedPart | null, chos
 
 /** The old part's verdict in a sentence: the line of the load that fell first says it best. */
 export function removedSentence({ removed, condition }: Pick<Derived, 'removed' | 'condition'>, practice: Practice): string {
-  if (!removed) return 'Nothing of the part that came out has been read.';
+  if (!removed) return 'Nothing has been read from the removed part.';
   const fell = wrongLines(removed);
   const spent = spentTexts(condition);
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
     const needed = limitText(first.limit, first);
     const rest =
-      (fell.length > 1 ? ` It falls on ${fell.length} lines in all.` : '') +
-      (spent.length > 0 ? ` It is spent as well. ${spent.join('. ')}.` : '');
+      (fell.length > 1 ? ` It fails on ${fell.length} lines in all.` : '') +
+      (spent.length > 0 ? ` It is worn out as well. ${spent.join('. ')}.` : '');
     if (typeof first.have === 'string' || (Array.isArray(first.have) && typeof first.have[0] === 'string'))
-      return `The part that came out was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, needed is ${needed}.${rest}`;
-    return `The part that came out was wrong: ${termOf(first.quantity, practice).toLowerCase()} ${first.have === null ? 'is no rating of its' : haveText(first.have, first)} against ${needed} ${first.relation === '<=' ? 'allowed' : 'needed'}.${rest}`;
+      return `The removed part was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, required ${needed}.${rest}`;
+    return `The removed part was wrong: ${inSentence(termOf(first.quantity, practice))} ${first.have === null ? 'not rated' : haveText(first.have, first)}, ${needed} ${first.relation === '<=' ? 'allowed' : 'required'}.${rest}`;
   }
-  if (spent.length > 0) return `The part that came out was not wrong; it is spent. ${spent.join('. ')}.`;
-  if (removed.verdict === 'fits') return 'The part that came out was right: it holds on every line.';
-  if (removed.verdict === 'check') return 'The part that came out holds on every must; some lines want a look.';
+  if (spent.length > 0) return `The removed part was correct; it is worn out. ${spent.join('. ')}.`;
+  if (removed.verdict === 'fits') return 'The removed part was correct: it meets every line.';
+  if (removed.verdict === 'check') return 'The removed part meets every mandatory line; some lines need a check.';
   const open = removed.lines.filter((line) => line.verdict === 'not-known').length;
-  return `Whether the part that came out was right is not known: ${open} line${open === 1 ? '' : 's'} could not be judged.`;
+  return `Whether the removed part was correct is not known: ${open} line${open === 1 ? '' : 's'} could not be judged.`;
 }
 
 export const groupWords: Record<Need['group'], string> = {
   safety: 'Safety',
   load: 'Load',
   coil: 'Coil',
-  fit: 'Place and service',
+  fit: 'Fit and service',
 };
 export const groupOrder: Need['group'][] = ['safety', 'load', 'coil', 'fit'];

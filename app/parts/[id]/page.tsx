@@ -14,7 +14,7 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
         <h1>{part.name}</h1>
         <p className="muted">
           {part.maker}, {part.footprint}.{' '}
-          {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not on a shelf.'}
+          {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not in stock.'}
         </p>
         <table className="plain sheet">
           <tbody>

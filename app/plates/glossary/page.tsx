@@ -8,7 +8,7 @@ export default function Page() {
     <PlatesShell
       here="/plates/glossary"
       title="Glossary"
-      about="Every mark that a plate may carry, made from the same grammars that read it. Worn marks say how they are recovered."
+      about="Every marking that a plate may carry, with its meaning and how to recover it when it is unreadable."
     >
       <Glossary entries={glossaryOf(plates)} />
     </PlatesShell>

@@ -5,7 +5,7 @@ import { RecordSheet } from '@/ui/record/RecordSheet';
 import { Shell } from '../../_client/Shell';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Swap record' };
+export const metadata = { title: 'Record' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const record = await loadRecord((await params).id).catch((error) => {

@@ -4,7 +4,7 @@ import { loadSwap } from '@/services/swaps';
 import { SwapPage } from '../../_client/SwapPage';
 
 export const dynamic = 'force-dynamic';
-export const metadata = { title: 'Swap bench' };
+export const metadata = { title: 'Job' };
 
 export default async function Page({ params }: { params: Promise<{ id: string }> }) {
   const view = await loadSwap((await params).id).catch((error) => {

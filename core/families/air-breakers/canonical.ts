@@ -4,7 +4,7 @@
  * Source: IEC 60947-2 through core/standards. A power breaker of UL 1066 carries 100 % of its rating.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import {
   LEAST_SETTING_SHARE,
   LEAST_SHORT_MULTIPLE,
@@ -13,8 +13,8 @@ import {
   PICKUP_TOLERANCE,
   WITHSTAND_SECONDS,
 } from '../../standards/breaker-releases';
-import { coilBands, coilLayout } from '../coils/layout';
-import { canonicalBreaker } from '../overcurrent/breaker-marks';
+import { coilBands, coilLayout } from '../../coils/layout';
+import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 
 const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
 

@@ -1,7 +1,7 @@
 /** Air circuit breakers. Wiring only; see README.md in this folder. */
-import { airBreakerFields } from '../../case/fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
-import { breakerLines } from '../overcurrent/breaker-circuit';
+import { breakerLines } from '../../overcurrent/breaker-circuit';
 import { airBreakerKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { canonicalAirBreaker } from './canonical';
@@ -13,6 +13,7 @@ import { plannedCurve } from './planned-curve';
 import { airBreakerProofs } from './proofs';
 import { airBreakerSettings } from './settings';
 import { airBreakerTerminals } from './terminals';
+import { airBreakerFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [...breakerLines, /^trip-function/, /^(withstand|coil-volts|coil-kind)$/];
@@ -22,7 +23,7 @@ export const airBreakers = {
   title: { iec: 'Air circuit breaker', nfpa: 'Power breaker' },
   plural: 'air breakers',
   loads: ['distribution-board', 'conductor-feeder', 'motor-group', 'transformer'],
-  fields: airBreakerFields,
+  fields: caseFieldsOf(airBreakerFields),
   ratingColumns: [],
   canonical: canonicalAirBreaker,
   ofPlate: airBreakerOfPlate,

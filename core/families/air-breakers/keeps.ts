@@ -1,6 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
-import { breakerSizeKept } from '../overcurrent/keeps';
+import { breakerSizeKept } from '../../overcurrent/keeps';
 
 export const airBreakerKeeps: readonly KeptMark[] = [
   ...breakerSizeKept,

@@ -4,15 +4,15 @@
  * Sources: IEC 60947-2, NFPA 70 240.87, from memory; mounting, remote working and protocol are common practice.
  */
 import { flagMark, numberMark, wordMark } from '../../case/case';
-import type { AccessoryFunction } from '../../case/accessory-fields';
+import type { AccessoryFunction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { FIXED_EXCHANGE_HOURS, makingFactor, operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
-import { coilNeeds } from '../coils/needs';
+import { coilNeeds } from '../../coils/needs';
 import type { NeedContext } from '../contract';
-import { circuitNeeds } from '../overcurrent/breaker-circuit';
-import { supplyNeeds } from '../overcurrent/breaker-supply';
+import { circuitNeeds } from '../../overcurrent/breaker-circuit';
+import { supplyNeeds } from '../../overcurrent/breaker-supply';
 
 const functionWords: Record<string, string> = {
   L: 'long time, against overload',

@@ -8,9 +8,9 @@ import { numberMark } from '../../case/case';
 import { LEAST_SETTING_SHARE, LEAST_SHORT_MULTIPLE, PICKUP_TOLERANCE, SETTING_STEP } from '../../standards/breaker-releases';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import type { ProofContext } from '../contract';
-import { ampsToCarry } from '../overcurrent/carry';
-import { earthFaultAmps } from '../overcurrent/earth-fault';
-import { groundFaultAsked } from '../overcurrent/large-disconnect';
+import { ampsToCarry } from '../../overcurrent/carry';
+import { earthFaultAmps } from '../../overcurrent/earth-fault';
+import { groundFaultAsked } from '../../overcurrent/large-disconnect';
 
 export const SHORT_TIME_MULTIPLE = 6;
 const DEFAULT_SHORT_SECONDS = 0.1;

@@ -1,7 +1,7 @@
 /** Which conductor goes where on an air breaker? Main poles line to load, then the coils by their usual marks. Common practice. */
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
-import { breakerTerminals } from '../overcurrent/breaker-terminals';
+import { breakerTerminals } from '../../overcurrent/breaker-terminals';
 
 const coils: readonly (readonly [string, string])[] = [
   ['closing-coil', 'A1-A2'],

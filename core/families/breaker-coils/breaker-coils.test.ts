@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
-import { accessoryActions } from '../../case/accessory-fields';
+import { accessoryActions } from '../../fields/accessory-fields';
 import type { Marks, PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { functionsFor, makingFactor } from '../../standards/breaker-releases';

@@ -4,10 +4,10 @@
  * Source: IEC 60947-2 operating limits through core/standards; a band printed on the part stands before them.
  */
 import type { PartSpec } from '../../case/case';
-import type { Band, Canonical } from '../../matching/evaluate';
+import type { Band, Canonical } from '../../matching/canonical';
 import { operatingShare } from '../../standards/breaker-releases';
 import { cleanMarks } from '../clean-marks';
-import { coilBands, coilLayout } from '../coils/layout';
+import { coilBands, coilLayout } from '../../coils/layout';
 
 const isPair = (mark: unknown): mark is readonly [number, number] => Array.isArray(mark) && mark.length === 2;
 

@@ -1,5 +1,5 @@
 /** Coils, motors and contacts that work an air breaker. Wiring only; see README.md in this folder. */
-import { breakerCoilFields } from '../../case/fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerCoilKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
@@ -11,6 +11,7 @@ import { breakerCoilInBrief, breakerCoilOfPlate } from './of-plate';
 import { breakerCoilProofs } from './proofs';
 import { breakerCoilSettings } from './settings';
 import { breakerCoilTerminals } from './terminals';
+import { breakerCoilFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [/^(function|coil-volts|coil-kind)$/];
@@ -20,7 +21,7 @@ export const breakerCoils = {
   title: { iec: 'Breaker coil', nfpa: 'Breaker coil' },
   plural: 'breaker coils',
   loads: ['air-breaker-accessory'],
-  fields: breakerCoilFields,
+  fields: caseFieldsOf(breakerCoilFields),
   ratingColumns: [],
   canonical: canonicalBreakerCoil,
   ofPlate: breakerCoilOfPlate,

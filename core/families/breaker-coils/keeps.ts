@@ -1,6 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
-import { coilVoltsKept } from '../coils/keeps';
+import { coilVoltsKept } from '../../coils/keeps';
 
 export const breakerCoilKeeps: readonly KeptMark[] = [
   {

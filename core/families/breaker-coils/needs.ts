@@ -5,12 +5,12 @@
  * Sources: IEC 60947-1 and 60947-2, from memory; duty and bays are common practice.
  */
 import { flagMark, numberMark, wordMark } from '../../case/case';
-import type { AccessoryAction } from '../../case/accessory-fields';
+import type { AccessoryAction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { functionsFor, operatingShare, undervoltageShare } from '../../standards/breaker-releases';
-import { coilNeeds, type CoilDuty } from '../coils/needs';
+import { coilNeeds, type CoilDuty } from '../../coils/needs';
 import type { NeedContext } from '../contract';
 import { frameText, placeOf, sourceText } from './canonical';
 

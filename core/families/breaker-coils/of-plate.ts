@@ -1,6 +1,6 @@
 /** Marks of a breaker coil's plate as marks of the case: one function as a list, a range of volts as its two ends, power by kind. */
 import type { Marks, PartSpec } from '../../case/case';
-import { coilInBrief } from '../coils/in-brief';
+import { coilInBrief } from '../../coils/in-brief';
 
 /** A command longer than this is as good as continuous, s: longest time that plates print beside it. Common practice. */
 const CONTINUOUS_FROM_SECONDS = 3600;

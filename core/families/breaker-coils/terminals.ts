@@ -1,6 +1,6 @@
 /** Which wire goes where on a breaker's coil? The marks are usual; the maker's diagram decides. Common practice. */
-import type { AccessoryAction } from '../../case/accessory-fields';
-import type { Canonical } from '../../matching/evaluate';
+import type { AccessoryAction } from '../../fields/accessory-fields';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 import { actionOf } from './needs';
 

@@ -3,9 +3,9 @@ import { contextOf } from '../../judge-case';
 import { swapSchools } from '../../loads/schools';
 import { compileNeed } from '../../matching/evaluate';
 import { breakers } from '.';
-import { canonicalBreaker } from '../overcurrent/breaker-marks';
+import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 import { waysOut } from './ways-out';
-import { readPlateWords } from '../overcurrent/plate-words';
+import { readPlateWords } from '../../overcurrent/plate-words';
 
 describe('canonical form', () => {
   it('takes the letter from the release too', () =>

@@ -2,10 +2,10 @@
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../../standards/ground-fault';
-import { isMotorLoad } from '../overcurrent/carry';
-import { tableAmpsOf } from '../overcurrent/most';
-import { motorConductorCaution } from '../overcurrent/motor-feeder';
-import { groundFaultAsked } from '../overcurrent/large-disconnect';
+import { isMotorLoad } from '../../overcurrent/carry';
+import { tableAmpsOf } from '../../overcurrent/most';
+import { motorConductorCaution } from '../../overcurrent/motor-feeder';
+import { groundFaultAsked } from '../../overcurrent/large-disconnect';
 import { waysOut } from './ways-out';
 
 /** Returns the cautions in the order shown. */

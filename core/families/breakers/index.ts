@@ -1,17 +1,18 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
-import { breakerFields } from '../../case/protection-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
-import { canonicalBreaker } from '../overcurrent/breaker-marks';
+import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
-import { breakerLines, circuitNeeds } from '../overcurrent/breaker-circuit';
+import { breakerLines, circuitNeeds } from '../../overcurrent/breaker-circuit';
 import { breakerInBrief, breakerOfPlate } from './of-plate';
 import { breakerProofs } from './proofs';
-import { supplyNeeds } from '../overcurrent/breaker-supply';
-import { breakerTerminals } from '../overcurrent/breaker-terminals';
+import { supplyNeeds } from '../../overcurrent/breaker-supply';
+import { breakerTerminals } from '../../overcurrent/breaker-terminals';
+import { breakerFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = breakerLines;
@@ -34,7 +35,7 @@ export const breakers = {
     'battery',
     'battery-charger',
   ],
-  fields: breakerFields,
+  fields: caseFieldsOf(breakerFields),
   ratingColumns: [],
   canonical: canonicalBreaker,
   ofPlate: breakerOfPlate,

@@ -7,8 +7,8 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { instantaneousAc } from '../../standards/breaker-gates';
 import { C_MIN } from '../../standards/disconnection';
 import type { NeedContext } from '../contract';
-import { inrushOf } from '../overcurrent/carry';
-import { earthFaultAmps } from '../overcurrent/earth-fault';
+import { inrushOf } from '../../overcurrent/carry';
+import { earthFaultAmps } from '../../overcurrent/earth-fault';
 
 /** Rated currents of miniature breakers, A. IEC 60898-1 preferred values. */
 const miniatureSizes = [6, 10, 13, 16, 20, 25, 32, 40, 50, 63, 80, 100, 125];

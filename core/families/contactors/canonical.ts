@@ -6,13 +6,13 @@
  * Sources: NEMA ICS 2, NFPA 70 tables, IEC 60947-4-1 coil limits, all through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import { ofSharedShape, type Canonical } from '../../matching/evaluate';
+import { ofSharedShape, type Canonical } from '../../matching/canonical';
 import { coilLimits } from '../../standards/contactor-limits';
 import { ampsOfHorsepowerRating } from '../../standards/motor-tables';
 import { nemaRatingRows, nemaSizes } from '../../standards/nema-sizes';
 import { voltageClassOf } from '../../standards/voltage-class';
-import { coilLayout, kindOf } from '../coils/layout';
-import { seriesPoles } from '../overcurrent/breaker-marks';
+import { coilLayout, kindOf } from '../../coils/layout';
+import { seriesPoles } from '../../overcurrent/breaker-marks';
 import { horsepowerColumn } from './horsepower-column';
 
 type Row = Record<string, unknown>;

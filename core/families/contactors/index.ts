@@ -1,20 +1,21 @@
 /**
  * Contactors: IEC, NEMA-size, definite-purpose and lighting types. Wiring only; see README.md in this folder.
  */
-import { contactorFields } from '../../case/fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { contactorKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
-import { coilNeeds } from '../coils/needs';
+import { coilNeeds } from '../../coils/needs';
 import { contactorDrill } from './drill';
-import { coilInBrief } from '../coils/in-brief';
+import { coilInBrief } from '../../coils/in-brief';
 import { fitNeeds } from './fit-needs';
 import { loadNeeds } from './load-needs';
 import { contactorProofs } from './proofs';
 import { contactorTerminals } from './terminals';
+import { contactorFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [/^(rating-kind|volts|poles|poles-open|running|locked-rotor|jogging|coil-volts|coil-kind)$/];
@@ -24,7 +25,7 @@ export const contactors = {
   title: { iec: 'Contactor', nfpa: 'Contactor' },
   plural: 'contactors',
   loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'],
-  fields: contactorFields,
+  fields: caseFieldsOf(contactorFields),
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,
   ofPlate: (marks) => marks,

@@ -1,6 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
-import { coilKindKept } from '../coils/keeps';
+import { coilKindKept } from '../../coils/keeps';
 
 export const contactorKeeps: readonly KeptMark[] = [
   {

@@ -2,34 +2,13 @@
  * A contactor's plate: IEC, NEMA size, definite purpose. Contact side and coil side are apart: a figure read on one never
  * fills the other. Coil marks need their name (COIL, Uc, A1-A2), so that bare volts stay with the contacts. Common practice.
  */
-import { contactorStandards } from '../../case/fields';
-import {
-  ambient,
-  AMPS,
-  coilHertz,
-  coilKind,
-  coilMarks,
-  coilOhms,
-  coilVolts,
-  hertz,
-  maker,
-  mark,
-  poles,
-  serial,
-  sheet,
-  standard,
-  terminalsMark,
-  torque,
-  type,
-  wireTemp,
-  insulationVolts,
-  impulseVolts,
-} from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
 import { seriesOf, single, terminalNumbers } from '../../plates/forms';
 import { linesOf, type Laid } from '../../plates/layout';
+import { plateFieldsOf } from '../../fields/print';
 import type { Column, Hit, PlateDefinition } from '../../plates/plate-field';
-import type { Table } from '../../plates/tables';
+import type { Table } from '../../plates/plate-field';
+import { contactorFields } from './fields';
 
 const FIGURE = String.raw`(?:\d{1,2} 1\/2|\d{1,2}\/\d{1,2}(?=\s*HP)|\d{1,4}(?:[.,]\d{1,2})?)`;
 
@@ -184,124 +163,7 @@ export const contactorPlate: PlateDefinition = {
   id: 'contactor',
   title: 'Contactor',
   side: 'device',
-  fields: [
-    maker,
-    type,
-    serial,
-    standard(contactorStandards, { 'IEC/EN 60947-4-1': 'IEC 60947-4-1', 'EN 60947-4-1': 'IEC 60947-4-1' }),
-    mark(
-      'nemaSize',
-      'NEMA size',
-      'word',
-      { names: ['NEMA SIZE', 'SIZE'], words: ['00', '0', '1', '2', '3', '4', '5', '6', '7', '8', '9'] },
-      'A NEMA size stands for horsepower at volts and continuous amps.',
-      sheet,
-    ),
-    poles,
-    mark(
-      'continuousAmps',
-      'Continuous',
-      'number',
-      { unit: 'A', names: ['CONTINUOUS AMPS', 'CONT. AMPS', 'CONT AMPS', 'CONT. CURRENT'], units: AMPS, max: 10000 },
-      'Current of the NEMA size that it carries for good; motors are chosen by horsepower.',
-      sheet,
-    ),
-    mark(
-      'thermalAmps',
-      'Ith',
-      'number',
-      { unit: 'A', names: ['ITH', 'I TH'], units: AMPS, max: 10000 },
-      'Current it carries for eight hours in free air, closed; no switching rating.',
-      sheet,
-    ),
-    mark(
-      'ac1Amps',
-      'AC-1',
-      'number',
-      { unit: 'A', names: ['AC-1', 'AC1'], units: AMPS, max: 10000 },
-      'Rated current for resistive loads.',
-      sheet,
-    ),
-    mark('ratings', 'Ratings', 'rows', {}, 'Each row holds at its volts; read the row of the supply in hand.', sheet),
-    mark('horsepowerAt', 'Horsepower at', 'rows', {}, 'Motor power at volts and phases.', sheet),
-    mark(
-      'maxVolts',
-      'Max. volts',
-      'number',
-      { unit: 'V', names: ['MAX. VOLTS', 'MAX VOLTS'], units: { 'VAC MAX': 1, 'V MAX': 1, 'V AC MAX': 1 }, bareUnit: true, max: 1500 },
-      'Highest volts of the contacts.',
-      sheet,
-    ),
-    insulationVolts,
-    impulseVolts,
-    { ...hertz, names: [] },
-    coilVolts,
-    coilMarks,
-    coilKind,
-    coilHertz,
-    coilOhms,
-    mark(
-      'coilWatts',
-      'Coil power',
-      'number',
-      { unit: 'W', names: ['COIL POWER', 'PC'], units: { W: 1 }, max: 20000 },
-      'Power that the coil takes while closed.',
-      'Volts times measured amps on DC; the sheet on AC.',
-    ),
-    mark(
-      'coilInrushVA',
-      'Coil inrush',
-      'number',
-      { unit: 'VA', names: ['INRUSH'], units: { VA: 1 }, max: 20000 },
-      'What the coil asks of the transformer while pulling in.',
-      sheet,
-    ),
-    mark(
-      'auxContacts',
-      'Aux contacts',
-      'text',
-      {},
-      'Auxiliary contacts by their numbers: 3-4 makes, 1-2 breaks.',
-      'Continuity, isolated, at rest and pushed in.',
-    ),
-    mark(
-      'auxNormallyOpen',
-      'Aux NO',
-      'number',
-      { unit: 'count', names: ['AUX NO'], units: { NO: 1 }, bareUnit: true, min: 0, max: 8 },
-      'Auxiliary contacts that make.',
-      'Continuity, isolated: open at rest, closed when pushed in.',
-    ),
-    mark(
-      'auxNormallyClosed',
-      'Aux NC',
-      'number',
-      { unit: 'count', names: ['AUX NC'], units: { NC: 1 }, bareUnit: true, min: 0, max: 8 },
-      'Auxiliary contacts that break.',
-      'Continuity, isolated: closed at rest, open when pushed in.',
-    ),
-    mark(
-      'holding',
-      'Held by',
-      'word',
-      { names: ['HOLDING'], words: ['electrical', 'mechanical', 'magnetic-latch'] },
-      'What keeps it closed: its coil, a latch or a magnet.',
-      'Two coils or a latch lever show a latched type.',
-    ),
-    mark(
-      'shortCircuitRatingAmps',
-      'Short-circ. rating',
-      'number',
-      { unit: 'A', names: ['SHORT-CIRCUIT RATING', 'SCCR'], units: { KA: 1000, A: 1 }, max: 200000 },
-      'Fault current it stands with the protection the maker names.',
-      sheet,
-    ),
-    ambient,
-    torque,
-    wireTemp,
-    terminalsMark,
-    mark('series', 'Series', 'text', { names: ['SERIES'] }, 'Maker’s edition of the type.', 'Not needed for a match.'),
-  ],
+  fields: plateFieldsOf(contactorFields),
   columns,
   readTable: ratingTable,
   special: (laid) => [

@@ -5,13 +5,13 @@
  * Nothing here asks for live work: first-start readings are taken with instruments fitted while dead, doors shut.
  */
 import { numberMark } from '../../case/case';
-import type { Band } from '../../matching/evaluate';
+import type { Band } from '../../matching/canonical';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
 import { contactOhms, figureProof, yesProof } from '../proof-makers';
-import { coilSupplyOf } from '../coils/needs';
-import { coilOhms } from '../coils/proofs';
+import { coilSupplyOf } from '../../coils/needs';
+import { coilOhms } from '../../coils/proofs';
 import { currentDemand, isMotor } from './load-needs';
 
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1

@@ -4,7 +4,7 @@
  * On DC a category answers up to its own time constant. Sources: IEC 60947-4-1 and 60947-4-3 utilisation categories, IEC 61095, UL 508; from memory.
  */
 import { numberMark, wordMark } from '../../case/case';
-import type { lampKinds } from '../../case/fields';
+import type { lampKinds } from '../../fields/load-marks';
 import { categoryTimeConstants } from '../../standards/contactor-limits';
 import type { NeedContext } from '../contract';
 

@@ -4,7 +4,7 @@
  * Coil A1/A2. Auxiliaries: function digits 3-4 make, 1-2 break; positions are counted from 1 (13-14, 21-22).
  * Where a contact has no counterpart the move says so; nothing is mapped by likeness.
  */
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
 const isIec = (part: Canonical | null) => typeof part?.standard === 'string' && part.standard.startsWith('IEC');

@@ -1,9 +1,9 @@
 /** One form of a control relay's spec for judging: coil, base, contacts by form and by kind of load, polarity. */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import { cleanMarks } from '../clean-marks';
-import { coilLayout } from '../coils/layout';
-import { contactFormLayout, contactRatingLayout, polarityLayout } from '../relays/layout';
+import { coilLayout } from '../../coils/layout';
+import { contactFormLayout, contactRatingLayout, polarityLayout } from '../../relays/layout';
 
 /** Returns the canonical form. The input is not changed. */
 export function canonicalControlRelay(spec: PartSpec): Canonical {

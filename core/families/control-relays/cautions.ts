@@ -2,7 +2,7 @@
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { dc13TimeMilliseconds } from '../../standards/pilot-duty';
 import type { NeedContext } from '../contract';
-import { switchedOf } from '../relays/contact-needs';
+import { switchedOf } from '../../relays/contact-needs';
 
 const OPEN_FRAME_VOLTS = 50;
 

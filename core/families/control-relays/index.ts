@@ -1,20 +1,21 @@
 /** Control relays: plug-in and rail-mounted, judged contact by contact. Wiring only; see README.md in this folder. */
-import { controlRelayFields } from '../../case/fields';
-import { coilInBrief } from '../coils/in-brief';
-import { coilNeeds } from '../coils/needs';
+import { caseFieldsOf } from '../../fields/field';
+import { coilInBrief } from '../../coils/in-brief';
+import { coilNeeds } from '../../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { controlRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
-import { baseNeeds, enclosureNeeds, formNeeds } from '../relays/base-needs';
-import { contactLines, contactNeeds } from '../relays/contact-needs';
-import { relayOfPlate } from '../relays/of-plate';
-import { relayTerminals } from '../relays/terminals';
+import { baseNeeds, enclosureNeeds, formNeeds } from '../../relays/base-needs';
+import { contactLines, contactNeeds } from '../../relays/contact-needs';
+import { relayOfPlate } from '../../relays/of-plate';
+import { relayTerminals } from '../../relays/terminals';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { canonicalControlRelay } from './canonical';
 import { controlRelayCautions } from './cautions';
 import { controlRelayDrill } from './drill';
 import { controlRelayProofs } from './proofs';
+import { controlRelayFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [...contactLines, /^(coil-volts|coil-kind)$/];
@@ -24,7 +25,7 @@ export const controlRelays = {
   title: { iec: 'Control relay', nfpa: 'Control relay' },
   plural: 'control relays',
   loads: ['contactor-coil', 'solenoid', 'signal', 'resistive-heater', 'motor-1ph', 'filament-lamps', 'discharge-lamps', 'led-drivers'],
-  fields: controlRelayFields,
+  fields: caseFieldsOf(controlRelayFields),
   ratingColumns: [],
   canonical: canonicalControlRelay,
   ofPlate: relayOfPlate,

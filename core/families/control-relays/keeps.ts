@@ -1,7 +1,7 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
-import { socketKept } from '../relays/keeps';
-import { coilKindKept, coilVoltsKept } from '../coils/keeps';
+import { socketKept } from '../../relays/keeps';
+import { coilKindKept, coilVoltsKept } from '../../coils/keeps';
 
 export const controlRelayKeeps: readonly KeptMark[] = [
   socketKept,

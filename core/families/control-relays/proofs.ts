@@ -1,9 +1,9 @@
 /** What is proved of a plug-in relay on the bench, while fitting and at first start? Common practice. */
-import { coilSupplyOf } from '../coils/needs';
-import { COIL_OHMS_TOLERANCE, coilOhms, expectedCoilOhms } from '../coils/proofs';
+import { coilSupplyOf } from '../../coils/needs';
+import { COIL_OHMS_TOLERANCE, coilOhms, expectedCoilOhms } from '../../coils/proofs';
 import type { Proof, ProofContext } from '../contract';
 import { contactOhms, figureProof, yesProof } from '../proof-makers';
-import { baseOf } from '../relays/bases';
+import { baseOf } from '../../relays/bases';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 

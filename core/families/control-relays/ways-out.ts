@@ -6,7 +6,7 @@ import type { Marks } from '../../case/case';
 import type { Need } from '../../needs/need';
 import type { NeedContext } from '../contract';
 import { contactors } from '../contactors';
-import { contactNeeds, switchedOf, type Switched } from '../relays/contact-needs';
+import { contactNeeds, switchedOf, type Switched } from '../../relays/contact-needs';
 
 export type RelayAndContactor = {
   /** Which contact, in words. */

@@ -4,8 +4,8 @@
  * Sources: IEC 60269 gates, UL 248 time delay, UL 248-14 and NFPA 70 240.60(C), all through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import { utilisationCategories } from '../../case/protection-fields';
-import type { Canonical } from '../../matching/evaluate';
+import { utilisationCategories } from '../../fields/protection-fields';
+import type { Canonical } from '../../matching/canonical';
 import { supplementaryInterruptingAmps } from '../../standards/fuse-gates';
 import { cleanMarks } from '../clean-marks';
 import { fuseEdges } from './gates';
@@ -78,13 +78,22 @@ function motorColumn(spec: PartSpec, category: unknown, speed: unknown): Canonic
   return delayed ? { timeDelayAmps: amps } : { nonTimeDelayAmps: amps };
 }
 
+/**
+ * Amps under the name of the fuse's category. Where that is worn, or left out on an IEC fuse, which always has one, it may be any of
+ * them, so that the amps are not known under each.
+ */
+function ampsByCategory(category: unknown, amps: unknown): Canonical {
+  if (category === null) return Object.fromEntries(utilisationCategories.map((one) => [`amps_${one}`, null]));
+  return typeof category === 'string' && category !== 'none' ? { [`amps_${category}`]: amps } : {};
+}
+
 /** Returns the canonical form. The input is not changed. */
 export function canonicalFuse(spec: PartSpec): Canonical {
   const { category, speed } = words(spec);
   const branch = branchWord(spec);
   const ac = interruptingAc(spec);
   const amps = spec.ratedAmps;
-  const byCategory = typeof category === 'string' && category !== 'none' && amps !== undefined ? { [`amps_${category}`]: amps } : {};
+  const byCategory = amps === undefined ? {} : ampsByCategory(category === undefined && branch === 'IEC 60269' ? null : category, amps);
   return {
     ...cleanMarks(spec),
     deviceKind: 'fuse',

@@ -1,9 +1,9 @@
 /** Cautions of a fuse position that are no line on a part. Source: common practice. */
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../overcurrent/carry';
-import { tableAmpsOf } from '../overcurrent/most';
-import { motorConductorCaution } from '../overcurrent/motor-feeder';
+import { isMotorLoad } from '../../overcurrent/carry';
+import { tableAmpsOf } from '../../overcurrent/most';
+import { motorConductorCaution } from '../../overcurrent/motor-feeder';
 
 const REPEATED_BLOWS = 2;
 

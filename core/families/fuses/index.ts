@@ -1,5 +1,5 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
-import { fuseFields } from '../../case/protection-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { fuseKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
@@ -10,6 +10,7 @@ import { fuseDrill } from './drill';
 import { fuseNeeds } from './needs';
 import { fuseInBrief, fuseOfPlate } from './of-plate';
 import { fuseProofs } from './proofs';
+import { fuseFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [
@@ -34,7 +35,7 @@ export const fuses = {
     'battery-charger',
     'dc-string',
   ],
-  fields: fuseFields,
+  fields: caseFieldsOf(fuseFields),
   ratingColumns: [],
   canonical: canonicalFuse,
   ofPlate: fuseOfPlate,

@@ -9,10 +9,17 @@ import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards/fuse-gates';
 import type { NeedContext } from '../contract';
-import { disconnectWithin, earthFaultAmps } from '../overcurrent/earth-fault';
-import { carryNeeds, inrushOf } from '../overcurrent/carry';
-import { feederNeeds } from '../overcurrent/motor-feeder';
-import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from '../overcurrent/most';
+import { disconnectWithin, earthFaultAmps } from '../../overcurrent/earth-fault';
+import { carryNeeds, inrushOf } from '../../overcurrent/carry';
+import { feederNeeds } from '../../overcurrent/motor-feeder';
+import {
+  branchProtectionNeed,
+  circuitRatingNeed,
+  compressorNeeds,
+  conductorNeed,
+  motorBranchNeeds,
+  plateNeeds,
+} from '../../overcurrent/most';
 import { holdName, meltName, type GateSet } from './gates';
 
 const safety = { group: 'safety' as const, safety: true };

@@ -3,12 +3,12 @@
  * a running motor holds up, its own supply as a coil. Sources: common practice; NEMA MG 1 unbalance, through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import { monitoringFunctions } from '../../case/relay-fields';
-import type { Canonical } from '../../matching/evaluate';
+import { monitoringFunctions } from '../../fields/relay-fields';
+import type { Canonical } from '../../matching/canonical';
 import { heldPhaseBetweenLines, onePhaseAtAsymmetry } from '../../standards/unbalance';
 import { cleanMarks, currentKindsOf, flagWord, numberOr } from '../clean-marks';
-import { coilLayout } from '../coils/layout';
-import { contactRatingLayout } from '../relays/layout';
+import { coilLayout } from '../../coils/layout';
+import { contactRatingLayout } from '../../relays/layout';
 
 /** Rounding of nominal volts: 230 to neutral is 398 between lines, printed 400. */
 const NOMINAL_TOLERANCE = 0.01;

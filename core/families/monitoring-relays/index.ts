@@ -1,9 +1,9 @@
 /** Monitoring relays of three-phase and single-phase supplies. Wiring only; see README.md in this folder. */
-import { monitoringRelayFields } from '../../case/relay-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { monitoringRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
-import { contactLines, contactNeeds } from '../relays/contact-needs';
+import { contactLines, contactNeeds } from '../../relays/contact-needs';
 import { ambientNeeds } from '../service-needs';
 import { canonicalMonitoringRelay } from './canonical';
 import { monitoringCautions } from './cautions';
@@ -13,6 +13,7 @@ import { monitoringOfPlate } from './of-plate';
 import { monitoringProofs } from './proofs';
 import { monitoringTerminals } from './terminals';
 import { monitoringSettings } from './settings';
+import { monitoringRelayFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [...contactLines, /^(nominal-volts|measured-kind|functions)$/, /^detects-/];
@@ -22,7 +23,7 @@ export const monitoringRelays = {
   title: { iec: 'Measuring and monitoring relay', nfpa: 'Phase monitor relay' },
   plural: 'monitoring relays',
   loads: ['motor-3ph', 'motor-group', 'hermetic-compressor', 'distribution-board'],
-  fields: monitoringRelayFields,
+  fields: caseFieldsOf(monitoringRelayFields),
   ratingColumns: [],
   canonical: canonicalMonitoringRelay,
   ofPlate: monitoringOfPlate,

@@ -1,11 +1,11 @@
 /** Need lines of a monitoring relay: what it must be fed with, see and ride through. Sources: common practice, NEMA MG 1. */
 import { numberMark, wordMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
-import { monitoringFunctions } from '../../case/relay-fields';
+import { monitoringFunctions } from '../../fields/relay-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import { coilNeeds } from '../coils/needs';
+import { coilNeeds } from '../../coils/needs';
 import type { NeedContext } from '../contract';
 
 const fit = { group: 'fit' as const, source: 'commonPractice' as const };

@@ -1,34 +1,11 @@
 /** A monitoring relay's plate: what it watches, its setting ranges, wires and output. Names: common practice. */
-import {
-  contactForm,
-  contactRatings,
-  maker,
-  mark,
-  serial,
-  sheet,
-  standard,
-  terminalsMark,
-  torque,
-  type,
-  VOLTS,
-} from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
 import { contactRatingRows, single, terminalNumbers } from '../../plates/forms';
 import type { Laid } from '../../plates/layout';
+import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';
-import type { Table } from '../../plates/tables';
-
-const percent = (id: string, label: string, names: string[], meaning: string) =>
-  mark(id, label, 'range', { unit: '%', names, units: { '%': 1 }, min: 0.1, max: 200 }, meaning, 'The ends of the dial.');
-const delay = (id: string, label: string, names: string[], meaning: string) =>
-  mark(
-    id,
-    label,
-    'range',
-    { unit: 's', names, units: { SEC: 1, S: 1 }, min: 0.01, max: 999 },
-    meaning,
-    'The ends of the dial; a stopwatch on the bench.',
-  );
+import type { Table } from '../../plates/plate-field';
+import { monitoringRelayFields } from './fields';
 
 const columns = [
   { column: 'undervoltagePercent', names: ['U <', 'U<', 'UC<', 'UNDERVOLTAGE', 'UNDER'], unit: '%' },
@@ -55,87 +32,7 @@ export const monitoringRelayPlate: PlateDefinition = {
   id: 'monitoring-relay',
   title: 'Monitoring relay',
   side: 'device',
-  fields: [
-    maker,
-    type,
-    serial,
-    standard(['IEC 60255-1', 'IEC 60255-27', 'UL 508'], { 'EN 60255-1': 'IEC 60255-1' }),
-    mark(
-      'nominalVoltsRange',
-      'Nominal volts',
-      'range',
-      { unit: 'V', names: ['UN', 'NOMINAL', 'SUPPLY'], units: VOLTS, bareUnit: true, min: 20, max: 1000, tail: { hertz: 'nominalHertz' } },
-      'Nominal volts that it can be set to; between phases or to neutral, as it says.',
-      'Dial or sheet; the system is the authority.',
-    ),
-    mark(
-      'nominalVolts',
-      'Nominal volts',
-      'coil',
-      { unit: 'V', names: ['UN', 'NOMINAL', 'SUPPLY'], units: VOLTS, min: 20, max: 1000, tail: { hertz: 'nominalHertz' } },
-      'Nominal volts that it can be set to.',
-      'Dial or sheet; the system is the authority.',
-    ),
-    mark(
-      'nominalHertz',
-      'Hertz',
-      'hertz',
-      { unit: 'Hz', names: ['HZ'], units: { HZ: 1 }, bareUnit: true, max: 400 },
-      'Frequencies it works on.',
-      'The system’s frequency.',
-    ),
-    mark(
-      'phases',
-      'Phases',
-      'number',
-      { unit: 'count', units: { '-PHASE': 1, '~': 1, PHASE: 1 }, bareUnit: true, min: 1, max: 3 },
-      'Phases watched.',
-      'Count the terminals L1 to L3.',
-    ),
-    mark(
-      'wires',
-      'Wires',
-      'number',
-      { unit: 'count', names: ['WIRES'], units: { '-WIRE': 1, WIRE: 1, W: 1 }, bareUnit: true, min: 2, max: 4 },
-      'Conductors watched; four with the neutral. A 4-wire relay without its neutral reads nonsense.',
-      'A terminal N means four.',
-    ),
-    percent('undervoltagePercent', 'Undervoltage', ['U <', 'U<', 'UNDERVOLTAGE'], 'Range of the lower limit, in percent of nominal.'),
-    percent('overvoltagePercent', 'Overvoltage', ['U >>', 'U>>', 'U >', 'OVERVOLTAGE'], 'Range of the upper limit, in percent of nominal.'),
-    percent(
-      'asymmetryPercent',
-      'Asymmetry',
-      ['ASYMMETRY', 'ASYM.', 'UNBALANCE'],
-      'Range of the unbalance limit; makers reckon it in two ways.',
-    ),
-    delay('delaySeconds', 'Trip delay', ['TRIP DELAY', 'DELAY T', 'DELAY'], 'How long a fault must last before it drops out.'),
-    delay(
-      'restartDelaySeconds',
-      'Restart delay',
-      ['RESTART DELAY', 'RESTART', 'ON DELAY'],
-      'How long it waits after the supply is well again.',
-    ),
-    mark(
-      'phaseFailure',
-      'Phase loss',
-      'flag',
-      { names: ['PHASE FAILURE', 'PHASE LOSS'] },
-      'Sees a missing phase; a running motor can feed it back.',
-      sheet,
-    ),
-    mark(
-      'phaseSequence',
-      'Sequence',
-      'flag',
-      { names: ['PHASE SEQUENCE', 'PHASE REVERSAL', 'SEQUENCE'] },
-      'Sees phases in the wrong order.',
-      sheet,
-    ),
-    contactForm,
-    contactRatings,
-    terminalsMark,
-    torque,
-  ],
+  fields: plateFieldsOf(monitoringRelayFields),
   columns,
   readTable: dials,
   special: (laid: Laid) => [

@@ -1,5 +1,5 @@
 /** Which wire goes where on a monitoring relay? Rail terminals L1 L2 L3 (N), A1 A2, 11-12-14: IEC 60947-1 marking, from memory. */
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
 /** Measured conductors, own supply, contacts in use. */

@@ -4,7 +4,7 @@
  * Sources: NFPA 70 430.32, IEC 60947-4-1, through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import { overloadTripPercent } from '../../standards/motor-branch';
 import { tripClassSeconds, ultimateTripRatio } from '../../standards/overload-classes';
 import { cleanMarks, flagWord } from '../clean-marks';

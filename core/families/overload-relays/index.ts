@@ -1,5 +1,5 @@
 /** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
-import { overloadRelayFields } from '../../case/protection-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { overloadKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
@@ -11,6 +11,7 @@ import { overloadNeeds } from './needs';
 import { overloadInBrief, overloadOfPlate } from './of-plate';
 import { overloadProofs } from './proofs';
 import { overloadTerminals } from './terminals';
+import { overloadRelayFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [/^(kind|poles|setting|start-time|stall-time)$/];
@@ -20,7 +21,7 @@ export const overloadRelays = {
   title: { iec: 'Overload relay', nfpa: 'Overload relay' },
   plural: 'overload relays',
   loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor'],
-  fields: overloadRelayFields,
+  fields: caseFieldsOf(overloadRelayFields),
   ratingColumns: [],
   canonical: canonicalOverloadRelay,
   ofPlate: overloadOfPlate,

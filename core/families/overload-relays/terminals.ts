@@ -1,5 +1,5 @@
 /** Which wire goes where on an overload relay? Contact marks 95-96 break, 97-98 make: IEC 60947-4-1 terminal marking, from memory. */
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
 /** Main poles, then the trip contacts in use. */

@@ -4,10 +4,10 @@
  * Sources: IEC 61008-1, 61009-1 and UL 943 through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import { groundFaultClasses, residualSeconds, type PersonnelClass } from '../../standards/residual-current';
 import { cleanMarks } from '../clean-marks';
-import { canonicalBreaker } from '../overcurrent/breaker-marks';
+import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 
 const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
 const isNumber = (mark: unknown): mark is number => typeof mark === 'number';

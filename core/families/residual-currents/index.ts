@@ -1,5 +1,5 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
-import { residualFields } from '../../case/residual-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { residualKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
@@ -13,6 +13,7 @@ import { residualProofs } from './proofs';
 import { residualTerminals } from './terminals';
 import { timeNeeds } from './time-needs';
 import { detectionNeeds } from './type-needs';
+import { residualCurrentFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [
@@ -29,7 +30,7 @@ export const residualCurrents = {
     ...['socket-circuit', 'mixed-single-phase-loads', 'distribution-board', 'conductor-feeder', 'resistive-heater', 'motor-1ph'],
     ...['motor-3ph', 'variable-speed-drive', 'electronic-supply', 'battery-charger', 'led-drivers'],
   ],
-  fields: residualFields,
+  fields: caseFieldsOf(residualCurrentFields),
   ratingColumns: [],
   canonical: canonicalResidual,
   ofPlate: residualOfPlate,

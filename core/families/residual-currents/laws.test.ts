@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
 import type { Marks, PlainCase } from '../../case/case';
-import { electronicsKinds, residualTypes } from '../../case/residual-fields';
+import { electronicsKinds, residualTypes } from '../../fields/residual-fields';
 import { contextOf, judgeCase } from '../../judge-case';
 import type { Verdict } from '../../needs/need';
 import { proofVerdict } from '../../swap/gate';

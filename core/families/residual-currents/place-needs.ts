@@ -8,10 +8,10 @@ import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
-import { inrushNeeds, leastFaultNeeds } from '../overcurrent/breaker-circuit';
-import { acInterrupting } from '../overcurrent/breaker-supply';
-import { carryNeeds } from '../overcurrent/carry';
-import { circuitRatingNeed, conductorNeed, plateNeeds } from '../overcurrent/most';
+import { inrushNeeds, leastFaultNeeds } from '../../overcurrent/breaker-circuit';
+import { acInterrupting } from '../../overcurrent/breaker-supply';
+import { carryNeeds } from '../../overcurrent/carry';
+import { circuitRatingNeed, conductorNeed, plateNeeds } from '../../overcurrent/most';
 
 const safety = { group: 'safety' as const, safety: true };
 const withoutPart = { name: 'overcurrentMark', word: 'with' } as const;

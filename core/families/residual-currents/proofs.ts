@@ -4,7 +4,7 @@
  */
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
-import type { ResidualType } from '../../case/residual-fields';
+import type { ResidualType } from '../../fields/residual-fields';
 import { frontEndOf } from '../../residual/leakage';
 import {
   leakageOf,
@@ -19,7 +19,7 @@ import {
 } from '../../standards/residual-current';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carriedLoadAmps } from '../overcurrent/carry';
+import { carriedLoadAmps } from '../../overcurrent/carry';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 const times = citeSource('residualTimes');

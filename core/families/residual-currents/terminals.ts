@@ -1,5 +1,5 @@
 /** Which wire goes where on a residual-current device? Marks: IEC 61008-1 on terminals; North American leads; from memory. */
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
 const isAmerican = (part: Canonical | null, practice: string) =>

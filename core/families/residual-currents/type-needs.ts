@@ -3,7 +3,7 @@
  * Sources: BS 7671 531.3.2, 531.3.3, 415.1.1, 532.1, 411.5.3, 722.531.3.101; NFPA 70 210.8 with UL 943, 943C and 1053; from memory.
  */
 import { flagMark, numberMark } from '../../case/case';
-import { residualTypes } from '../../case/residual-fields';
+import { residualTypes } from '../../fields/residual-fields';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need, Way } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';

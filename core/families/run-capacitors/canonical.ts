@@ -4,14 +4,17 @@
  * C = I / (2 pi f V), V across its own terminals, I in its own lead. Source: definition of capacitive reactance, through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import { capacitorSections } from '../../case/capacitor-fields';
-import type { Canonical } from '../../matching/evaluate';
+import { capacitorSections } from '../../fields/capacitor-fields';
+import type { Canonical } from '../../matching/canonical';
 import { LIFE_AT_CELSIUS, lifeHours, restateLife } from '../../standards/run-capacitors';
 import { cleanMarks } from '../clean-marks';
 
 type Row = { name?: unknown; microfarads?: unknown; parallel?: unknown };
 const round = (value: number) => Number(value.toPrecision(9));
 const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
+
+/** P classes of newer editions, by the S class that they continue. IEC 60252-1, from memory. */
+const continued: Readonly<Record<string, string>> = { P0: 'S0', P1: 'S1', P2: 'S2' };
 
 /** Capacitance of a row, µF: as stated, or the sum of the singles joined; null where worn. */
 export function rowMicrofarads({ microfarads, parallel }: Row): number | null {
@@ -92,5 +95,6 @@ export function canonicalRunCapacitor(spec: PartSpec): Canonical {
     ...readings(spec, laid),
     ...life(spec),
     ...(protection === 'none' || protection === false ? { protection: 'none' } : {}),
+    ...(typeof protection === 'string' && protection in continued ? { protection: continued[protection] } : {}),
   };
 }

@@ -1,5 +1,5 @@
 /** Run capacitors of permanent-split motors. Wiring only; see README.md in this folder. */
-import { runCapacitorFields } from '../../case/capacitor-fields';
+import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { runCapacitorKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
@@ -13,6 +13,7 @@ import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './
 import { runCapacitorProofs } from './proofs';
 import { runCapacitorTerminals } from './terminals';
 import { runCapacitorCondition } from './verdict';
+import { runCapacitorFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [/^capacitance/, /^volts$/];
@@ -22,7 +23,7 @@ export const runCapacitors = {
   title: { iec: 'Run capacitor', nfpa: 'Run capacitor' },
   plural: 'run capacitors',
   loads: ['motor-1ph', 'hermetic-compressor'],
-  fields: runCapacitorFields,
+  fields: caseFieldsOf(runCapacitorFields),
   ratingColumns: [],
   canonical: canonicalRunCapacitor,
   ofPlate: runCapacitorOfPlate,

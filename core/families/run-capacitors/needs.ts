@@ -5,7 +5,7 @@
  * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
  */
 import { numberMark, type Marks } from '../../case/case';
-import { capacitorSections } from '../../case/capacitor-fields';
+import { capacitorSections } from '../../fields/capacitor-fields';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';

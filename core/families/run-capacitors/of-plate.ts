@@ -5,9 +5,6 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 const numbersOf = (mark: unknown): number[] =>
   (Array.isArray(mark) ? mark : [mark]).filter((one): one is number => typeof one === 'number');
 
-/** P classes of newer editions, by the S class that they continue. IEC 60252-1, from memory. */
-const classes: Record<string, string> = { P0: 'S0', P1: 'S1', P2: 'S2' };
-
 /** Returns the marks under the names of the case; what carries such a name already goes before. */
 export function runCapacitorOfPlate(marks: Marks): Marks {
   const out: Marks = { ...marks };
@@ -19,8 +16,7 @@ export function runCapacitorOfPlate(marks: Marks): Marks {
   const volts = numbersOf(marks.ratedVolts);
   if (volts.length > 0) out.ratedVolts = Math.min(...volts);
   if (typeof marks.hertz === 'number') out.hertz = [marks.hertz];
-  if (typeof marks.protection === 'string') out.protection = classes[marks.protection] ?? marks.protection;
-  else if (typeof marks.faultCurrentAmps === 'number') out.protection = 'protected';
+  if (typeof marks.protection !== 'string' && typeof marks.faultCurrentAmps === 'number') out.protection = 'protected';
   return out;
 }
 

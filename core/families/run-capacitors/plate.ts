@@ -1,9 +1,10 @@
 /** A run capacitor's plate: sections, tolerance, volts, temperatures, life. Names: common practice; classes of IEC 60252-1, from memory. */
-import { hertz, maker, mark, serial, sheet, standard, type } from '../../plates/common-fields';
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
 import { single } from '../../plates/forms';
+import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';
+import { runCapacitorFields } from './fields';
 
 /** "40 + 7.5 µF", "45 MFD": one or two sections. "uF" often reads as "pF": run capacitors are never that small. */
 function sections(laid: Laid): Hit[] {
@@ -53,82 +54,7 @@ export const runCapacitorPlate: PlateDefinition = {
   id: 'run-capacitor',
   title: 'Run capacitor',
   side: 'device',
-  fields: [
-    maker,
-    type,
-    serial,
-    standard(['IEC 60252-1', 'UL 810', 'EN 60252-1'], {}),
-    mark(
-      'microfarads',
-      'Capacitance',
-      'numbers',
-      { unit: 'µF', names: ['CAPACITANCE'], units: { MFD: 1, UF: 1, µF: 1 }, min: 0.5, max: 200 },
-      'Capacitance; two figures are the compressor’s and the fan’s section.',
-      'Capacitance meter, discharged and disconnected; the motor’s plate is the authority.',
-    ),
-    mark(
-      'tolerancePercent',
-      'Tolerance',
-      'number',
-      { unit: '%', names: ['TOLERANCE', 'TOL.', 'TOL', '±'], units: { '%': 1 }, min: 1, max: 20 },
-      'How far off a good one may be. Tighter may replace looser.',
-      '±5 or ±6 % is usual; do not assume it.',
-    ),
-    mark(
-      'ratedVolts',
-      'Volts AC',
-      'numbers',
-      { unit: 'V', names: ['VOLTS', 'UN'], units: { VAC: 1, 'V AC': 1, 'V~': 1, VOLTS: 1, V: 1 }, bareUnit: true, min: 100, max: 1000 },
-      'Rated AC volts; of two figures the lowest counts for a match. Never less than the old one.',
-      'Not recoverable by measuring: the motor’s plate or the maker.',
-    ),
-    { ...hertz, id: 'hertz' },
-    mark('minCaseC', 'Down to', 'number', { unit: '°C', min: -60, max: 20 }, 'Lowest temperature of the case.', sheet),
-    mark(
-      'maxCaseC',
-      'Case up to',
-      'number',
-      { unit: '°C', names: ['MAX. TEMP', 'MAX TEMP', 'MAX.', 'MAX'], units: { '°C': 1, C: 1 }, min: 40, max: 110 },
-      'Highest temperature of the case; life halves for each 8 to 10 K above.',
-      sheet,
-    ),
-    mark(
-      'faultCurrentAmps',
-      'Fault current',
-      'number',
-      { unit: 'A', names: ['PROTECTED', 'P0', 'P2'], units: { AFC: 1, 'A FC': 1 }, bareUnit: true, min: 100, max: 20000 },
-      'Protected type: it disconnects itself at that fault current. It needs room above its lid.',
-      sheet,
-    ),
-    mark('terminals', 'Terminals', 'text', {}, 'C common, HERM compressor, FAN fan.', 'Capacitance meter between terminals, discharged.'),
-    mark(
-      'protection',
-      'Safety class',
-      'word',
-      { words: ['S0', 'S1', 'S2', 'S3', 'P0', 'P1', 'P2'], bareUnit: true },
-      'Behaviour as it fails (IEC 60252-1).',
-      sheet,
-    ),
-    mark(
-      'kind',
-      'Duty',
-      'word',
-      {
-        names: [],
-        words: ['run', 'start'],
-        printed: {
-          'MOTOR RUN': 'run',
-          'MOTOR START': 'start',
-          'RUN CAPACITOR': 'run',
-          'START CAPACITOR': 'start',
-          'MOTOR RUN CAPACITOR': 'run',
-        },
-        bareUnit: true,
-      },
-      'Run stays in circuit; a start capacitor in its place bursts.',
-      'Metal can is run, black moulded case usually start.',
-    ),
-  ],
+  fields: plateFieldsOf(runCapacitorFields),
   special: (laid) => [
     ...sections(laid),
     ...temperatures(laid),

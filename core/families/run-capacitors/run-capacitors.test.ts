@@ -302,9 +302,10 @@ describe('plates', () => {
       ratedVolts: 370,
       protection: 'protected',
     });
-    expect(runCapacitors.ofPlate({ microfarads: 12.5, protection: 'P2', hertz: 50 })).toMatchObject({
+    const newer = runCapacitors.ofPlate({ microfarads: 12.5, protection: 'P2', hertz: 50 });
+    expect(runCapacitors.canonical(newer).protection).toBe('S2');
+    expect(newer).toMatchObject({
       sections: [{ name: 'motor', microfarads: 12.5 }],
-      protection: 'S2',
       hertz: [50],
     });
     expect(runCapacitors.ofPlate({ microfarads: null }).sections).toBeNull();

@@ -1,6 +1,6 @@
 /** Which lead goes to which terminal: common, compressor (HERM), fan; one dual against two singles. Usual marks: common practice. */
-import { capacitorSections } from '../../case/capacitor-fields';
-import type { Canonical } from '../../matching/evaluate';
+import { capacitorSections } from '../../fields/capacitor-fields';
+import type { Canonical } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 import { sectionsAsked } from './needs';
 

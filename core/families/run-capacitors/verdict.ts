@@ -4,7 +4,7 @@
  * Open and shorted are told without a tolerance, the rest only with one.
  * Source: common practice; limits in core/standards.
  */
-import { capacitorSections } from '../../case/capacitor-fields';
+import { capacitorSections } from '../../fields/capacitor-fields';
 import { numberMark, type PartSpec } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { openShare, shortedShare } from '../../standards/run-capacitors';

@@ -3,11 +3,11 @@
  * A word that may be two things leaves both open; a word that is not known leaves everything open.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/evaluate';
+import type { Canonical } from '../../matching/canonical';
 import { functionsOfWord, timingFunctionIds, type TimingFunction } from '../../timing/functions';
 import { cleanMarks, flagWord } from '../clean-marks';
-import { coilLayout } from '../coils/layout';
-import { contactFormLayout, contactRatingLayout, polarityLayout } from '../relays/layout';
+import { coilLayout } from '../../coils/layout';
+import { contactFormLayout, contactRatingLayout, polarityLayout } from '../../relays/layout';
 
 /** What a function with a control input also does, once a permanent supply feeds it and the switched supply becomes the signal. */
 const bySignal: Partial<Record<TimingFunction, TimingFunction>> = {

@@ -1,13 +1,13 @@
 /** Timing relays: single function and multifunction, matched by what they do. Wiring only; see README.md in this folder. */
-import { timingRelayFields } from '../../case/fields';
-import { coilInBrief } from '../coils/in-brief';
-import { coilNeeds } from '../coils/needs';
+import { caseFieldsOf } from '../../fields/field';
+import { coilInBrief } from '../../coils/in-brief';
+import { coilNeeds } from '../../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { timingRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
-import { baseNeeds, formNeeds } from '../relays/base-needs';
-import { contactLines, contactNeeds } from '../relays/contact-needs';
-import { relayTerminals } from '../relays/terminals';
+import { baseNeeds, formNeeds } from '../../relays/base-needs';
+import { contactLines, contactNeeds } from '../../relays/contact-needs';
+import { relayTerminals } from '../../relays/terminals';
 import { ambientNeeds } from '../service-needs';
 import { canonicalTimingRelay } from './canonical';
 import { timingCautions } from './cautions';
@@ -16,6 +16,7 @@ import { timingNeeds } from './needs';
 import { timingOfPlate } from './of-plate';
 import { timingProofs } from './proofs';
 import { timingSettings } from './settings';
+import { timingRelayFields } from './fields';
 
 /** Contacts only where they are listed: the load of the panel is not what a timer switches. */
 const listed = (context: NeedContext) => (context.load.contacts === undefined ? [] : contactNeeds(context));
@@ -28,7 +29,7 @@ export const timingRelays = {
   title: { iec: 'Time relay', nfpa: 'Timing relay' },
   plural: 'timing relays',
   loads: ['contactor-coil', 'solenoid', 'signal'],
-  fields: timingRelayFields,
+  fields: caseFieldsOf(timingRelayFields),
   ratingColumns: [],
   canonical: canonicalTimingRelay,
   ofPlate: timingOfPlate,

@@ -1,6 +1,6 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
-import { socketKept } from '../relays/keeps';
+import { socketKept } from '../../relays/keeps';
 
 export const timingRelayKeeps: readonly KeptMark[] = [
   {

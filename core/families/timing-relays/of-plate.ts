@@ -1,6 +1,6 @@
 /** Marks of a timer's plate as marks of the case: supply as coil, functions as words, the time range as a list of one. */
 import type { Marks } from '../../case/case';
-import { relayOfPlate } from '../relays/of-plate';
+import { relayOfPlate } from '../../relays/of-plate';
 
 const plain = (word: string) => word.toLowerCase().replace(/ctrl/g, 'with control signal');
 

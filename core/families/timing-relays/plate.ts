@@ -2,23 +2,12 @@
  * A timing relay's plate: supply range, time range, functions with the maker's letters, base. Letters vary by maker, so the
  * word beside a letter counts; a letter alone is kept as a letter. Names: common practice.
  */
-import {
-  contactForm,
-  contactRatings,
-  currentKind,
-  ipRating,
-  maker,
-  mark,
-  pins,
-  serial,
-  standard,
-  type,
-  VOLTS,
-} from '../../plates/common-fields';
 import { contactRatingRows } from '../../plates/forms';
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
+import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';
+import { timingRelayFields } from './fields';
 
 const SECONDS: Record<string, number> = { MS: 0.001, S: 1, SEC: 1, MIN: 60, M: 60, H: 3600, HR: 3600, HRS: 3600, D: 86400 };
 
@@ -58,73 +47,7 @@ export const timingRelayPlate: PlateDefinition = {
   id: 'timing-relay',
   title: 'Timing relay',
   side: 'device',
-  fields: [
-    maker,
-    type,
-    serial,
-    standard(['IEC 61812-1', 'UL 508'], { 'EN 61812-1': 'IEC 61812-1' }),
-    mark(
-      'supplyVoltsRange',
-      'Supply',
-      'range',
-      {
-        unit: 'V',
-        names: ['SUPPLY', 'UN', 'US', 'INPUT'],
-        units: VOLTS,
-        bareUnit: true,
-        min: 5,
-        max: 500,
-        tail: { kind: 'supplyKind', hertz: 'hertz' },
-      },
-      'Volts that feed it, at the supply pins.',
-      'The circuit is the authority; a range coil takes any between.',
-    ),
-    mark(
-      'supplyVolts',
-      'Supply volts',
-      'coil',
-      { unit: 'V', names: ['SUPPLY', 'UN', 'US'], units: VOLTS, min: 5, max: 500, tail: { kind: 'supplyKind', hertz: 'hertz' } },
-      'Volts that feed it, at the supply pins.',
-      'The circuit is the authority.',
-    ),
-    { ...currentKind, id: 'supplyKind', label: 'Supply kind' },
-    mark(
-      'hertz',
-      'Hertz',
-      'hertz',
-      { unit: 'Hz', names: ['HZ'], units: { HZ: 1 }, bareUnit: true, max: 400 },
-      'Frequency of its supply.',
-      'The system’s frequency.',
-    ),
-    mark(
-      'timeRangeSeconds',
-      'Time range',
-      'rows',
-      { unit: 's' },
-      'Shortest and longest time over all its ranges.',
-      'Bench: the dial’s ends with a stopwatch.',
-    ),
-    mark(
-      'functions',
-      'Functions',
-      'rows',
-      {},
-      'What it does with its time: on-delay, off-delay, interval, one shot, cycle. Letters are the maker’s own.',
-      'Bench: supply, signal and contact against a stopwatch tell the function.',
-    ),
-    contactForm,
-    contactRatings,
-    pins,
-    mark(
-      'supplyPins',
-      'Supply pins',
-      'text',
-      {},
-      'Pins that take the supply; they are not the same on every base.',
-      'The diagram by type; never assume.',
-    ),
-    ipRating,
-  ],
+  fields: plateFieldsOf(timingRelayFields),
   special: (laid) => {
     const pin = /A1\s?[:=]\s?(\d{1,2})\s+A2\s?[:=]\s?(\d{1,2})/i.exec(laid.text);
     return [

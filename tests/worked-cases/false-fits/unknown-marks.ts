@@ -126,4 +126,15 @@ export const byUnknownMarks: readonly FalseFit[] = [
     line: ['capacitorDuty', 'not-known'],
     source: 'plain case, section 1: every other quantity',
   },
+  ...[{ utilisation: null }, {}].map((own): FalseFit => ({
+    what: `a 250 A fuse whose category is ${'utilisation' in own ? 'unreadable' : 'left out'}, behind a starter that allows gG 63 A and aM 32 A`,
+    practice: 'IEC',
+    family: 'fuse',
+    supply: { systemVolts: 400, phases: 3, currentKind: 'ac' },
+    load: { kind: 'motor-3ph', maxFuseAmpsBy: { gG: 63, aM: 32 } },
+    spec: { standard: 'IEC 60269', fuseClass: 'NH2', ratedAmps: 250, voltsAc: 500, interruptingAmpsAc: 120000, ...own },
+    verdict: 'not-known',
+    line: ['starterMaximumAmps', 'not-known'],
+    source: 'IEC 60947-4-1, co-ordination with short-circuit protective devices, from memory',
+  })),
 ];

@@ -1,0 +1,21 @@
+/** Marks of a coil that should stay as on the removed part, wherever the words are the same. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../matching/changes';
+
+/** Of a coil that pulls contacts in. */
+export const coilKindKept: KeptMark = {
+  name: 'coilKinds',
+  label: 'Coil AC or DC',
+  unit: '',
+  why: 'An AC coil on DC burns, a DC coil on AC does not pull in.',
+  ask: 'Was the control supply changed, or was the removed coil the wrong one?',
+  lines: ['coil-kind'],
+};
+
+export const coilVoltsKept: KeptMark = {
+  name: 'coilVoltsMarked',
+  label: 'Coil volts',
+  unit: '',
+  why: 'The coil mark follows the control circuit.',
+  ask: 'What volts does the control circuit give?',
+  lines: ['coil-volts', 'coil-mark'],
+};

@@ -1,0 +1,73 @@
+/**
+ * Which word does a reader of this practice expect? One table, read both ways: IEC and BS 7671 words on one side, NFPA 70 words
+ * on the other. Sentences, labels and the text of choices pass through here on their way to a screen, a PDF or an error.
+ * Terms: IEC 60050 and BS 7671 against NFPA 70 article 100, from memory. Marks as printed on a plate and titles of standards
+ * are never translated: they do not come here.
+ */
+import type { Practice } from '../case/case';
+
+/** Longer phrases first where one holds another. `[IEC, NFPA]`, in small letters; a capital at the start is kept. */
+const pairs: readonly (readonly [iec: string, nfpa: string])[] = [
+  ['current-carrying capacity of the conductor, iz', 'conductor ampacity'],
+  ['current-carrying capacity', 'ampacity'],
+  ['prospective short-circuit current', 'available short-circuit current'],
+  ['prospective fault current', 'available fault current'],
+  ['residual-current devices', 'ground-fault devices'],
+  ['residual-current device', 'ground-fault device'],
+  ['residual current device', 'ground-fault device'],
+  ['protective conductor', 'equipment grounding conductor'],
+  ['earth electrode', 'grounding electrode'],
+  ['earth-fault', 'ground-fault'],
+  ['earth fault', 'ground fault'],
+  ['earth faults', 'ground faults'],
+  ['to earth', 'to ground'],
+  ['earthed', 'grounded'],
+  ['unearthed', 'ungrounded'],
+  ['earthing', 'grounding'],
+  ['earth', 'ground'],
+  ['ultimate breaking capacity', 'ultimate interrupting rating'],
+  ['breaking capacities', 'interrupting ratings'],
+  ['breaking capacity', 'interrupting rating'],
+  ['star-delta', 'wye-delta'],
+  ['star to delta', 'wye to delta'],
+  ['star-to-delta', 'wye-to-delta'],
+  ['star point', 'wye point'],
+  ['in star', 'in wye'],
+  ['earthed star', 'grounded wye'],
+  ['unearthed star', 'ungrounded wye'],
+  ['inching', 'jogging'],
+  ['final circuit', 'branch circuit'],
+  ['final-circuit', 'branch-circuit'],
+  ['utilisation', 'utilization'],
+  ['energised', 'energized'],
+  ['de-energised', 'de-energized'],
+  ['polarised', 'polarized'],
+];
+
+const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+function translator(from: 0 | 1): (text: string) => string {
+  const to = from === 0 ? 1 : 0;
+  const table = new Map(pairs.map((pair) => [pair[from], pair[to]]));
+  const words = [...table.keys()].sort((a, b) => b.length - a.length).map(escaped);
+  const pattern = new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi');
+  return (text) =>
+    text.replace(pattern, (found) => {
+      const word = table.get(found.toLowerCase())!;
+      return /^[A-Z]/.test(found) ? capital(word) : word;
+    });
+}
+
+const toNfpa = translator(0);
+const toIec = translator(1);
+
+/** Returns a text in the words of the practice. Example: 'Volts to earth' on an NFPA 70 site is 'Volts to ground'. */
+export const sayIn = (practice: Practice, text: string): string => (practice === 'NFPA70' ? toNfpa(text) : toIec(text));
+
+/** Words of the other practice that stand in a text: for the tests that walk the screens. */
+export function foreignWords(practice: Practice, text: string): string[] {
+  const own = practice === 'NFPA70' ? 0 : 1;
+  const words = [...new Set(pairs.map((pair) => pair[own]))].sort((a, b) => b.length - a.length).map(escaped);
+  return [...new Set(text.match(new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi')) ?? [])];
+}

@@ -1,0 +1,11 @@
+/** The socket of a plug-in relay or timer, which should stay as on the removed part. Source: common practice, the substitution matrix. */
+import type { KeptMark } from '../matching/changes';
+
+export const socketKept: KeptMark = {
+  name: 'base',
+  label: 'Socket',
+  unit: '',
+  why: 'Another socket is rewired wire by wire.',
+  ask: 'Is the socket changed with it, and is the new diagram at hand?',
+  lines: ['base'],
+};
