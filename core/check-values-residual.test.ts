@@ -3,19 +3,19 @@
  * names a standard; those come from memory of the publication.
  */
 import { describe, expect, it } from 'vitest';
-import type { Marks, Practice } from './case/case';
+import type { FieldValues, Practice } from './case/case';
 import { residualCurrents } from './families/residual-currents';
 import { judgeCase } from './judge-case';
 import { plainCase, sheetFigure as sheet } from '@/tests/judging';
 
-const judged = (family: string, supply: Marks, load: Marks, specs: Marks[], practice: Practice = 'IEC') =>
+const judged = (family: string, supply: FieldValues, load: FieldValues, specs: FieldValues[], practice: Practice = 'IEC') =>
   judgeCase(plainCase({ practice, family, supply, load }, specs)).candidates.map(({ verdict }) => verdict);
-const motor = (microfarads: number, more: Marks = {}): Marks => ({
+const motor = (microfarads: number, more: FieldValues = {}): FieldValues => ({
   kind: 'motor-1ph',
   sections: [{ name: 'motor', microfarads }],
   ...more,
 });
-const capacitor = (microfarads: number, more: Marks = {}): Marks => ({ kind: 'run', sections: [{ name: 'motor', microfarads }], ...more });
+const capacitor = (microfarads: number, more: FieldValues = {}): FieldValues => ({ kind: 'run', sections: [{ name: 'motor', microfarads }], ...more });
 
 describe('run capacitors', () => {
   it('35 µF ±5 % is 33.25 to 36.75 µF, 5 µF ±5 % is 4.75 to 5.25 µF', () => {
@@ -43,7 +43,7 @@ describe('run capacitors', () => {
 
 describe('residual-current devices', () => {
   it('C63 / 30 mA has an overcurrent part, 63 A / 30 mA has none; so 61009 and 61008', () => {
-    const part = (marks: Marks) => residualCurrents.canonical(marks).overcurrentPart;
+    const part = (marks: FieldValues) => residualCurrents.canonical(marks).overcurrentPart;
     expect([
       part({ curve: 'C', ratedAmps: 63, sensitivityMilliamps: 30 }),
       part({ curve: 'none', ratedAmps: 63, sensitivityMilliamps: 30 }),

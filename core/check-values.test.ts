@@ -3,7 +3,7 @@
  * a standard; those come from memory of the publication.
  */
 import { describe, expect, it } from 'vitest';
-import type { Marks, Practice } from './case/case';
+import type { FieldValues, Practice } from './case/case';
 import { judgeCase } from './judge-case';
 import { plainCase, sheetFigure as sheet } from '@/tests/judging';
 import { readQuantity } from './quantities/read-quantity';
@@ -12,7 +12,7 @@ import { tableFullLoadAmps } from './standards/motor-tables';
 import { nemaSizes } from './standards/nema-sizes';
 import { worksheetOf } from './worksheets/registry';
 
-const judged = (supply: Marks, load: Marks, specs: Marks[], practice: Practice = 'NFPA70') =>
+const judged = (supply: FieldValues, load: FieldValues, specs: FieldValues[], practice: Practice = 'NFPA70') =>
   judgeCase(plainCase({ practice, family: 'contactor', supply, load }, specs)).candidates;
 const within = (value: number, expected: number, share: number) => expect(Math.abs(value / expected - 1)).toBeLessThanOrEqual(share);
 

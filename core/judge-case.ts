@@ -7,7 +7,7 @@ import { DefectError } from './defect-error';
 import type { NeedContext } from './families/contract';
 import { familyOf } from './families/registry';
 import { supplyWithKind } from './supply/earthing';
-import { caseSchools, type Schools } from './loads/schools';
+import { caseSchools, type Methods } from './loads/schools';
 import { judgeBeside } from './matching/beside-removed';
 import type { Change } from './matching/changes';
 import { askedNeeds, plainNeeds, type JudgedPart, type Line } from './matching/judge';
@@ -22,7 +22,7 @@ export type CaseAnswer = {
 };
 
 export type CaseOptions = {
-  schools?: Schools;
+  schools?: Methods;
   assumed?: ReadonlySet<string>;
   /** Lines that are answered: all, or only those that do not fit; the verdicts are the same. */
   lines?: 'all' | 'decisive';

@@ -1,7 +1,7 @@
 /** Catalogue and stock. Canonical specs are held as jsonb, so that a need line can be asked of them in SQL. */
 import type { Knex } from 'knex';
 import type { PartSpec } from '../core/case/case';
-import type { Canonical } from '../core/matching/canonical';
+import type { CanonicalSpec } from '../core/matching/canonical';
 import { notFailingSql } from '../core/matching/sql';
 import type { Need } from '../core/needs/need';
 
@@ -13,7 +13,7 @@ export type PartRow = {
   footprint: string;
   coil_exchangeable: boolean;
   raw: PartSpec;
-  spec: Canonical;
+  spec: CanonicalSpec;
 };
 export type StockRow = { id: number; site_id: string; part_id: string; place: string; quantity: number };
 

@@ -1,7 +1,7 @@
 /** A need gives the same verdict in memory and in SQL, over random needs and candidates, unknown fields included. */
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { Marks } from '../core/case/case';
+import type { FieldValues } from '../core/case/case';
 import { contactors } from '../core/families/contactors';
 import { familyOf } from '../core/families/registry';
 import { somePath, withMark } from '../tests/laws/marks';
@@ -11,7 +11,7 @@ import { plainOfCase } from '../tests/worked-cases/worked-case';
 import { contextOf } from '../core/judge-case';
 import { swapSchools } from '../core/loads/schools';
 import { compileNeed } from '../core/matching/evaluate';
-import type { Canonical } from '../core/matching/canonical';
+import type { CanonicalSpec } from '../core/matching/canonical';
 import { needSql } from '../core/matching/sql';
 import type { Need, Verdict } from '../core/needs/need';
 import { demoContactors } from './demo/contactors';
@@ -24,14 +24,14 @@ beforeAll(async () => {
 });
 afterAll(() => db.drop());
 
-async function bothVerdicts(needs: Need[], specs: Canonical[]): Promise<{ memory: Verdict[][]; sql: Verdict[][] }> {
+async function bothVerdicts(needs: Need[], specs: CanonicalSpec[]): Promise<{ memory: Verdict[][]; sql: Verdict[][] }> {
   await db.knex('specs').truncate();
   await db.knex.batchInsert(
     'specs',
     specs.map((spec, id) => ({ id, spec: JSON.stringify(spec) })),
     500,
   );
-  const stored = specs.map((spec) => JSON.parse(JSON.stringify(spec)) as Canonical);
+  const stored = specs.map((spec) => JSON.parse(JSON.stringify(spec)) as CanonicalSpec);
   const columns = needs.map((need, i) => {
     const { text, bindings } = needSql(need);
     return db.knex.raw(`${text} as v${i}`, bindings);
@@ -45,7 +45,7 @@ const mark = (value: fc.Arbitrary<unknown>) =>
   fc.oneof({ weight: 5, arbitrary: value }, { weight: 1, arbitrary: fc.constantFrom(null, 'none', undefined) });
 const amps = fc.constantFrom(9, 18, 25, 27.5, 40, 90, 240);
 const record = (fields: Record<string, fc.Arbitrary<unknown>>) =>
-  fc.record(fields).map((marks) => Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined)) as Marks);
+  fc.record(fields).map((marks) => Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined)) as FieldValues);
 
 const row = record({
   volts: fc.oneof(

@@ -1,6 +1,6 @@
 /** Pictures of plates. The bytes are read only when a picture is asked for. */
 import type { Knex } from 'knex';
-import type { SeenPlate } from '../core/picture/see-plate';
+import type { OcrPlate } from '../core/picture/ocr-plate';
 
 export type PictureRow = {
   id: string;
@@ -12,7 +12,7 @@ export type PictureRow = {
   bytes: Buffer;
   original: Buffer | null;
   original_type: string | null;
-  seen: SeenPlate;
+  seen: OcrPlate;
   taken_at: Date;
 };
 

@@ -1,7 +1,7 @@
 /** Sites, panels, positions and their history. */
 import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
-import type { Schools } from '../core/loads/schools';
+import type { Methods } from '../core/loads/schools';
 import type { Readings } from '../core/readings/reading';
 import type { Element, SupplyPath } from '../core/supply/path';
 
@@ -10,7 +10,7 @@ export type SiteRow = {
   name: string;
   practice: Practice;
   time_zone: string;
-  schools: Partial<Schools>;
+  schools: Partial<Methods>;
   sort: number;
 };
 export type PanelRow = {

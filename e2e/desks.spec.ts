@@ -93,7 +93,7 @@ test('on a phone a swap is opened, read and matched', async ({ browser }) => {
   await startSwap(page);
   await stage(page, 'Requirements').tap();
   await expect(page.getByRole('heading', { name: 'Requirements' })).toBeVisible();
-  await expect(page.getByText('Resistive, with headroom')).toBeVisible();
+  await expect(page.getByText('Resistive current with margin')).toBeVisible();
   await stage(page, 'Candidates').tap();
   await page.locator('table.board thead .pick').first().tap();
   await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
@@ -115,5 +115,5 @@ test('a school is chosen on its line, and the line names it', async ({ page }) =
   await page.getByRole('button', { name: /^Locked-rotor current/ }).click();
   await expect(page.getByText(/anything from 40.5\s?A to 72.9\s?A/).first()).toBeVisible();
   await page.getByLabel(/Starting current when the plate does not say/).selectOption('six-to-eight');
-  await expect(page.getByText(/School: 8 times full-load amps/)).toBeVisible();
+  await expect(page.getByText(/Method: 8 times full-load amps/)).toBeVisible();
 });

@@ -15,7 +15,7 @@ const positions = [
     name: 'three-phase motor, kW plate',
     panel: 'ferrow-gate',
     tag: /^K1 gate pump 1/,
-    lines: [/^Running current.*load plate/, /^Locked-rotor current.*7.1 x plate amps/],
+    lines: [/^Rated operational current, Ie.*load plate/, /^Locked-rotor current.*7.1 x plate amps/],
     why: /^Locked-rotor current/,
     reason: /IA\/IN 7.1/,
   },
@@ -31,16 +31,16 @@ const positions = [
     name: 'hermetic compressor',
     panel: 'kestrel-lighting',
     tag: /^K1 hut cooling/,
-    lines: [/^Full-load amps.*18.6 \+ 1.3 A/, /^Unit's largest device.*advice/],
-    why: /^Unit's largest device/,
+    lines: [/^Full-load amps.*18.6 \+ 1.3 A/, /^Maximum overcurrent device of the unit.*advice/],
+    why: /^Maximum overcurrent device of the unit/,
     reason: /It oversizes/,
   },
   {
     name: 'resistive heater',
     panel: 'ferrow-pump',
     tag: /^K14 paddle heater 1/,
-    lines: [/^Resistive current.*9\s?kW at 400\s?V/, /^Resistive, with headroom.*x 1.2, advice/],
-    why: /^Resistive, with headroom/,
+    lines: [/^Resistive current.*9\s?kW at 400\s?V/, /^Resistive current with margin.*x 1.2, advice/],
+    why: /^Resistive current with margin/,
     reason: /20 % headroom/,
   },
 ] as const;
@@ -67,7 +67,7 @@ test('another load kind changes the plate and the lines, and undo takes it back'
   await expect(kind).toHaveValue('resistive-heater');
   await kind.selectOption('motor-1ph');
   await stage(page, 'Requirements').click();
-  await expect(page.getByRole('button', { name: /^Running current/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Rated operational current, Ie/ })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^Resistive current/ })).toBeVisible();
@@ -79,7 +79,7 @@ test('an assumed mark makes its line a check at best', async ({ page }) => {
   await page.getByRole('button', { name: /^Full load: read\. Explain or change/ }).click();
   await page.getByRole('menuitem', { name: /assumed/ }).click();
   await stage(page, 'Requirements').click();
-  await expect(page.getByRole('button', { name: /^Running current.*rests on an assumption/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Rated operational current, Ie.*rests on an assumption/ })).toBeVisible();
   await saved(page);
 });
 
@@ -91,8 +91,8 @@ test('filters that leave nothing say so and how to get back', async ({ page }) =
   await page.getByRole('button', { name: 'In stock' }).click();
   await page.getByRole('button', { name: 'Only fits' }).click();
   await page.getByRole('button', { name: 'Same footprint' }).click();
-  await expect(page.getByText(/Nothing is left by these filters/)).toBeVisible();
+  await expect(page.getByText(/These filters leave nothing/)).toBeVisible();
   await page.getByRole('button', { name: 'Only fits' }).click();
   await page.getByRole('button', { name: 'In stock' }).click();
-  await expect(page.getByText(/Nothing is left by these filters/)).toHaveCount(0);
+  await expect(page.getByText(/These filters leave nothing/)).toHaveCount(0);
 });

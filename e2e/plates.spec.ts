@@ -13,7 +13,7 @@ test('a picture becomes readings of the swap; Enter confirms; it is there after 
   const plate = page.getByRole('region', { name: /^Load plate/ });
   await expect(mark(plate, 'Speed')).toHaveValue(/1770/);
   // What stood there before is not overwritten: the difference is shown.
-  await expect(page.getByText(/the field holds .* the picture says/).first()).toBeVisible();
+  await expect(page.getByText(/the field holds .* the picture gives/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Use the picture’s' }).first().click();
   const open = plate.locator('.mark.to-confirm');
   const before = await open.count();
@@ -54,7 +54,7 @@ for (const [type, tilt] of [
     await readPicture(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz', 'IEC 61009-1'], { tilt, type });
     const plate = page.getByRole('region', { name: 'Residual-current device' });
     await expect(mark(plate, 'Curve')).toHaveValue('C');
-    await expect(mark(plate, 'Rated amps')).toHaveValue(/16/);
+    await expect(mark(plate, 'Rated current')).toHaveValue(/16/);
     await page.getByLabel('It is a').selectOption('breaker');
     await expect(mark(page.getByRole('region', { name: 'Breaker', exact: true }), 'Curve')).toHaveValue('C');
   });
@@ -109,7 +109,7 @@ test('a worn coil is recovered by measurement, ranked, with its arithmetic', asy
   await startSwap(page);
   const plate = page.getByRole('region', { name: /^Removed plate/ });
   await plate.getByRole('button', { name: /^Coil marks/ }).click();
-  await page.getByRole('menuitem', { name: /cannot be read/ }).click();
+  await page.getByRole('menuitem', { name: /^\? unreadable/ }).click();
   await page.getByRole('button', { name: 'Recover it' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog).toContainText('Dead, disconnected.');
@@ -155,7 +155,7 @@ test('the key arrives at a family, goes back, and hears the marks', async ({ pag
 test('the glossary finds a mark by any of its names, and a mark leads to it', async ({ page }) => {
   await page.goto('/plates/glossary');
   await page.getByRole('searchbox').fill('ALR');
-  await expect(page.locator('.entry').first()).toContainText('Locked rotor');
+  await expect(page.locator('.entry').first()).toContainText('Locked-rotor amps');
   await page.getByRole('searchbox').fill('ALF');
   await expect(page.getByText(/ambiguous/)).toBeVisible();
   await page.goto('/plates?kind=fuse');

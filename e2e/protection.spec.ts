@@ -192,7 +192,7 @@ test('a trip unit with earth fault and maintenance setting restates the lines', 
 test('a maker’s curve is kept with its part, drawn at its position, and taken away', async ({ page }) => {
   await page.goto('/parts/nettlecombe-nb-125n-20-3p');
   const curve = page.getByRole('region', { name: 'The maker’s curve' });
-  await expect(curve).toContainText('None is kept');
+  await expect(curve).toContainText('None is stored');
   await expect(curve.getByRole('button', { name: 'Keep a curve, CSV' })).toBeDisabled();
   await curve.getByRole('textbox', { name: 'Source of the points' }).fill('sheet 12, page 3');
   const give = (text: string) =>
@@ -210,7 +210,7 @@ test('a maker’s curve is kept with its part, drawn at its position, and taken 
   await expect(page.getByText('Points of the maker, as given.')).toBeVisible();
   await page.goBack();
   await curve.getByRole('button', { name: 'Remove' }).click();
-  await expect(curve).toContainText('None is kept');
+  await expect(curve).toContainText('None is stored');
 });
 
 for (const [name, width, height, theme] of [

@@ -21,8 +21,8 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   const board = page.locator('table.board');
   await expect(board.locator('thead .pick')).toHaveCount(1);
   await expect(board.locator('thead')).toContainText('Nettlecombe TM4 P82');
-  const row = board.getByRole('row', { name: /^Base/ });
-  await expect(row).toContainText('octal-8');
+  const row = board.getByRole('row', { name: /^Socket/ });
+  await expect(row).toContainText('octal, 8 pins');
   await board.locator('thead .pick').click();
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();

@@ -23,7 +23,7 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
   await stage(page, 'Requirements').click();
-  await expect(page.getByText(/Residual type: AC, needed is A, F, B, B\+/)).toBeVisible();
+  await expect(page.getByText(/RCD type: AC, required A, F, B, B\+/)).toBeVisible();
   // It has tripped twice: the hunt is open, and says what leaks before anything is fitted.
   const leak = page.getByRole('region', { name: 'Cause search' });
   await expect(leak).toContainText('2 faults here within a year');
@@ -42,7 +42,7 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await expect(seen.getByRole('row', { name: /^A / })).toContainText(/ trips/);
   await stage(page, 'Candidates').click();
   const board = page.locator('table.board');
-  await expect(board.getByRole('row', { name: /^Residual type as removed/ })).toContainText('AC');
+  await expect(board.getByRole('row', { name: /^RCD type as removed/ })).toContainText('AC');
   await takeFirst(page, /^Wexmoor WD2 40\/30 A/);
   await expect(page.locator('.proof').filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
   await proveAll(page);
@@ -217,21 +217,21 @@ test('a spent capacitor is told from a wrong one, and its reading goes on the re
   await stage(page, 'Requirements').click();
   const read = page.getByRole('region', { name: 'Condition of the removed part' });
   await expect(read).toContainText('Motor: weak, outside its tolerance');
-  await expect(page.getByText(/The removed part was not wrong; it is spent/)).toBeVisible();
+  await expect(page.getByText(/The removed part was correct; it is worn out/)).toBeVisible();
   await stage(page, 'Candidates').click();
   await takeFirst(page, /^Wexmoor WK 12.5\/450/);
   await proveAll(page);
   await signed(page);
-  await expect(page.getByRole('main')).toContainText(/What came out, motor: weak, 10.9/);
+  await expect(page.getByRole('main')).toContainText(/Removed part, motor: weak, 10.9/);
 });
 
 test('the type is picked by its drawn symbol, and the verdict on the old one follows', async ({ page }) => {
   await openPosition(page, 'ferrow-pump', /^R10 lift pump drive/);
   await startSwap(page);
-  await page.getByRole('combobox', { name: /^Residual type/ }).focus();
+  await page.getByRole('combobox', { name: /^RCD type/ }).focus();
   const symbols = page.getByRole('group', { name: 'Its symbol' });
   await expect(symbols.getByRole('button', { name: /^A,/ })).toHaveAttribute('aria-pressed', 'true');
   await symbols.getByRole('button', { name: /straight over a dashed line/ }).click();
-  await expect(page.getByRole('combobox', { name: /^Residual type/ })).toHaveValue('B');
+  await expect(page.getByRole('combobox', { name: /^RCD type/ })).toHaveValue('B');
   await expect(page.getByText('The removed part was right')).toBeVisible();
 });

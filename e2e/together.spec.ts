@@ -11,8 +11,8 @@ test('the later of two tabs is told what changed and can keep both', async ({ br
   await startSwap(one);
   await two.goto(one.url());
   const plate = (page: typeof one) => page.getByRole('region', { name: /^Load plate/ });
-  await plate(one).getByRole('textbox', { name: 'Service f.' }).fill('1.25');
-  await plate(one).getByRole('textbox', { name: 'Service f.' }).press('Enter');
+  await plate(one).getByRole('textbox', { name: 'Service factor' }).fill('1.25');
+  await plate(one).getByRole('textbox', { name: 'Service factor' }).press('Enter');
   await saved(one);
   await plate(two).getByRole('textbox', { name: 'Code' }).fill('F');
   await plate(two).getByRole('textbox', { name: 'Code' }).press('Enter');
@@ -22,7 +22,7 @@ test('the later of two tabs is told what changed and can keep both', async ({ br
   await dialog.getByRole('button', { name: 'Keep both as ticked' }).click();
   await saved(two);
   await one.reload();
-  await expect(plate(one).getByRole('textbox', { name: 'Service f.' })).toHaveValue('1.25');
+  await expect(plate(one).getByRole('textbox', { name: 'Service factor' })).toHaveValue('1.25');
   await expect(plate(one).getByRole('textbox', { name: 'Code' })).toHaveValue('F');
   await context.close();
 });

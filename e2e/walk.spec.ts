@@ -7,10 +7,10 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
   await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
-  await expect(page.getByText(/The removed part was wrong: full-load amps 27\s?A against 40\s?A needed/)).toBeVisible();
+  await expect(page.getByText(/The removed part was wrong: full-load amps 27\s?A, 40\s?A required/)).toBeVisible();
 
   await stage(page, 'Requirements').click();
-  await expect(page.getByRole('img', { name: /at least 40\s?A, came out 27\s?A/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /at least 40\s?A, removed 27\s?A/ })).toBeVisible();
   await page.getByRole('button', { name: /^Locked-rotor amps/ }).click();
   await expect(page.getByText(/Code G is 5.6 to 6.29 kVA a horsepower/)).toBeVisible();
   await expect(page.getByText(/NFPA 70 \(2023\), table 430.7\(B\), from memory/)).toBeVisible();
@@ -89,7 +89,7 @@ test('an impossible or wrong unit is said at its field and nothing is lost', asy
   await expect(page.locator('.plate .fault-text')).toHaveCount(0);
 });
 
-test('cannot be read is one touch, and offers the recovery', async ({ page }) => {
+test('unreadable is one touch, and offers the recovery', async ({ page }) => {
   await openPosition(page, 'kestrel-winch', /^K3 bilge pump/);
   await startSwap(page);
   await page

@@ -2,7 +2,7 @@
 import { execFile } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { promisify } from 'node:util';
-import type { Canonical } from '../core/matching/canonical';
+import type { CanonicalSpec } from '../core/matching/canonical';
 import { askedNeeds } from '../core/matching/judge';
 import { contextOf } from '../core/judge-case';
 import { familyOf } from '../core/families/registry';
@@ -21,7 +21,7 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
   const counts = new Map<string, number>();
   let judged = 0;
   const parts = demoParts();
-  const canonical = new Map<string, Canonical[]>();
+  const canonical = new Map<string, CanonicalSpec[]>();
   for (const { plain } of everyCase()) {
     const family = familyOf(plain.family)!;
     const specs =
@@ -31,7 +31,7 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
       for (const spec of specs) {
         if (exempt(spec)) continue;
         const { verdict, have, way } = judge(spec);
-        if (have === undefined && need.onlyWhereCarried) continue;
+        if (have === undefined && need.optionalRating) continue;
         judged += 1;
         if (verdict !== 'not-known') continue;
         const { quantity, limit } = need.ways[way]!;

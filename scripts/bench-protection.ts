@@ -1,7 +1,7 @@
 /** Protection measured: a whole branch over HTTP on 5 000 breakers and 5 000 fuses, and the curves desk restating itself. */
 import type { CurvePoint } from '../core/curves/band';
 import { branchOf, type BranchInputs } from '../core/curves/branch-inputs';
-import type { DeviceChoice } from '../core/curves/choice';
+import type { DeviceChoice } from '../core/curves/curve-device';
 import { judgeBranch } from '../core/curves/judge-branch';
 import { connect } from '../data/connection';
 

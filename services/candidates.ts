@@ -15,7 +15,7 @@ import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { judgeBeside } from '../core/matching/beside-removed';
 import type { CompiledNeed } from '../core/matching/evaluate';
-import type { Canonical } from '../core/matching/canonical';
+import type { CanonicalSpec } from '../core/matching/canonical';
 import { askedNeeds } from '../core/matching/judge';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
@@ -31,7 +31,7 @@ const coilSwapNeed: Need = {
   group: 'coil',
   severity: 'should',
   safety: false,
-  onlyWhereCarried: true,
+  optionalRating: true,
   ways: [
     {
       quantity: 'coilSwap',
@@ -78,17 +78,17 @@ const rowOf = (first: PartRow, family: DeviceFamily, { name, raw }: Combined): P
 });
 
 /** Canonical spec of a part with ancoil to be changed. */
-const specWithCoil = (family: DeviceFamily, part: PartRow, coil: CoilChoice): Canonical => ({
+const specWithCoil = (family: DeviceFamily, part: PartRow, coil: CoilChoice): CanonicalSpec => ({
   ...family.canonical(withCoil(part.raw, coil)),
   coilSwap: 'ancoil to be changed',
 });
 
 const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
-const MOST_OF_ONE = 3; // of one part on the shelf, so many at the most enter a combination
+const MAX_OF_ONE = 3; // of one part on the shelf, so many at the most enter a combination
 
 export type Candidate = {
   id: string;
-  spec: Canonical;
+  spec: CanonicalSpec;
   onShelf: number;
   pieces?: number;
   part: PartRow;
@@ -102,7 +102,7 @@ export type Field = {
   context: NeedContext;
   needs: Need[];
   asked: CompiledNeed[];
-  removed: Canonical | null;
+  removed: CanonicalSpec | null;
   /** What readings on the removed part say of its state. */
   condition: PartCondition[];
   candidates: Candidate[];
@@ -115,10 +115,10 @@ const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? 
 
 /** What lies on the shelf in parallel, where the family can. */
 function combinedCandidates(parts: PartRow[], shelf: Map<string, StockRow[]>, family: DeviceFamily, context: NeedContext): Candidate[] {
-  if (!family.combine) return [];
+  if (!family.parallelCombinations) return [];
   const byId = new Map(parts.map((part) => [part.id, part]));
-  const pieces = parts.flatMap((part): ShelfPart[] => Array.from({ length: Math.min(lying(shelf, part.id), MOST_OF_ONE) }, () => part));
-  return family.combine(context, pieces).flatMap((together): Candidate[] => {
+  const pieces = parts.flatMap((part): ShelfPart[] => Array.from({ length: Math.min(lying(shelf, part.id), MAX_OF_ONE) }, () => part));
+  return family.parallelCombinations(context, pieces).flatMap((together): Candidate[] => {
     const [first, ...beside] = together.ids;
     const part = first === undefined ? undefined : byId.get(first);
     if (!part || beside.length === 0) return [];

@@ -1,9 +1,9 @@
 /** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
 import { numberMark } from '../core/case/case';
 import { familyOf } from '../core/families/registry';
-import { choiceOfSpec, type DeviceChoice } from '../core/curves/choice';
+import { choiceOfSpec, type DeviceChoice } from '../core/curves/curve-device';
 import type { BranchInputs } from '../core/curves/branch-inputs';
-import { inrushOf } from '../core/overcurrent/carry';
+import { inrushOf } from '../core/overcurrent/load-current';
 import { disconnectWithin, earthFaultAmps } from '../core/overcurrent/earth-fault';
 import { contextOf } from '../core/judge-case';
 import { motorRunningAmps } from '../core/loads/demand';

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../core/case/case';
+import type { FieldValues } from '../core/case/case';
 import { loadFields } from '../core/fields/load-fields';
 import { supplyFields } from '../core/fields/supply-fields';
 import { families, familyOf } from '../core/families/registry';
@@ -630,8 +630,8 @@ const judgeNeeds = ({ practice, family, supply, load }: { practice: string; fami
     contextOf({
       practice: practice as 'IEC',
       family,
-      supply: supply as Marks,
-      load: load as Marks,
+      supply: supply as FieldValues,
+      load: load as FieldValues,
       duty: {},
       removed: null,
       candidates: [],

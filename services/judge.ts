@@ -1,9 +1,9 @@
 /** Judges a plain case that comes from outside: checks it, judges it, and names what it did not use. */
-import type { Marks, Part, PlainCase } from '../core/case/case';
+import type { FieldValues, Part, PlainCase } from '../core/case/case';
 import { withoutAliases } from '../core/case/aliases';
 import { withoutBirthNames } from '../core/case/odd-names';
 import { watched } from '../core/case/overlay';
-import { caseSchema, LONGEST_ID, MOST_CANDIDATES, specReader, unusedNames } from '../core/case/schema';
+import { caseSchema, LONGEST_ID, MAX_CANDIDATES, specReader, unusedNames } from '../core/case/schema';
 import { families, familyOf } from '../core/families/registry';
 import { judgeCase, type CaseAnswer } from '../core/judge-case';
 import { ServiceError } from './service-error';
@@ -27,7 +27,7 @@ const readers = new Map(families.map(({ id, fields }) => [id, specReader(fields)
 function readCandidates(body: unknown): Part[] | undefined {
   const { family, candidates } = (body ?? {}) as { family?: unknown; candidates?: unknown };
   const read = readers.get(String(family));
-  if (!read || !Array.isArray(candidates) || candidates.length > MOST_CANDIDATES) return undefined;
+  if (!read || !Array.isArray(candidates) || candidates.length > MAX_CANDIDATES) return undefined;
   const ids = new Set<string>();
   const parts: Part[] = [];
   for (const candidate of candidates as ({ id?: unknown; spec?: unknown } | null)[]) {
@@ -59,7 +59,7 @@ export async function judgePlainCase(body: unknown, lines: LineChoice = 'all'): 
   const plain: PlainCase = {
     ...cast,
     load: load.marks,
-    duty: (cast.duty as Marks | null | undefined) ?? {},
+    duty: (cast.duty as FieldValues | null | undefined) ?? {},
     removed: cast.removed ?? null,
   };
   const answer = judgeCase(plain, { lines });

@@ -26,7 +26,7 @@ export type BoardColumn = {
   /** What differs from the removed part where it should be the same. */
   changes: Change[];
 };
-export type Board = {
+export type Comparison = {
   needs: Need[];
   removed: (JudgedPart & { name: string }) | null;
   columns: BoardColumn[];
@@ -53,7 +53,7 @@ export const matchSchema = yup.object({
 });
 
 /** Returns the fit board of a swap. Filters take columns away; they never change which lines are asked. */
-export async function matchSwap(id: string, body: unknown): Promise<Board> {
+export async function matchSwap(id: string, body: unknown): Promise<Comparison> {
   const filters = await validate(matchSchema, body ?? {});
   const swap = await loadSwap(id);
   const field = await fieldOf(database(), swap);
@@ -82,7 +82,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Board> {
       footprint: part.footprint,
       sameFootprint: part.footprint === footprint,
       shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
-      inBrief: family.inBrief(coil ?? part.raw),
+      inBrief: family.shortDescription(coil ?? part.raw),
       part: judged,
       changes,
     };

@@ -18,7 +18,7 @@ import {
 import { ServiceError } from './service-error';
 import { validate } from './validate';
 
-const MOST_MS = 10_000;
+const MAX_MS = 10_000;
 const meterSchema = yup
   .object({
     host: yup
@@ -29,7 +29,7 @@ const meterSchema = yup
       .required('host is missing: the address of the meter.'),
     port: yup.number().integer().min(1).max(65535).default(502),
     unitId: yup.number().integer().min(0).max(255).default(1),
-    timeoutMs: yup.number().integer().min(50).max(MOST_MS).default(2000),
+    timeoutMs: yup.number().integer().min(50).max(MAX_MS).default(2000),
     map: yup
       .mixed<RegisterMap>()
       .required('map is missing: the registers of the meter.')

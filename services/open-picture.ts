@@ -1,6 +1,6 @@
 /** Opening what came as a picture: looked at before it is decoded, upright after its EXIF mark, on white, no larger than asked. */
 import sharp, { type OutputInfo, type Sharp } from 'sharp';
-import { MOST_PIXELS, sniffPicture } from '../core/picture/sniff';
+import { MAX_PIXELS, sniffPicture } from '../core/picture/image-type';
 import { ServiceError } from './service-error';
 
 const refuse = (reason: string) => new ServiceError(422, [{ field: 'picture', reason }]);
@@ -9,7 +9,7 @@ const refuse = (reason: string) => new ServiceError(422, [{ field: 'picture', re
 export function openPicture(bytes: Uint8Array, longest: number): Sharp {
   const sniffed = sniffPicture(bytes);
   if (!sniffed.ok) throw refuse(sniffed.fault);
-  return sharp(bytes, { limitInputPixels: MOST_PIXELS + 1_000_000 })
+  return sharp(bytes, { limitInputPixels: MAX_PIXELS + 1_000_000 })
     .rotate()
     .resize(longest, longest, { fit: 'inside', withoutEnlargement: true })
     .flatten({ background: '#ffffff' });

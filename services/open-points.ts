@@ -1,6 +1,6 @@
 /** What was signed as not known stands at its position until somebody has settled it. */
 import * as yup from 'yup';
-import { LEAST_REASON } from '../core/swap/gate';
+import { MIN_REASON_LETTERS } from '../core/swap/sign-off';
 import { database } from '../data/connection';
 import { openLines, settle, type OpenLineRow } from '../data/settlements';
 import { notFound } from './service-error';
@@ -39,7 +39,7 @@ export const settleSchema = yup.object({
   recordId: yup.string().strict().uuid('recordId is not the id of a record.').required('recordId is missing.'),
   lineId: yup.string().strict().max(100).required('lineId is missing.'),
   by: words('by', 2),
-  found: words('found', LEAST_REASON),
+  found: words('found', MIN_REASON_LETTERS),
 });
 
 /** Settles an open point of a position and notes it in its history. A second click changes nothing. Throws 404 where no such point is open. */

@@ -1,5 +1,5 @@
 /** The panels desk: sites, panels and positions, each position with its state worked out from its own plates. */
-import { conditionOfPart, spentTexts } from '../core/families/contract';
+import { conditionOfPart, wornOutTexts } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '../core/matching/judge';
@@ -78,7 +78,7 @@ export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Read
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools) });
   return {
     ...judgePart(askedNeeds(family.needs(context), [spec]), spec, site.practice),
-    spent: spentTexts(conditionOfPart(family, context, plain.removed.spec)),
+    spent: wornOutTexts(conditionOfPart(family, context, plain.removed.spec)),
   };
 }
 

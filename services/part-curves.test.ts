@@ -1,7 +1,7 @@
 /** A maker's curve kept with a part: read, refused, held against needs, drawn at its positions, and taken away again. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { bandSeconds } from '../core/curves/band';
-import { modelOf } from '../core/curves/choice';
+import { modelOf } from '../core/curves/curve-device';
 import { catalogueVersion, partById } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';

@@ -1,7 +1,7 @@
 /** The text engine on the server, for the open interface: the same strips, the same letters, in threads of their own. */
 import { createWorker, type Worker } from 'tesseract.js';
 import type { Gray } from '../core/picture/gray';
-import { seePlate, type SeenPlate } from '../core/picture/see-plate';
+import { ocrPlate, type OcrPlate } from '../core/picture/ocr-plate';
 import { engineOver, engineSettings } from '../core/picture/text-engine';
 import { lettersFolder } from './engine-files';
 import { decoded, openPicture } from './open-picture';
@@ -36,14 +36,14 @@ export async function grayOfFile(bytes: Uint8Array): Promise<Gray> {
 }
 
 /** Sees what stands in a picture. One picture at a time: the engines use all processors. */
-export function seePicture(bytes: Uint8Array): Promise<SeenPlate> {
+export function seePicture(bytes: Uint8Array): Promise<OcrPlate> {
   const mine = turn.then(async () => {
     const gray = await grayOfFile(bytes);
     clearTimeout(idle);
     engines ??= start();
     const ready = await engines;
     try {
-      return await seePlate(
+      return await ocrPlate(
         gray,
         engineOver(ready as never, (packed) => Buffer.from(packed)),
       );

@@ -2,8 +2,8 @@
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { plateOf } from '../core/families/plates';
-import type { SeenPlate } from '../core/picture/see-plate';
-import { sniffPicture } from '../core/picture/sniff';
+import type { OcrPlate } from '../core/picture/ocr-plate';
+import { sniffPicture } from '../core/picture/image-type';
 import { database } from '../data/connection';
 import { dropPicture, keepPicture, pictureById, picturesOfSwap, type PictureRow } from '../data/pictures';
 import { swapById } from '../data/swaps';
@@ -12,8 +12,8 @@ import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
 const UUID = /^[0-9a-f-]{36}$/i;
-const MOST_BYTES = 1_000_000;
-const MOST_WORDS = 800;
+const MAX_BYTES = 1_000_000;
+const MAX_WORDS = 800;
 
 export type PictureView = {
   id: string;
@@ -22,7 +22,7 @@ export type PictureView = {
   width: number;
   height: number;
   hasOriginal: boolean;
-  seen: SeenPlate;
+  seen: OcrPlate;
 };
 
 const point = yup.array().of(yup.number().required()).length(2);
@@ -48,7 +48,7 @@ const lookSchema = yup.object({
       rows: yup.array().of(yup.array().of(cellSchema).max(200)).max(300).required(),
     })
     .required(),
-  words: yup.array().of(wordSchema).max(MOST_WORDS).required(),
+  words: yup.array().of(wordSchema).max(MAX_WORDS).required(),
 });
 const seenSchema = yup
   .object({
@@ -73,7 +73,7 @@ const view = (row: Omit<PictureRow, 'bytes' | 'original'>): PictureView => ({
 async function small(bytes: Uint8Array): Promise<{ bytes: Buffer; width: number; height: number }> {
   for (const quality of [82, 65, 45]) {
     const { data, info } = await decoded(openPicture(bytes, 1600).jpeg({ quality }));
-    if (data.length <= MOST_BYTES) return { bytes: data, width: info.width, height: info.height };
+    if (data.length <= MAX_BYTES) return { bytes: data, width: info.width, height: info.height };
   }
   throw new ServiceError(422, [{ field: 'picture', reason: 'The picture stays above 1 MB. Crop it to the plate.' }]);
 }
@@ -91,7 +91,7 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
   if (section !== 'load' && section !== 'removed')
     throw new ServiceError(422, [{ field: 'section', reason: 'section is load or removed.' }]);
   if (!plateOf(kind)) throw new ServiceError(422, [{ field: 'kind', reason: 'kind is no plate that is known.' }]);
-  const seen = (await validate(seenSchema as never, upload.seen)) as SeenPlate;
+  const seen = (await validate(seenSchema as never, upload.seen)) as OcrPlate;
   const kept = await small(upload.picture);
   const original = upload.original && upload.original.length > 0 ? sniffPicture(upload.original) : undefined;
   if (original && !original.ok) throw new ServiceError(422, [{ field: 'original', reason: original.fault }]);

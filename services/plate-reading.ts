@@ -2,7 +2,7 @@
 import * as yup from 'yup';
 import { guessPlate, plateOf, plates, type Guess } from '../core/families/plates';
 import { parsePlate, type PlateReading } from '../core/plates/parse-plate';
-import { NO_PLATE, readsLikeAPlate } from '../core/picture/see-plate';
+import { NO_PLATE, readsLikeAPlate } from '../core/picture/ocr-plate';
 import { readSeen, type PictureReading } from '../core/plates/read-seen';
 import { seePicture } from './picture-engine';
 import { ServiceError } from './service-error';

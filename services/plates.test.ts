@@ -4,7 +4,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
-import type { SeenPlate } from '../core/picture/see-plate';
+import type { OcrPlate } from '../core/picture/ocr-plate';
 import { engineFile } from './engine-files';
 import { addPicture, listPictures, pictureFile, removePicture, type PictureUpload } from './pictures';
 import { grayOfFile, seePicture, stopPictureEngine } from './picture-engine';
@@ -58,7 +58,7 @@ const look = {
     },
   ],
 };
-const seen: SeenPlate = { width: 640, height: 480, first: look, second: look };
+const seen: OcrPlate = { width: 640, height: 480, first: look, second: look };
 const upload = async (change: Partial<PictureUpload> = {}): Promise<PictureUpload> => ({
   picture: new Uint8Array(await flat(640, 480).jpeg().toBuffer()),
   section: 'load',

@@ -6,7 +6,7 @@ import { database } from '../data/connection';
 import { ServiceError } from './service-error';
 import { validate } from './validate';
 
-const MOST_NAME = 60;
+const MAX_NAME = 60;
 
 /** Every maker's table, by name. */
 export const positionTables = async (knex: Knex = database()): Promise<PositionTable[]> =>
@@ -20,8 +20,8 @@ export const positionCodesSchema = yup.object({
 /** Saves a maker's table; with no rows it goes. Throws 409 with what stands where somebody saved first. */
 export async function savePositionCodes(maker: string, body: unknown): Promise<PositionTable[]> {
   const name = maker.trim();
-  if (name.length === 0 || name.length > MOST_NAME)
-    throw new ServiceError(422, [{ field: 'maker', reason: `A maker's name has 1 to ${MOST_NAME} characters.` }]);
+  if (name.length === 0 || name.length > MAX_NAME)
+    throw new ServiceError(422, [{ field: 'maker', reason: `A maker's name has 1 to ${MAX_NAME} characters.` }]);
   const { version, rows } = await validate(positionCodesSchema, body);
   const knex = database();
   const changed = async (trx: Knex) =>

@@ -4,7 +4,7 @@
  */
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
-import { settledClosing } from '../core/closing/findings';
+import { settledClosing } from '../core/close-failure/findings';
 import { familyOf } from '../core/families/registry';
 import { markText, type Change } from '../core/matching/changes';
 import { insteadOf, type JudgedPart } from '../core/matching/judge';
@@ -14,7 +14,7 @@ import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { causeVerdict } from '../core/swap/cause';
 import { causeHuntOf } from '../core/swap/cause-hunt';
-import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/gate';
+import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
 import { safeSteps } from '../core/swap/make-safe';
 import type { SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
@@ -184,7 +184,7 @@ type Judged = Extract<NonNullable<Awaited<ReturnType<typeof judgeChoice>>>, { mi
 /** Causes that were settled, with what was found. */
 const settledCauses = (state: SwapState): RecordBody['causes'] => {
   const control = state.supply.controlVolts?.value;
-  if (familyOf(state.family)?.hunt === 'why-it-will-not-close')
+  if (familyOf(state.family)?.faultFinding === 'why-it-will-not-close')
     return settledClosing(state.causes ?? {}, typeof control === 'number' ? control : null);
   return (causeHuntOf(state)?.causes ?? []).flatMap((cause) => {
     const found = state.causes?.[cause.id];
@@ -209,7 +209,7 @@ function recordBody(
   const { state, site } = swap;
   const { part } = choice;
   const family = familyOf(state.family)!;
-  const brief = family.inBrief(choice.coil ?? part.raw);
+  const brief = family.shortDescription(choice.coil ?? part.raw);
   const hasCoil = family.coilSwap.scheme === 'always';
   return {
     format: 'loyal-coil/swap-record',

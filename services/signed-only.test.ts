@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import type { Change, Choice } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
-import { partObstacles } from '../core/swap/gate';
+import { partObstacles } from '../core/swap/sign-off';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { candidateOf, fieldOf, judgeWith } from './candidates';

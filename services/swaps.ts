@@ -5,7 +5,7 @@ import type { Practice } from '../core/case/case';
 import { loadKinds } from '../core/fields/load-fields';
 import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
-import type { Schools } from '../core/loads/schools';
+import type { Methods } from '../core/loads/schools';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
@@ -24,7 +24,7 @@ export type SwapView = {
   recordId: string | null;
   position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null };
   panel: { id: string; name: string; note: string };
-  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Schools> };
+  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Methods> };
   history: { at: string; kind: EventRow['kind']; text: string }[];
   /** The user's own letters of bays, where this family has bays; else none. */
   letters: PositionTable[];

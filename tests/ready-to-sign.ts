@@ -4,7 +4,7 @@ import type { Proof } from '@/core/families/contract';
 import { safeSteps } from '@/core/swap/make-safe';
 import type { Change as PartChange } from '@/core/matching/changes';
 import type { JudgedPart } from '@/core/matching/judge';
-import { changeKey, changeSignature, lineSignature } from '@/core/swap/gate';
+import { changeKey, changeSignature, lineSignature } from '@/core/swap/sign-off';
 import type { Change, SwapState } from '@/core/swap/swap';
 
 const within = ({ low, high }: Proof): number => (high === null ? (low ?? 0.01) * 1.01 : (Math.max(0, low ?? 0) + high) / 2);

@@ -5,21 +5,21 @@
 import { createWorker, type Worker as Engine } from 'tesseract.js';
 import { guessPlate, plateOf } from '@/core/families/plates';
 import { grayOfRgba } from '@/core/picture/gray';
-import { seePlate, type SeenPlate } from '@/core/picture/see-plate';
-import { sniffPicture } from '@/core/picture/sniff';
+import { ocrPlate, type OcrPlate } from '@/core/picture/ocr-plate';
+import { sniffPicture } from '@/core/picture/image-type';
 import { engineOver, engineSettings } from '@/core/picture/text-engine';
 import { readSeen, type PictureReading } from '@/core/plates/read-seen';
 
 /** Share of the picture, 0 to 1 on both axes. */
 export type Crop = { x: number; y: number; width: number; height: number };
 /** Read a picture as a plate of this kind, or the kind that its words speak for; or read what was seen as another kind. */
-export type ReadRequest = { id: number; plate?: string } & ({ file: Blob; crop?: Crop } | { seen: SeenPlate } | { warm: true });
+export type ReadRequest = { id: number; plate?: string } & ({ file: Blob; crop?: Crop } | { seen: OcrPlate } | { warm: true });
 /** What was read, as which plate; undefined where the words do not tell. */
 export type Interpreted = { plate: string; found: PictureReading } | undefined;
 export type ReadAnswer =
   | { id: number; kind: 'progress'; share: number }
   | { id: number; kind: 'fault'; fault: string }
-  | { id: number; kind: 'done'; seen: SeenPlate; kept: Blob; read: Interpreted }
+  | { id: number; kind: 'done'; seen: OcrPlate; kept: Blob; read: Interpreted }
   | { id: number; kind: 'interpreted'; read: Interpreted };
 
 const KEPT_SIDE = 1600; // pixels of the longer side of what is kept
@@ -42,7 +42,7 @@ const start = (): Promise<Engine[]> =>
   );
 
 /** The grammar's patterns are compiled here too: the page's own thread stays free. */
-function interpret(seen: SeenPlate, asked: string | undefined): Interpreted {
+function interpret(seen: OcrPlate, asked: string | undefined): Interpreted {
   const plate = plateOf(asked ?? guessPlate(seen.first.laid.text)[0]?.id ?? '');
   return plate && { plate: plate.id, found: readSeen(seen, plate) };
 }
@@ -82,7 +82,7 @@ async function read(id: number, file: Blob, crop: Crop | undefined, plate: strin
     });
   }
   let last = 0;
-  const seen = await seePlate(gray, engineOver(ready as never), (share) => {
+  const seen = await ocrPlate(gray, engineOver(ready as never), (share) => {
     if (share - last < 0.03 && share < 1) return;
     last = share;
     tell({ id, kind: 'progress', share });

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { STORED_ENERGY_CAUTION } from '@/core/closing/checks';
-import type { Finding, Findings } from '@/core/closing/findings';
+import { STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
+import type { Finding, Findings } from '@/core/close-failure/findings';
 import type { PositionTable } from '@/core/case/position-codes';
 import { BreakerSim } from '@/ui/closing/BreakerSim';
 import { WillNotClose } from '@/ui/closing/WillNotClose';

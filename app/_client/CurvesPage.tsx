@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useState } from 'react';
 import type { BranchInputs } from '@/core/curves/branch-inputs';
-import type { DeviceChoice } from '@/core/curves/choice';
+import type { DeviceChoice } from '@/core/curves/curve-device';
 import type { CurveBranch } from '@/services/curve-branch';
 import { CurvesDesk } from '@/ui/curves/CurvesDesk';
 import { Shell } from './Shell';

@@ -28,7 +28,7 @@ const benchWords: Record<Bench, string> = {
   closing: 'Why an air breaker will not close, measured step by step; and one to press.',
   residual: 'What each RCD type detects of a leakage current.',
 };
-const MOST_NAMES = 5;
+const MAX_NAMES = 5;
 
 /** The lab: what a relay, a breaker or a residual device will do, before it is fitted. */
 export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string; letters: readonly PositionTable[] }) {
@@ -47,7 +47,7 @@ export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string
   };
   const matching =
     answer?.kind === 'match'
-      ? { count: answer.matches.length, names: answer.matches.slice(0, MOST_NAMES).map(({ name }) => name), millis: answer.millis }
+      ? { count: answer.matches.length, names: answer.matches.slice(0, MAX_NAMES).map(({ name }) => name), millis: answer.millis }
       : undefined;
   const watched = answer?.kind === 'run' || answer?.kind === 'sweep' ? answer : undefined;
   return (

@@ -3,12 +3,12 @@
 import CircularProgress from '@mui/material/CircularProgress';
 import { useState } from 'react';
 import type { Practice } from '@/core/case/case';
-import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
 import { familyOf, familyWords } from '@/core/families/registry';
 import { termOf } from '@/core/quantities/terms';
 import type { Change as PartChange } from '@/core/matching/changes';
 import { choiceKey, type Change, type SwapState } from '@/core/swap/swap';
-import type { Board, BoardColumn } from '@/services/match';
+import type { Comparison, BoardColumn } from '@/services/match';
 import { ChoicePanel } from '@/ui/board/ChoicePanel';
 import { FitBoard, type Column } from '@/ui/board/FitBoard';
 import { WhyFell } from '@/ui/board/WhyFell';
@@ -26,7 +26,7 @@ const FIRST_COLUMNS = 5;
 const where = (column: BoardColumn) =>
   column.shelf.length > 0 ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ') : 'catalogue';
 
-function sentence(board: Board, family: string): string {
+function sentence(board: Comparison, family: string): string {
   const fits = board.columns.filter((column) => column.part.verdict === 'fits').length;
   const shelf = `${board.onShelf} of them in stock`;
   if (board.holding === 0) return `${board.judged} ${family} judged: every one has a failing line.`;
@@ -34,7 +34,7 @@ function sentence(board: Board, family: string): string {
 }
 
 type Props = {
-  board?: Board;
+  board?: Comparison;
   fault?: string;
   busy: boolean;
   filters: Filters;
@@ -49,7 +49,7 @@ type Props = {
   onName: (name: string) => void;
   onChange: (changes: Change[]) => void;
   onChoose: (column: BoardColumn) => void;
-  onCell: (line: JudgedLine, name: string) => void;
+  onCell: (line: JudgedNeed, name: string) => void;
 };
 
 /** Match: the fit board over crib and catalogue, and why the rest fell. */
@@ -116,7 +116,7 @@ export function MatchStage(props: Props) {
         <p className="muted" style={{ fontSize: 12.5 }}>
           Sorted by: no failing line, fewest lines not known, fewest checks
           {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (ancoil to be changed mark or a coil swap is one)' : ''}, in
-          stock, {familyOf(props.state.family)?.combine ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
+          stock, {familyOf(props.state.family)?.parallelCombinations ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
         </p>
       )}
       {board && props.chosenKey && props.part && (

@@ -8,7 +8,7 @@ import { readMeterOnce } from './read-meter';
 import { useMeter } from './use-meter';
 
 const EVERY_MS = 500;
-const MOST_READINGS = 7200;
+const MAX_READINGS = 7200;
 
 type Taken = { at: number; reading: MeterReading };
 
@@ -58,7 +58,7 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
       setFault(answer.ok ? undefined : `${answer.fault} It is asked again.`);
       if (!answer.ok) return;
       setReading(answer.reading);
-      setTaken((before) => before && [...before, { at: performance.now(), reading: answer.reading }].slice(-MOST_READINGS));
+      setTaken((before) => before && [...before, { at: performance.now(), reading: answer.reading }].slice(-MAX_READINGS));
     }, EVERY_MS);
     return () => clearInterval(timer);
   }, [recording, at, unitId, map]);

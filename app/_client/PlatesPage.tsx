@@ -4,7 +4,7 @@ import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { guessPlate, plateOf, plates } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
-import type { SeenPlate } from '@/core/picture/see-plate';
+import type { OcrPlate } from '@/core/picture/ocr-plate';
 import { fieldOfWord, stateMeaning, type Reading, type Readings } from '@/core/readings/reading';
 import { PhotoPanel } from '@/ui/photo/PhotoPanel';
 import { PlateFindings } from '@/ui/photo/PlateFindings';
@@ -24,7 +24,7 @@ export function PlatesPage() {
   const params = useSearchParams();
   const router = useRouter();
   const [text, setText] = useState('');
-  const [seen, setSeen] = useState<SeenPlate>();
+  const [seen, setSeen] = useState<OcrPlate>();
   const [chosen, setChosen] = useState<string | undefined>(params.get('kind') ?? undefined);
   const [edits, setEdits] = useState<Record<string, Reading | null>>({});
   const [focus, setFocus] = useState<EditField>();

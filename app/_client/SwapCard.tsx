@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { meaningsOf } from '@/core/case/position-codes';
-import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
 import { schoolChoices } from '@/core/loads/schools';
 import { familyWords } from '@/core/families/registry';
 import { limitText } from '@/core/needs/line-text';
@@ -10,9 +10,9 @@ import { termOf } from '@/core/quantities/terms';
 import { citeSource } from '@/core/standards/source';
 import { stateMeaning } from '@/core/readings/reading';
 import type { Change as PartChange } from '@/core/matching/changes';
-import { partObstacles } from '@/core/swap/gate';
+import { partObstacles } from '@/core/swap/sign-off';
 import type { Change, SwapState } from '@/core/swap/swap';
-import type { Board } from '@/services/match';
+import type { Comparison } from '@/services/match';
 import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
 import { RecoveryForm } from '@/ui/plates/RecoveryForm';
@@ -28,10 +28,10 @@ type Props = {
   view: SwapView;
   state: SwapState;
   derived: Derived;
-  board?: Board;
+  board?: Comparison;
   focus?: EditField;
   pickedNeed?: string;
-  cell?: { line: JudgedLine; name: string };
+  cell?: { line: JudgedNeed; name: string };
   part: JudgedPart | null;
   changes: readonly PartChange[];
   title: string;
@@ -213,7 +213,7 @@ function breath({ derived, view }: Props): string {
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about ? inSentence(about) : 'motor'}`),
-    !derived.needs.some(({ id, unless }) => id === 'residual-type' && unless) && anyOf('residual-type') && `type ${anyOf('residual-type')}`,
+    !derived.needs.some(({ id, notApplicableWhen: unless }) => id === 'residual-type' && unless) && anyOf('residual-type') && `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
     anyOf('protection-class'),
     limit('dip') && `riding a dip to ${limit('dip')}`,

@@ -3,14 +3,14 @@
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
-import type { JudgedLine } from '@/core/matching/judge';
+import type { JudgedNeed } from '@/core/matching/judge';
 import { familyShows, type FamilyView, type Proof, type SettingSheet, type TerminalMove } from '@/core/families/contract';
-import { relayDrivesContactor } from '@/core/families/control-relays/ways-out';
+import { relayDrivesContactor } from '@/core/alternatives/relay-drives-contactor';
 import { RelayDrives } from '@/ui/relays/RelayDrives';
 import { WantedTrace } from '@/ui/relays/WantedTrace';
 import { causeHuntOf } from '@/core/swap/cause-hunt';
 import type { Change as PartChange } from '@/core/matching/changes';
-import { signObstacles } from '@/core/swap/gate';
+import { signObstacles } from '@/core/swap/sign-off';
 import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
 import type { EditField } from '@/ui/plates/edit-field';
@@ -19,7 +19,7 @@ import { askedOf, derive } from '@/ui/swap/derived';
 import { ClosingHunt } from '@/ui/closing/ClosingHunt';
 import { LeakageSeen } from '@/ui/residual/LeakageSeen';
 import { OwnersPage } from '@/ui/residual/OwnersPage';
-import { plainWords } from '@/core/families/residual-currents/plain-words';
+import { plainWords } from '@/core/families/residual-currents/owner-summary';
 import { frontEndOf } from '@/core/residual/leakage';
 import { CauseHunt } from '@/ui/swap/CauseHunt';
 import { ConditionPanel } from '@/ui/swap/ConditionPanel';
@@ -66,7 +66,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
   });
   const [focus, setFocus] = useState<EditField>();
   const [pickedNeed, setPickedNeed] = useState<string>();
-  const [cell, setCell] = useState<{ line: JudgedLine; name: string }>();
+  const [cell, setCell] = useState<{ line: JudgedNeed; name: string }>();
   const [remark, setRemark] = useState('');
   const [signing, setSigning] = useState(false);
   const [signFault, setSignFault] = useState<string>();
@@ -199,7 +199,7 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
           )}
           {stage === 'need' && derived.condition.length > 0 && <ConditionPanel condition={derived.condition} />}
           {stage === 'need' && causeHunt && <CauseHunt hunt={causeHunt} state={state} repeats={repeats} onChange={change} />}
-          {stage === 'need' && derived.family.hunt === 'why-it-will-not-close' && (
+          {stage === 'need' && derived.family.faultFinding === 'why-it-will-not-close' && (
             <ClosingHunt state={state} repeats={repeats} onChange={change} />
           )}
           {stage === 'need' && (

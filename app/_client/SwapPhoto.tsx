@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { PictureReading } from '@/core/plates/read-seen';
-import { confirmed, takePicture, type Difference } from '@/core/plates/take-picture';
+import { confirmed, takePicture, type Difference } from '@/core/plates/merge-photo-readings';
 import { fieldOfWord } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
 import type { PictureView } from '@/services/pictures';

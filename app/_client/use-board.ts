@@ -1,11 +1,11 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import type { Board } from '@/services/match';
+import type { Comparison } from '@/services/match';
 import { api } from './api';
 
 export type Filters = { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean; hideChecks: boolean };
-export type BoardState = { board?: Board; fault?: string; busy: boolean };
+export type BoardState = { board?: Comparison; fault?: string; busy: boolean };
 
 /** The fit board for the saved state; asked again when the state or the filters change. */
 export function useBoard(swapId: string, wanted: boolean, filters: Filters, stamp: string, flush: () => Promise<void>): BoardState {
@@ -18,7 +18,7 @@ export function useBoard(swapId: string, wanted: boolean, filters: Filters, stam
       await flush();
       if (stop.signal.aborted) return;
       setAnswer((before) => ({ ...before, busy: true }));
-      const result = await api<Board>('POST', `/api/v1/swaps/${swapId}/match`, { ...JSON.parse(query), limit: 24 }, stop.signal);
+      const result = await api<Comparison>('POST', `/api/v1/swaps/${swapId}/match`, { ...JSON.parse(query), limit: 24 }, stop.signal);
       if (stop.signal.aborted) return;
       setAnswer(result.ok ? { board: result.value, busy: false } : { fault: result.faults[0]?.reason, busy: false });
     };

@@ -1,12 +1,12 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { LARGEST_FILE, sniffPicture } from '@/core/picture/sniff';
-import { NO_PLATE, readsLikeAPlate, type SeenPlate } from '@/core/picture/see-plate';
+import { LARGEST_FILE, sniffPicture } from '@/core/picture/image-type';
+import { NO_PLATE, readsLikeAPlate, type OcrPlate } from '@/core/picture/ocr-plate';
 import type { PhotoState } from '@/ui/photo/PhotoPanel';
 import type { Crop, Interpreted, ReadAnswer, ReadRequest } from '@/workers/plate-reader.worker';
 
-export type PhotoResult = { seen: SeenPlate; kept: Blob; file: File; read: Interpreted };
+export type PhotoResult = { seen: OcrPlate; kept: Blob; file: File; read: Interpreted };
 
 /** A picture from choosing to words: the work is done in a worker, shows its progress and can be cancelled. */
 export function usePlatePhoto(
@@ -84,7 +84,7 @@ export function usePlatePhoto(
   }, []);
 
   /** Reads what was seen as another kind of plate. */
-  const interpret = useCallback((seen: SeenPlate, as: string | undefined) => {
+  const interpret = useCallback((seen: OcrPlate, as: string | undefined) => {
     const { id, to } = start();
     to.onmessage = ({ data }: MessageEvent<ReadAnswer>) => {
       if (data.id === job.current && data.kind === 'interpreted') tell.current.onInterpreted(data.read);
@@ -94,7 +94,7 @@ export function usePlatePhoto(
 
   /** Shows a kept picture, unless somebody has begun with another. */
   const show = useCallback(
-    (url: string, seen: SeenPlate) => setState((now) => (now.step === 'empty' ? { step: 'done', url, seen } : now)),
+    (url: string, seen: OcrPlate) => setState((now) => (now.step === 'empty' ? { step: 'done', url, seen } : now)),
     [],
   );
   const clear = useCallback((fault?: string) => setState({ step: 'empty', fault }), []);

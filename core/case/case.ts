@@ -8,37 +8,37 @@ export type Practice = 'NFPA70' | 'IEC';
 export type CurrentKind = 'ac' | 'dc' | 'ac/dc';
 
 /** Values of one object of the case by field name. The fields are listed, with units and ranges, in `fields.ts`. */
-export type Marks = Record<string, unknown>;
+export type FieldValues = Record<string, unknown>;
 
 /** One row of a contactor's rating plate; a row is valid at its own volts. */
 export type RatingRow = { volts: Mark<number>; kind?: CurrentKind | null; polesInSeries?: number } & Record<string, unknown>;
 
-export type PartSpec = Marks;
+export type PartSpec = FieldValues;
 export type Part = { id: string; spec: PartSpec };
 
 export type PlainCase = {
   practice: Practice;
   family: string;
-  supply: Marks;
-  load: Marks;
-  duty: Marks;
+  supply: FieldValues;
+  load: FieldValues;
+  duty: FieldValues;
   removed: { spec: PartSpec } | null;
   candidates: Part[];
 };
 
 /** Reads a number from marks: the number, null when worn, undefined when not asked for or no such mark. */
-export function numberMark(marks: Marks, name: string): number | null | undefined {
+export function numberMark(marks: FieldValues, name: string): number | null | undefined {
   const mark = marks[name];
   if (mark === null) return null;
   return typeof mark === 'number' ? mark : undefined;
 }
 
 /** Reads a word from marks: the word, null when worn, undefined when not asked for. */
-export function wordMark(marks: Marks, name: string): string | null | undefined {
+export function wordMark(marks: FieldValues, name: string): string | null | undefined {
   const mark = marks[name];
   if (mark === null) return null;
   return typeof mark === 'string' && mark !== 'none' ? mark : undefined;
 }
 
 /** True when the flag is set; absent and false are the same. */
-export const flagMark = (marks: Marks, name: string): boolean => marks[name] === true;
+export const flagMark = (marks: FieldValues, name: string): boolean => marks[name] === true;

@@ -8,7 +8,7 @@ import { accessoryFunctions, type AccessoryFunction } from '../fields/accessory-
 export type PositionCode = { code: string; bay: string; function: AccessoryFunction; note: string };
 export type PositionTable = { maker: string; version: number; rows: PositionCode[] };
 
-const MOST_ROWS = 60;
+const MAX_ROWS = 60;
 const line = (label: string, most: number) => yup.string().trim().max(most, `${label} is longer than ${most} characters.`);
 
 const rowSchema = yup.object({
@@ -26,7 +26,7 @@ const rowSchema = yup.object({
 export const positionRowsSchema = yup
   .array()
   .of(rowSchema)
-  .max(MOST_ROWS, `At most ${MOST_ROWS} rows are kept for a maker.`)
+  .max(MAX_ROWS, `At most ${MAX_ROWS} rows are kept for a maker.`)
   .required('rows is missing; a list is needed, which may be empty.')
   .test('unique', (rows, context) => {
     const codes = (rows ?? []).map(({ code }) => String(code).toUpperCase());

@@ -160,7 +160,7 @@ const listOrMark = (row: yup.ObjectSchema<yup.AnyObject>, meaning: string, label
     .nullable()
     .test('rows', async (value, context) => {
       if (value === undefined || value === null || value === 'none' || value === false) return true;
-      if (!Array.isArray(value) || value.length > MOST_ROWS)
+      if (!Array.isArray(value) || value.length > MAX_ROWS)
         return context.createError({
           message: `${label} is ${seen(value)}; a list of at most 60 rows is accepted.`,
         });
@@ -188,7 +188,7 @@ const schemaOf = (field: Field) =>
   field.kind === 'rows' || field.kind === 'coil-rows' ? listOrMark(rowsOf(field), field.meaning, field.label) : fieldSchema(field);
 const shapeWithRows = (fields: readonly Field[]) => Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)]));
 
-const MOST_ROWS = 60;
+const MAX_ROWS = 60;
 /** True where a mark is accepted, by the same rules as its schema: for many parts at once, without the words of a refusal. */
 function accepts(field: Field, value: unknown): boolean {
   if (value === undefined || value === null || value === 'none' || value === false) return true;
@@ -199,7 +199,7 @@ function accepts(field: Field, value: unknown): boolean {
   const columns = rowFieldsOf(field);
   return (
     Array.isArray(value) &&
-    value.length <= MOST_ROWS &&
+    value.length <= MAX_ROWS &&
     value.every((row) => isObject(row) && columns.every((column) => accepts(column, row[column.name])))
   );
 }
@@ -217,7 +217,7 @@ export function specReader(fields: readonly Field[]): (spec: unknown) => Record<
 /** Schema of a part's spec from the fields of its family. */
 export const specSchema = (fields: readonly Field[]) => yup.object(shapeWithRows(fields));
 
-export const MOST_CANDIDATES = 5000;
+export const MAX_CANDIDATES = 5000;
 export const LONGEST_ID = 200;
 
 const objectOf = (fields: readonly Field[], label: string) =>
@@ -266,7 +266,7 @@ export function caseSchemaOf(family: CaseFamily, families: readonly CaseFamily[]
             spec: spec.default(undefined).required('A candidate has no spec.'),
           }),
         )
-        .max(MOST_CANDIDATES, 'At most 5000 candidates are accepted in one case.')
+        .max(MAX_CANDIDATES, 'At most 5000 candidates are accepted in one case.')
         .required('candidates is missing; a list is needed, which may be empty.')
         .test('unique', (list, context) => {
           const ids = (list ?? []).map((part) => (part as { id?: string } | null)?.id);

@@ -4,7 +4,7 @@
  */
 import type { PartSpec } from '../case/case';
 import { kindAliases } from '../fields/field';
-import type { Band, Canonical } from '../matching/canonical';
+import type { Band, CanonicalSpec } from '../matching/canonical';
 import type { CoilSupply } from '../needs/need';
 import { coilLimits, COIL_MARK_TOLERANCE } from '../standards/contactor-limits';
 
@@ -74,7 +74,7 @@ export function coilBands(spec: PartSpec, band: BandOf): Record<string, Band[] |
  * Coil marks as bands by kind of supply: where it operates, what it is marked for. `pickUpDc` is the share of the mark at which a DC
  * coil pulls in, where its standard says other than 0.85.
  */
-export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp): Canonical {
+export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp): CanonicalSpec {
   const marks = coilMarks(spec);
   if (marks === undefined) return {};
   if (marks === null || marks === 'none')
@@ -108,7 +108,7 @@ function voltsMarked(marks: readonly CoilMark[]): number | [number, number] | nu
 }
 
 /** DC coil power while pulling in: its watts, or V²/R of the marked volts. */
-function pullInDc(spec: PartSpec, volts: number | null): Canonical {
+function pullInDc(spec: PartSpec, volts: number | null): CanonicalSpec {
   if (spec.coilWatts !== undefined) return { coilPullInWattsDc: spec.coilWatts };
   if (spec.coilOhms === undefined) return {};
   return {

@@ -1,7 +1,7 @@
 /** What the curves desk is told of a branch, field by field, and the branch that follows. Null is not known. */
 import { adiabaticK, crossSectionMm2, type AdiabaticKind } from '../standards/conductors';
-import { FIRST_PEAK_FACTOR } from '../overcurrent/carry';
-import { curveDevice, type DeviceChoice } from './choice';
+import { FIRST_PEAK_FACTOR } from '../overcurrent/load-current';
+import { curveDevice, type DeviceChoice } from './curve-device';
 import type { Branch } from './judge-branch';
 
 export type BranchInputs = {

@@ -27,7 +27,7 @@ export type TripUnit = {
 /** Multiple of the long-time setting at which its time is stated. */
 export const LONG_TIME_MULTIPLE = 6;
 const TOLERANCE = { amps: 0.1, seconds: 0.2 } as const;
-const LEAST_OPEN_SECONDS = 0.05;
+const MIN_OPEN_SECONDS = 0.05;
 /** A maintenance setting skips every delay; what is left is the breaker itself. */
 const MAINTENANCE_OPEN_SECONDS = 0.04;
 const MAINTENANCE_MULTIPLE = 2.5;
@@ -75,7 +75,7 @@ function earthBandOf(
     const seconds = Math.max(groundFaultSeconds * by.seconds, least);
     return [at(groundFaultAmps * by.amps, seconds), at(FARTHEST * frameAmps, seconds)];
   };
-  return { fast: flat(low, FASTEST * 3), slow: flat(high, LEAST_OPEN_SECONDS) };
+  return { fast: flat(low, FASTEST * 3), slow: flat(high, MIN_OPEN_SECONDS) };
 }
 
 function remarksOf(unit: TripUnit, frameAmps: number, maintenance: boolean, nema: boolean): Remark[] {
@@ -110,7 +110,7 @@ export function tripUnitBreaker(
 ): Model {
   const maintenanceAmps = unit.maintenanceAmps ?? MAINTENANCE_MULTIPLE * frameAmps;
   const acting = maintenance ? { ...unit, instantaneousAmps: Math.min(unit.instantaneousAmps, maintenanceAmps) } : unit;
-  const last = maintenance ? MAINTENANCE_OPEN_SECONDS : LEAST_OPEN_SECONDS;
+  const last = maintenance ? MAINTENANCE_OPEN_SECONDS : MIN_OPEN_SECONDS;
   const setting = (name: string, label: string, symbol: string, value: number, min: number, max: number): Setting => ({
     name,
     label,

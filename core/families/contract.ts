@@ -3,20 +3,20 @@
  * driven by this contract. Every part is present; what does not apply is a value with its reason.
  * Functions take plain data, return new plain data and never change their inputs.
  */
-import type { Marks, PartSpec, Practice } from '../case/case';
+import type { FieldValues, PartSpec, Practice } from '../case/case';
 import type { Field } from '../fields/field';
-import type { Schools } from '../loads/schools';
+import type { Methods } from '../loads/schools';
 import type { KeptMark } from '../matching/changes';
-import type { Canonical } from '../matching/canonical';
+import type { CanonicalSpec } from '../matching/canonical';
 import type { Need, Verdict } from '../needs/need';
 
 /** What the position offers and asks; the same for screen, interface and command line. */
 export type NeedContext = {
   practice: Practice;
-  supply: Marks;
-  load: Marks;
-  duty: Marks;
-  schools: Schools;
+  supply: FieldValues;
+  load: FieldValues;
+  duty: FieldValues;
+  schools: Methods;
   /** Names of marks that were assumed: 'load.horsepower'. */
   assumed: ReadonlySet<string>;
 };
@@ -43,7 +43,7 @@ export type Proof = {
   kind: 'figure' | 'yes-no';
 };
 
-export type ProofContext = { need: NeedContext; part: Canonical };
+export type ProofContext = { need: NeedContext; part: CanonicalSpec };
 
 /** One conductor moved from the old part to the new. */
 export type TerminalMove = { circuit: 'main' | 'coil' | 'auxiliary'; from: string; to: string; note: string };
@@ -63,7 +63,7 @@ export type PartCondition = { about: string; found: string; word: string; words:
 /** Example: 'Fan: weak, 5.9 µF of 7.5 µF ± 6 %'. */
 const conditionText = ({ about, word, found }: PartCondition): string => `${about}: ${word}, ${found}`;
 /** What says that a part is spent, a text each; empty where nothing does. */
-export const spentTexts = (condition: readonly PartCondition[]): string[] =>
+export const wornOutTexts = (condition: readonly PartCondition[]): string[] =>
   condition.filter(({ verdict }) => verdict === 'fails').map(conditionText);
 
 export type DrillSeed = { id: string; question: string; answer: string };
@@ -86,15 +86,15 @@ export type DeviceFamily = {
   /** Columns of the rating rows that the part plate shows, where it has rows. */
   ratingColumns: readonly string[];
   /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
-  canonical: (spec: PartSpec) => Canonical;
+  canonical: (spec: PartSpec) => CanonicalSpec;
   /** Marks of a plate as marks of the case: one figure may be several there. Names that are already the case's stay. */
-  ofPlate: (marks: Marks, supply: Marks) => Marks;
+  specFromPlate: (marks: FieldValues, supply: FieldValues) => FieldValues;
   /** Marks of the load's plate as this family takes them, where that is otherwise; absent: as they stand. */
-  ofLoad?: (marks: Marks) => Marks;
+  loadFromPlate?: (marks: FieldValues) => FieldValues;
   /** A part in a few words, to tell it from its neighbours: 'C16, 3 poles, 10 kA'. */
-  inBrief: (spec: PartSpec) => string;
+  shortDescription: (spec: PartSpec) => string;
   /** Marks of supply, load and duty that the bench shows for it, beside the load's plate. */
-  asks: { supply: readonly string[]; load: readonly string[]; duty: readonly string[] };
+  positionFields: { supply: readonly string[]; load: readonly string[]; duty: readonly string[] };
   /** A plate line as it may be typed, invented. */
   example: string;
   /** Need lines for a context, in the order in which they are shown. */
@@ -104,14 +104,14 @@ export type DeviceFamily = {
   /** Cautions that are no line on a part: a leg left live, a latch that stays in. */
   cautions: (context: NeedContext) => string[];
   proofs: (context: ProofContext) => Proof[];
-  terminals: (context: NeedContext, from: Canonical | null, to: Canonical) => TerminalMove[];
+  terminals: (context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec) => TerminalMove[];
   /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
   settings: (context: ProofContext) => SettingSheet;
   drill: readonly DrillSeed[];
   /** The question behind an exchange: why did it operate, what leaks, or why will it not close? */
-  hunt: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
+  faultFinding: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
-  shows?: readonly FamilyView[];
+  extraViews?: readonly FamilyView[];
   /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
   condition?: (context: NeedContext, spec: PartSpec) => PartCondition[];
   /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */
@@ -119,10 +119,10 @@ export type DeviceFamily = {
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;
   /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */
-  combine?: (context: NeedContext, shelf: readonly ShelfPart[]) => Combined[];
+  parallelCombinations?: (context: NeedContext, shelf: readonly ShelfPart[]) => Combined[];
 };
 
 /** What was read on a part says of its state; nothing where no part is given or the family reads nothing. */
 export const conditionOfPart = ({ condition }: DeviceFamily, context: NeedContext, spec: PartSpec | null | undefined): PartCondition[] =>
   (spec && condition?.(context, spec)) || [];
-export const familyShows = (family: DeviceFamily, view: FamilyView): boolean => family.shows?.includes(view) ?? false;
+export const familyShows = (family: DeviceFamily, view: FamilyView): boolean => family.extraViews?.includes(view) ?? false;

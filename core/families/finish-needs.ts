@@ -73,7 +73,7 @@ export function finishNeeds(context: NeedContext, make: (context: NeedContext) =
     ...need,
     assumed: restsOnAssumption(need, context.assumed),
     ...(need.severity === 'must' &&
-    !need.onlyWhereCarried &&
+    !need.optionalRating &&
     alwaysAsked.some((pattern) => pattern.test(need.id)) &&
     isStated(context, need)
       ? { alwaysAsked: true }

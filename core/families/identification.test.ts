@@ -49,7 +49,7 @@ describe('breakers', () => {
     ['20 A 120/240 V', { ratedVolts: [120, 240] }],
   ] as const)('%s', (text, expected) => expect(values('breaker', text)).toMatchObject(expected));
   it('a slash stays a slash in the case', () =>
-    expect(familyOf('breaker')!.ofPlate(values('breaker', '20 A 480Y/277 V~ 14 KA') as never, {})).toMatchObject({
+    expect(familyOf('breaker')!.specFromPlate(values('breaker', '20 A 480Y/277 V~ 14 KA') as never, {})).toMatchObject({
       ratedVoltsLineToLine: 480,
       ratedVoltsLineToGround: 277,
       slash: true,
@@ -70,7 +70,7 @@ describe('what works an air breaker', () => {
     expect(conflicts.map(({ field }) => field)).toContain('coilVolts');
   });
   it('volts on an auxiliary contact are what it switches', () =>
-    expect(familyOf('breaker-coil')!.ofPlate(values('breaker-coil', 'AUX. CONTACT 6 A 250 V AC') as never, {})).toMatchObject({
+    expect(familyOf('breaker-coil')!.specFromPlate(values('breaker-coil', 'AUX. CONTACT 6 A 250 V AC') as never, {})).toMatchObject({
       function: ['auxiliary-contact'],
       coilVolts: 'none',
     }));

@@ -1,16 +1,16 @@
 /** Laws that judging breakers, fuses and overload relays must keep, over random parts and positions. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Marks, PlainCase } from '../case/case';
+import type { FieldValues, PlainCase } from '../case/case';
 import { judgeCase } from '../judge-case';
 import type { Verdict } from '../needs/need';
 import { breakerSizes, largestDeviceForAmpacity, nextStandardSize, standardSizeBelow } from '../standards/overcurrent-sizes';
-import { motorBranchLimits } from '../overcurrent/most';
+import { motorBranchLimits } from '../overcurrent/maximum-rating';
 import { readPlateWords } from '../overcurrent/plate-words';
 
 const order: Verdict[] = ['fails', 'not-known', 'check', 'fits'];
 const rank = (verdict: Verdict) => order.indexOf(verdict);
-const verdictOf = (family: string, practice: PlainCase['practice'], supply: Marks, load: Marks, spec: Marks): Verdict =>
+const verdictOf = (family: string, practice: PlainCase['practice'], supply: FieldValues, load: FieldValues, spec: FieldValues): Verdict =>
   judgeCase({ practice, family, supply, load, duty: {}, removed: null, candidates: [{ id: 'x', spec }] }).candidates[0]!.verdict;
 
 const practice = fc.constantFrom('IEC' as const, 'NFPA70' as const);
@@ -49,7 +49,7 @@ const position = fc.record({
   ampacity: fc.double({ min: 10, max: 90, noNaN: true }),
 });
 type At = { fault: number; start: number; loop: number; load: number; ampacity: number };
-const supplyOf = (at: At): Marks => ({
+const supplyOf = (at: At): FieldValues => ({
   systemVolts: 400,
   voltsToGround: 230,
   phases: 3,
@@ -60,7 +60,7 @@ const supplyOf = (at: At): Marks => ({
   loopImpedanceBasis: 'worked-out-hot',
   ambientC: 35,
 });
-const loadOf = (at: At): Marks => ({
+const loadOf = (at: At): FieldValues => ({
   kind: 'conductor-feeder',
   loadAmps: at.load,
   conductorAmpacityAmps: at.ampacity,
@@ -83,7 +83,7 @@ describe('a harder position is never judged easier', () => {
       fc.property(
         practice,
         position,
-        part as fc.Arbitrary<Marks>,
+        part as fc.Arbitrary<FieldValues>,
         fc.double({ min: 0.01, max: 5, noNaN: true }),
         (site, at, spec, share) => {
           const harder = { ...at, [name]: at[name] * (1 + share) };
@@ -100,7 +100,7 @@ describe('a harder position is never judged easier', () => {
       fc.property(
         practice,
         position,
-        breaker as fc.Arbitrary<Marks>,
+        breaker as fc.Arbitrary<FieldValues>,
         fc.double({ min: 0.3, max: 0.99, noNaN: true }),
         (site, at, spec, share) => {
           const thinner = { ...at, ampacity: at.ampacity * share };
@@ -117,7 +117,7 @@ describe('a harder position is never judged easier', () => {
 describe('a better part is never judged worse', () => {
   it('more breaking capacity', () => {
     fc.assert(
-      fc.property(practice, position, breaker as fc.Arbitrary<Marks>, (site, at, spec) => {
+      fc.property(practice, position, breaker as fc.Arbitrary<FieldValues>, (site, at, spec) => {
         const better = { ...spec, icnAmps: (spec.icnAmps as number) * 2, icuAmps: (spec.icuAmps as number) * 2 };
         return (
           rank(verdictOf('breaker', site, supplyOf(at), loadOf(at), better)) >=
@@ -129,7 +129,7 @@ describe('a better part is never judged worse', () => {
   it('a wider dial', () => {
     fc.assert(
       fc.property(practice, fc.double({ min: 2, max: 60, noNaN: true }), relay, (site, fullLoadAmps, spec) => {
-        const at = (one: Marks) =>
+        const at = (one: FieldValues) =>
           rank(
             verdictOf(
               'overload-relay',
@@ -152,7 +152,7 @@ describe('wear never makes a fit', () => {
     ['overload-relay', relay],
   ] as const)('%s', (family, part) => {
     fc.assert(
-      fc.property(practice, position, part as fc.Arbitrary<Marks>, fc.nat(), (site, at, spec, pick) => {
+      fc.property(practice, position, part as fc.Arbitrary<FieldValues>, fc.nat(), (site, at, spec, pick) => {
         const load = family === 'overload-relay' ? { kind: 'motor-3ph', fullLoadAmps: at.load, startSeconds: 3 } : loadOf(at);
         const names = Object.keys(spec);
         const worn = { ...spec, [names[pick % names.length]!]: null };

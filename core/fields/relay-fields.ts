@@ -20,7 +20,7 @@ export const monitoringFunctions = [
   ...['undervoltage', 'overvoltage', 'phaseLoss', 'phaseSequence', 'neutralOpen', 'asymmetry', 'underfrequency', 'overfrequency'],
 ] as const;
 
-const SECONDS_MOST = 3_600_000;
+const MAX_SECONDS = 3_600_000;
 const pole = num('pole', 'Pole', 'count', { min: 1, max: 12 }, 'Pole by its number; absent: every contact, or any.');
 const switched = [
   word('loadType', 'Load', contactLoads, 'Kind of load switched.'),
@@ -82,7 +82,7 @@ export const timingLoadFields: readonly Field[] = [
     kind: 'times',
     unit: 's',
     min: 0.01,
-    max: SECONDS_MOST,
+    max: MAX_SECONDS,
     meaning: 'One time, or on and off.',
   },
   num('repeatPercentNeeded', 'Maximum repeat error', '%', { min: 0.01, max: 50 }, 'Largest repeat error allowed.', {

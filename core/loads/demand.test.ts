@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../case/case';
+import type { FieldValues } from '../case/case';
 import { codeLetters } from '../standards/code-letters';
 import { tableHorsepowers } from '../standards/motor-tables';
 import { connectedVolts, lockedRotorFactor, runningAmpsFactor } from './connected-volts';
@@ -15,7 +15,7 @@ import {
 } from './demand';
 import { caseSchools, swapSchools } from './schools';
 
-const context = (load: Marks, supply: Marks = {}, more: Partial<LoadContext> = {}): LoadContext => ({
+const context = (load: FieldValues, supply: FieldValues = {}, more: Partial<LoadContext> = {}): LoadContext => ({
   practice: 'NFPA70',
   supply: { systemVolts: 480, phases: 3, ...supply },
   load: { kind: 'motor-3ph', ...load },

@@ -6,7 +6,7 @@ import { mark, type Field } from '../fields/field';
 import { loadMarks } from '../fields/load-marks';
 import { AMPS, plateFieldsOf } from '../fields/print';
 import { hertz, ipRating, maker, phases, rpm, serial, standardMark, torque, type } from '../fields/plate-marks';
-import { single } from '../plates/forms';
+import { single } from '../plates/print-patterns';
 import { toNumber } from '../plates/characters';
 import type { Hit, PlateDefinition } from '../plates/plate-field';
 import type { Laid } from '../plates/layout';

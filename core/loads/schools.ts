@@ -2,7 +2,7 @@
  * Where practitioners differ: the views, the default and its reason. A site may choose another; the line names it.
  * Source: common practice.
  */
-export type Schools = {
+export type Methods = {
   /** Locked-rotor amps when the plate gives neither amps nor letter nor ratio. */
   startWhenUnread: 'not-asked' | 'table-then-six' | 'five-to-eight' | 'six-to-eight';
   /** Headroom on resistive contact current, ratio; advice only. */
@@ -14,17 +14,17 @@ export type Schools = {
 };
 
 /** The plain case asks for nothing that it does not give. */
-export const caseSchools: Schools = {
+export const caseSchools: Methods = {
   startWhenUnread: 'not-asked',
   resistiveHeadroom: 1.2,
   unitMaximum: 'check',
   firstPeak: 'rms',
 };
 /** A swap always asks how hard the motor starts. */
-export const swapSchools: Schools = { ...caseSchools, startWhenUnread: 'table-then-six', firstPeak: 'asymmetrical' };
+export const swapSchools: Methods = { ...caseSchools, startWhenUnread: 'table-then-six', firstPeak: 'asymmetrical' };
 
 export const schoolChoices: {
-  id: keyof Schools;
+  id: keyof Methods;
   question: string;
   choices: { value: string | number; words: string }[];
   reason: string;

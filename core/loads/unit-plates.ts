@@ -5,7 +5,7 @@ import { AMPS, plateFieldsOf, printedAs, VOLTS } from '../fields/print';
 import { hertz, maker, phases, serial, standardMark, type } from '../fields/plate-marks';
 import { linesOf, type Laid } from '../plates/layout';
 import { toNumber } from '../plates/characters';
-import { single } from '../plates/forms';
+import { single } from '../plates/print-patterns';
 import type { Hit, PlateDefinition } from '../plates/plate-field';
 import type { Table } from '../plates/plate-field';
 

@@ -2,20 +2,20 @@
 import type { Practice } from '../case/case';
 import { changesFrom, type Change, type KeptMark } from './changes';
 import type { CompiledNeed } from './evaluate';
-import type { Canonical } from './canonical';
+import type { CanonicalSpec } from './canonical';
 import { judgePart, type JudgedPart } from './judge';
 
 export type BesideRemoved = {
   /** The removed part by the same lines; null where none is given. */
   removed: JudgedPart | null;
-  candidate: (spec: Canonical) => { judged: JudgedPart; changes: Change[] };
+  candidate: (spec: CanonicalSpec) => { judged: JudgedPart; changes: Change[] };
 };
 
 /** @param shown lines that are answered; verdicts and changes are the same either way. */
 export function judgeBeside(
   kept: readonly KeptMark[],
   asked: readonly CompiledNeed[],
-  removed: Canonical | null,
+  removed: CanonicalSpec | null,
   practice: Practice,
   shown: 'all' | 'decisive' = 'all',
 ): BesideRemoved {

@@ -1,12 +1,12 @@
 /** What judging reads of a part: marks by name in one form, and how a figure is found to stand. */
 import type { LineValue } from '../needs/need';
 
-export type Canonical = Record<string, unknown>;
+export type CanonicalSpec = Record<string, unknown>;
 /**
  * The same marks in an object laid out like every other with these names: judging thousands of parts reads it several times as fast as
  * what spreading leaves behind, where each part has a layout of its own.
  */
-export const ofSharedShape = (spec: Canonical): Canonical => Object.fromEntries(Object.entries(spec));
+export const ofSharedShape = (spec: CanonicalSpec): CanonicalSpec => Object.fromEntries(Object.entries(spec));
 
 export type Band = readonly [low: number, high: number];
 /** undefined: not carried; null: worn; 'none': legible, no such mark. */

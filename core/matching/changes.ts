@@ -7,7 +7,7 @@
  */
 import type { Verdict } from '../needs/need';
 import { formatValue } from '../quantities/format-quantity';
-import type { Canonical } from './canonical';
+import type { CanonicalSpec } from './canonical';
 
 /** A mark that should be the same on the part that goes in. */
 export type KeptMark = {
@@ -70,8 +70,8 @@ const isKnown = (mark: unknown) => mark !== undefined && mark !== null;
  */
 export function changesFrom(
   kept: readonly KeptMark[],
-  removed: Canonical | null,
-  part: Canonical,
+  removed: CanonicalSpec | null,
+  part: CanonicalSpec,
   failed: ReadonlySet<string>,
   lines: readonly Judged[],
 ): Change[] {

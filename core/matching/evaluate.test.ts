@@ -1,14 +1,14 @@
 /** The two paths of a compiled need agree, and the rules of states, bands and overall verdicts hold. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Need, Verdict, Way } from '../needs/need';
+import type { Need, Verdict, RatingBasis } from '../needs/need';
 import { compileNeed } from './evaluate';
-import type { Canonical } from './canonical';
+import type { CanonicalSpec } from './canonical';
 import { haveWords } from '../needs/line-text';
 import { insteadOf, judgePart, marginOf, overallVerdict, plainNeeds } from './judge';
 import { rank } from './rank';
 
-const way = (more: Partial<Way> = {}): Way => ({
+const way = (more: Partial<RatingBasis> = {}): RatingBasis => ({
   quantity: 'poles',
   unit: 'count',
   relation: '>=',
@@ -28,7 +28,7 @@ const need = (more: Partial<Need> = {}): Need => ({
   inputs: [],
   ...more,
 });
-const verdictOf = (one: Need, spec: Canonical) => compileNeed(one).verdict(spec);
+const verdictOf = (one: Need, spec: CanonicalSpec) => compileNeed(one).verdict(spec);
 
 describe('states of a mark', () => {
   it.each([
@@ -82,7 +82,7 @@ describe('bands', () => {
 
 describe('relations', () => {
   it('most, exactly, within, one of, includes', () => {
-    const of = (relation: Way['relation'], limit: Way['limit'], poles: unknown) =>
+    const of = (relation: RatingBasis['relation'], limit: RatingBasis['limit'], poles: unknown) =>
       verdictOf(need({ ways: [way({ relation, limit })] }), { poles });
     expect([of('<=', 3, 3), of('<=', 3, 3.1)]).toEqual(['fits', 'fails']);
     expect([of('=', 'a', 'a'), of('=', 'a', 'b')]).toEqual(['fits', 'fails']);
@@ -91,7 +91,7 @@ describe('relations', () => {
     expect([of('includes', 60, [50, 60]), of('includes', 60, [50])]).toEqual(['fits', 'fails']);
   });
   it('bands of a coil must hold the whole swing of the supply', () => {
-    const bands = (limit: Way['limit']) =>
+    const bands = (limit: RatingBasis['limit']) =>
       need({ ways: [way({ relation: 'includes', limit, figure: { kind: 'coil-bands', which: 'operating', supply: 'ac60' } })] });
     const spec = { coilOperating: { ac60: [[102, 132]] }, coilRated: { ac60: [[120, 120]] } };
     expect(verdictOf(bands(120), spec)).toBe('fits');
@@ -103,7 +103,7 @@ describe('relations', () => {
 
 describe('ways', () => {
   const two = need({
-    ways: [way({ figure: { kind: 'field', name: 'a' } }), way({ figure: { kind: 'field', name: 'b' }, atBest: 'check' })],
+    ways: [way({ figure: { kind: 'field', name: 'a' } }), way({ figure: { kind: 'field', name: 'b' }, verdictCap: 'check' })],
   });
   it('a figure beats a worn mark, a worn mark beats none', () => {
     expect(verdictOf(two, { a: null, b: 5 })).toBe('check');
@@ -112,13 +112,13 @@ describe('ways', () => {
     expect(verdictOf(two, { a: 5, b: 1 })).toBe('fits');
   });
   it('a second way of saying the same asks nothing of who does not carry it', () => {
-    const only = compileNeed({ ...two, onlyWhereCarried: true });
+    const only = compileNeed({ ...two, optionalRating: true });
     expect(only.verdict({})).toBe('fits');
     expect(judgePart([only], {}, 'IEC')).toEqual({ verdict: 'not-known', lines: [] });
     expect(only.verdict({ a: 1 })).toBe('fails');
   });
   it('a line is not asked of a part that its mark exempts, whatever else it carries', () => {
-    const exempt = compileNeed({ ...two, unless: { name: 'kind', word: 'plain' } });
+    const exempt = compileNeed({ ...two, notApplicableWhen: { name: 'kind', word: 'plain' } });
     expect(exempt.verdict({ kind: 'plain', a: 1 })).toBe('fits');
     expect(exempt.carries({ kind: 'plain', a: 1 })).toBe(false);
     expect(judgePart([exempt], { kind: 'plain', a: 1 }, 'IEC').lines).toEqual([]);
@@ -133,7 +133,7 @@ describe('ways', () => {
       way({
         relation: '<=',
         limit: 3,
-        or: { figure: { kind: 'field', name: 'delay' }, relation: '>=', limit: 1, words: 'it waits', brief: 'waits' },
+        alternative: { figure: { kind: 'field', name: 'delay' }, relation: '>=', limit: 1, words: 'it waits', brief: 'waits' },
       }),
     ],
   });
@@ -173,7 +173,7 @@ describe('ways', () => {
         fc.boolean(),
         fc.constantFrom('must' as const, 'should' as const),
         (a, b, assumed, onlyWhereCarried, severity) => {
-          const compiled = compileNeed({ ...two, assumed, onlyWhereCarried, severity, unless: { name: 'a', word: 'none' } });
+          const compiled = compileNeed({ ...two, assumed, optionalRating: onlyWhereCarried, severity, notApplicableWhen: { name: 'a', word: 'none' } });
           const other = compileNeed({ ...instead, assumed, severity });
           const spec = { poles: a, delay: b };
           return compiled.verdict({ a, b }) === compiled.judge({ a, b }).verdict && other.verdict(spec) === other.judge(spec).verdict;

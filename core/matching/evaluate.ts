@@ -5,11 +5,11 @@
  * The same rules stand as SQL in `sql.ts`; a property test holds both equal.
  */
 import { findRating, layoutOf, type Columns, type Row } from './rating-rows';
-import { coilLayouts, type Figure, type LineValue, type Need, type Verdict, type Way } from '../needs/need';
-import { slackDown, slackUp, type Band, type Canonical, type Found } from './canonical';
+import { coilLayouts, type FigureRef, type LineValue, type Need, type Verdict, type RatingBasis } from '../needs/need';
+import { slackDown, slackUp, type Band, type CanonicalSpec, type Found } from './canonical';
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
-function nearestMark(spec: Canonical, supply: string, volts: number): number | null | undefined {
+function nearestMark(spec: CanonicalSpec, supply: string, volts: number): number | null | undefined {
   const bands = (spec.coilRated as Record<string, readonly Band[]> | null | undefined)?.[supply];
   if (bands === undefined || bands === null) return spec.coilRated === undefined ? undefined : null;
   let best: number | null = null;
@@ -18,7 +18,7 @@ function nearestMark(spec: Canonical, supply: string, volts: number): number | n
 }
 
 /** Returns the function that finds a figure in a canonical spec. */
-export function compileFigure(figure: Figure): (spec: Canonical) => Found {
+export function compileFigure(figure: FigureRef): (spec: CanonicalSpec) => Found {
   switch (figure.kind) {
     case 'field':
       return (spec) => {
@@ -53,7 +53,7 @@ export function compileFigure(figure: Figure): (spec: Canonical) => Found {
 
 const isBands = (value: readonly unknown[]): value is readonly Band[] => Array.isArray(value[0]);
 
-function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefined | null>) => boolean {
+function relationHolds(way: RatingBasis, limit: LineValue): (have: Exclude<Found, undefined | null>) => boolean {
   switch (way.relation) {
     case '>=': {
       const least = slackDown(limit as number);
@@ -85,9 +85,9 @@ function relationHolds(way: Way, limit: LineValue): (have: Exclude<Found, undefi
 }
 
 /** Returns the function that gives a way's verdict for a figure that the part carries; the part is asked again for the other edge of a band. */
-function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (have: Found, spec: Canonical) => Verdict {
+function compileWay(way: RatingBasis, severity: Need['severity'], assumed: boolean): (have: Found, spec: CanonicalSpec) => Verdict {
   const whenNot: Verdict = severity === 'must' ? 'fails' : 'check';
-  const whenHolds: Verdict = way.atBest ?? (assumed ? 'check' : 'fits');
+  const whenHolds: Verdict = way.verdictCap ?? (assumed ? 'check' : 'fits');
   const { limit, checkFrom, notKnownFrom } = way;
   const band = (have: number): Verdict | undefined => {
     if (checkFrom !== undefined && have >= slackDown(checkFrom)) return 'check';
@@ -96,12 +96,12 @@ function compileWay(way: Way, severity: Need['severity'], assumed: boolean): (ha
   };
   if (limit === null) return (have) => (typeof have === 'number' ? (band(have) ?? 'not-known') : 'not-known');
   const holds = relationHolds(way, limit);
-  const otherEdge = way.orCheck && compileFigure(way.orCheck);
-  const otherReading = way.orNotKnown && compileFigure(way.orNotKnown);
-  const { or } = way;
+  const otherEdge = way.upperEdge && compileFigure(way.upperEdge);
+  const otherReading = way.possible && compileFigure(way.possible);
+  const { alternative: or } = way;
   const orFigure = or && compileFigure(or.figure);
   const orHolds = or && relationHolds({ ...way, relation: or.relation }, or.limit);
-  const holdsBy = (figure: ((spec: Canonical) => Found) | undefined, spec: Canonical): boolean => {
+  const holdsBy = (figure: ((spec: CanonicalSpec) => Found) | undefined, spec: CanonicalSpec): boolean => {
     const edge = figure?.(spec);
     return edge !== undefined && edge !== null && edge !== 'none' && holds(edge);
   };
@@ -131,25 +131,25 @@ export type LineJudgement = { verdict: Verdict; have: Found; way: number };
 export type CompiledNeed = {
   need: Need;
   /** Verdict only: nothing is allocated. */
-  verdict: (spec: Canonical) => Verdict;
+  verdict: (spec: CanonicalSpec) => Verdict;
   /** Verdict with the figure and the way it was held against. */
-  judge: (spec: Canonical) => LineJudgement;
+  judge: (spec: CanonicalSpec) => LineJudgement;
   /** True where the line is not asked of this part at all. */
-  exempt: (spec: Canonical) => boolean;
+  exempt: (spec: CanonicalSpec) => boolean;
   /** True where the part carries the figure in any way, worn or not. */
-  carries: (spec: Canonical) => boolean;
+  carries: (spec: CanonicalSpec) => boolean;
 };
 
 const verdictRank: Record<Verdict, number> = { fits: 3, check: 2, 'not-known': 1, fails: 0 };
 /** A way that can only say that nothing is known yields to every way that says something. */
-export const saysNothing = (way: Way): boolean => way.atBest === 'not-known' || way.notKnownFrom === 0;
+export const saysNothing = (way: RatingBasis): boolean => way.verdictCap === 'not-known' || way.notKnownFrom === 0;
 const rankOf = (verdict: Verdict, silent: boolean) => (silent && verdict === 'not-known' ? -1 : verdictRank[verdict]);
 
 /**
  * Returns the function that tells which ways a part's rows can answer at all: a way of a column that they do not print finds nothing.
  * A contactor has two dozen columns, and most parts print four.
  */
-function printedWays(ways: readonly Way[]): (spec: Canonical) => readonly number[] {
+function printedWays(ways: readonly RatingBasis[]): (spec: CanonicalSpec) => readonly number[] {
   const all = ways.map((_, i) => i);
   const columns = ways.map(({ figure }) => (figure.kind === 'rating' && figure.minVolts !== null ? figure.column : undefined));
   if (columns.filter((column) => column !== undefined).length < 2) return () => all;
@@ -176,14 +176,14 @@ export function compileNeed(need: Need): CompiledNeed {
     decide: compileWay(way, need.severity, need.assumed ?? false),
     silent: saysNothing(way),
   }));
-  const { unless, anyWay = false } = need;
-  const exempt = (spec: Canonical) => unless !== undefined && spec[unless.name] === unless.word;
+  const { notApplicableWhen: unless, anyWay = false } = need;
+  const exempt = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === unless.word;
   /** Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all. */
-  const open = (spec: Canonical) => unless !== undefined && spec[unless.name] === null;
-  const whenLeftOut: Verdict = need.onlyWhereCarried ? 'fits' : 'not-known';
+  const open = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === null;
+  const whenLeftOut: Verdict = need.optionalRating ? 'fits' : 'not-known';
   const wayIndexes = printedWays(need.ways);
   /** A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried. */
-  const judge = (spec: Canonical): LineJudgement => {
+  const judge = (spec: CanonicalSpec): LineJudgement => {
     if (exempt(spec)) return { verdict: 'fits', have: undefined, way: 0 };
     let worn = -1;
     let none = -1;
@@ -213,7 +213,7 @@ export function compileNeed(need: Need): CompiledNeed {
     return found.verdict !== 'fits' && open(spec) ? { ...found, verdict: 'not-known' } : found;
   };
   /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
-  const verdictOfMany = (spec: Canonical): Verdict => {
+  const verdictOfMany = (spec: CanonicalSpec): Verdict => {
     if (exempt(spec)) return 'fits';
     let worn = -1;
     let none = -1;
@@ -237,7 +237,7 @@ export function compileNeed(need: Need): CompiledNeed {
     return found !== 'fits' && open(spec) ? 'not-known' : found;
   };
   const [{ find, decide }] = ways as [(typeof ways)[number]];
-  const verdictOfOne = (spec: Canonical): Verdict => {
+  const verdictOfOne = (spec: CanonicalSpec): Verdict => {
     const have = find(spec);
     return have === undefined ? whenLeftOut : decide(have, spec);
   };

@@ -3,14 +3,14 @@
  * Whole: fails when a must-line does not hold, even beside unknown lines; else not known when a line cannot be judged;
  * else check when a line is a check; else fits. A part on which no line could be asked is not known, never a fit.
  */
-import type { LineValue, Need, Relation, Severity, Verdict, Way } from '../needs/need';
+import type { LineValue, Need, Relation, Severity, Verdict, RatingBasis } from '../needs/need';
 import type { Practice } from '../case/case';
 import { haveText, limitText } from '../needs/line-text';
 import { formatValue } from '../quantities/format-quantity';
 import { termOf } from '../quantities/terms';
 import { citeSource } from '../standards/source';
 import { compileNeed, type CompiledNeed } from './evaluate';
-import type { Band, Canonical, Found } from './canonical';
+import type { Band, CanonicalSpec, Found } from './canonical';
 
 export type Line = {
   quantity: string;
@@ -25,8 +25,8 @@ export type Line = {
   source: string;
 };
 
-export type JudgedLine = Line & { need: Need; verdict: Verdict };
-export type JudgedPart = { verdict: Verdict; lines: JudgedLine[] };
+export type JudgedNeed = Line & { need: Need; verdict: Verdict };
+export type JudgedPart = { verdict: Verdict; lines: JudgedNeed[] };
 
 /** What decides of a line: its verdict, and whether it is one of those that are asked whatever a part carries. */
 export type Decided = { verdict: Verdict; alwaysAsked: boolean };
@@ -47,7 +47,7 @@ function shownFigure(have: Found): LineValue | null {
 }
 
 /** A coil is shown by its marks, though it is judged by the band in which they operate. */
-function shownOf(way: Way, have: Found, spec: Canonical): LineValue | null {
+function shownOf(way: RatingBasis, have: Found, spec: CanonicalSpec): LineValue | null {
   // Of a list that holds one of several words, those are shown that were asked for.
   if (way.relation === 'includes' && Array.isArray(way.limit) && typeof way.limit[0] === 'string' && Array.isArray(have)) {
     const asked = (have as string[]).filter((word) => (way.limit as readonly string[]).includes(word));
@@ -66,7 +66,7 @@ function shownOf(way: Way, have: Found, spec: Canonical): LineValue | null {
 }
 
 /** Distance to the limit in the line's unit; positive holds. Null where there is no such distance. */
-export function marginOf(way: Way, have: Found): number | null {
+export function marginOf(way: RatingBasis, have: Found): number | null {
   const figure = shownFigure(have);
   const { limit } = way;
   if (limit === null || figure === null) return null;
@@ -94,9 +94,9 @@ const relationWords: Record<Relation, string> = {
 };
 
 type Wording = { term: string; wanted: string };
-const wordings = new WeakMap<Way, Map<Practice, Wording>>();
+const wordings = new WeakMap<RatingBasis, Map<Practice, Wording>>();
 /** What of a sentence is the same for every part: worked out once a way. */
-function wordingOf(way: Way, practice: Practice): Wording {
+function wordingOf(way: RatingBasis, practice: Practice): Wording {
   const known = wordings.get(way)?.get(practice);
   if (known) return known;
   const limit = way.limit === null ? undefined : limitText(way.limit, way);
@@ -112,47 +112,47 @@ function wordingOf(way: Way, practice: Practice): Wording {
 }
 
 /** The verdict in a sentence with figures: subject, value seen, limit, next step. */
-export function lineSentence(need: Need, way: Way, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
+export function lineSentence(need: Need, way: RatingBasis, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
   const { term, wanted } = wordingOf(way, practice);
   const margin = marginOf(way, have);
   const bare = have === undefined || have === null || have === 'none';
   const seen = have === 'none' ? 'none' : bare ? 'not known' : haveText(shown, way);
-  if (verdict === 'fits' && way.or && (bare || (margin !== null && margin < 0)))
-    return `${term} is ${seen}; ${wanted}, but ${way.or.words}.`;
+  if (verdict === 'fits' && way.alternative && (bare || (margin !== null && margin < 0)))
+    return `${term} is ${seen}; ${wanted}, but ${way.alternative.words}.`;
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
-  if (way.atBest === 'not-known') return `${term}: ${way.atBestWords ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
+  if (way.verdictCap === 'not-known') return `${term}: ${way.verdictCapReason ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
   if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
   if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
   if (verdict === 'not-known') return `${term} is ${seen}; ${wanted}, so it cannot be said.`;
   if (need.assumed) return `${term} is ${seen}; ${wanted}. The need rests on an assumed mark: confirm it.`;
-  if (way.atBest) return `${term} is ${seen}; ${wanted}. ${way.atBestWords ?? 'The rating is for another kind of load: ask the maker.'}`;
+  if (way.verdictCap) return `${term} is ${seen}; ${wanted}. ${way.verdictCapReason ?? 'The rating is for another kind of load: ask the maker.'}`;
   return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 
 /** Lines by which a part is the wrong one: those that fail and do not only say how worn it is. */
-export const wrongLines = (part: JudgedPart): JudgedLine[] =>
-  part.lines.filter(({ verdict, need }) => verdict === 'fails' && !need.ofCondition);
+export const wrongLines = (part: JudgedPart): JudgedNeed[] =>
+  part.lines.filter(({ verdict, need }) => verdict === 'fails' && !need.isWearLine);
 
 /** Where the figure itself does not hold and another one makes it fit: that other one, short. Example: 'delayed'. */
-export function insteadOf({ need, quantity, limit, verdict, have, margin }: JudgedLine): string | undefined {
+export function insteadOf({ need, quantity, limit, verdict, have, margin }: JudgedNeed): string | undefined {
   if (verdict !== 'fits' || (have !== null && (margin === null || margin >= 0))) return undefined;
-  return need.ways.find((way) => way.quantity === quantity && way.limit === limit)?.or?.brief;
+  return need.ways.find((way) => way.quantity === quantity && way.limit === limit)?.alternative?.brief;
 }
 
 /** Judges one part with sentences, for the lines that are shown. */
 export function judgePart(
   compiled: readonly CompiledNeed[],
-  spec: Canonical,
+  spec: CanonicalSpec,
   practice: Practice,
   shown: 'all' | 'decisive' = 'all',
 ): JudgedPart {
   const decided: Decided[] = [];
-  const lines = compiled.flatMap(({ need, judge, exempt }): JudgedLine[] => {
+  const lines = compiled.flatMap(({ need, judge, exempt }): JudgedNeed[] => {
     const { verdict, have, way: index } = judge(spec);
-    if (exempt(spec) || (have === undefined && need.onlyWhereCarried)) return [];
+    if (exempt(spec) || (have === undefined && need.optionalRating)) return [];
     decided.push({ verdict, alwaysAsked: need.alwaysAsked ?? false });
     if (shown === 'decisive' && verdict === 'fits') return [];
     const way = need.ways[index]!;
@@ -163,7 +163,7 @@ export function judgePart(
   return { verdict: overallVerdict(decided), lines };
 }
 
-function plainLine(need: Need, way: Way): Line {
+function plainLine(need: Need, way: RatingBasis): Line {
   return {
     quantity: way.quantity,
     relation: way.relation,
@@ -179,7 +179,7 @@ function plainLine(need: Need, way: Way): Line {
 }
 
 /** The need lines as the open interface answers them: each way that some part carries. */
-export function plainNeeds(asked: readonly CompiledNeed[], specs: readonly Canonical[]): Line[] {
+export function plainNeeds(asked: readonly CompiledNeed[], specs: readonly CanonicalSpec[]): Line[] {
   return asked.flatMap(({ need, judge, exempt }) => {
     const used = new Set<number>();
     for (const spec of specs) {
@@ -195,5 +195,5 @@ export function plainNeeds(asked: readonly CompiledNeed[], specs: readonly Canon
  * Which lines are asked: those that are asked whatever the parts carry, and those of which at least one part carries the figure.
  * The one function that decides it, for the open interface, the command line, the board, the desks and the record.
  */
-export const askedNeeds = (needs: readonly Need[], specs: readonly Canonical[]): CompiledNeed[] =>
+export const askedNeeds = (needs: readonly Need[], specs: readonly CanonicalSpec[]): CompiledNeed[] =>
   needs.map(compileNeed).filter((compiled) => compiled.need.alwaysAsked || specs.some(compiled.carries));

@@ -6,9 +6,9 @@
  */
 import type { Verdict } from '../needs/need';
 import type { CompiledNeed, LineJudgement } from './evaluate';
-import type { Canonical } from './canonical';
+import type { CanonicalSpec } from './canonical';
 
-export type RankInput = { id: string; spec: Canonical; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
+export type RankInput = { id: string; spec: CanonicalSpec; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
 export type Ranked = {
   id: string;
   verdict: Verdict;
@@ -35,7 +35,7 @@ function nearnessOf(running: CompiledNeed, { have, way }: LineJudgement): number
   return have >= limit ? have / limit : 1000 + limit / Math.max(have, 1e-6);
 }
 
-function isAsked(compiled: readonly CompiledNeed[], spec: Canonical): boolean {
+function isAsked(compiled: readonly CompiledNeed[], spec: CanonicalSpec): boolean {
   for (const { need, exempt } of compiled) if (need.alwaysAsked && !exempt(spec)) return true;
   return false;
 }

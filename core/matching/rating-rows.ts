@@ -2,12 +2,12 @@
  * Which figure of a part's rating rows answers for these volts, this kind of current and these poles?
  * The rows are laid out by column once; of rows of equal volts the best counts, and a worn head leaves open what it may be.
  */
-import type { Figure } from '../needs/need';
-import type { Canonical, Found } from './canonical';
+import type { FigureRef } from '../needs/need';
+import type { CanonicalSpec, Found } from './canonical';
 
 export type Row = Record<string, unknown>;
 
-const MOST_COLUMN_SETS = 2000;
+const MAX_COLUMN_SETS = 2000;
 
 /** One figure of a rating row with what decides whether it may be used; null where that is worn. */
 type Entry = { volts: number | null; kind: string | null; polesInSeries: number | null; value: unknown };
@@ -49,7 +49,7 @@ function layOut(rows: readonly Row[]): Layout {
   const key = names.join('\n');
   const columns = columnSets.get(key) ?? new Set(names);
   // Names that nobody uses come from outside: beyond a sane number of sets each list of rows keeps its own.
-  if (columnSets.size < MOST_COLUMN_SETS) columnSets.set(key, columns);
+  if (columnSets.size < MAX_COLUMN_SETS) columnSets.set(key, columns);
   return { byColumn, columns };
 }
 
@@ -60,7 +60,7 @@ function betterValue(a: unknown, b: unknown): unknown {
   return a === null || b === null ? null : a;
 }
 
-export function findRating(figure: Extract<Figure, { kind: 'rating' }>, spec: Canonical): Found {
+export function findRating(figure: Extract<FigureRef, { kind: 'rating' }>, spec: CanonicalSpec): Found {
   const rows = spec.ratings;
   if (rows === undefined || rows === null) return rows as undefined | null;
   if (rows === 'none') return 'none';

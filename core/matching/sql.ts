@@ -3,7 +3,7 @@
  * Gives the same word as `evaluate.ts`: fits, check, not-known or fails. Values go in as bindings, never as text.
  * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
  */
-import { coilLayouts, type Figure, type Need, type Way } from '../needs/need';
+import { coilLayouts, type FigureRef, type Need, type RatingBasis } from '../needs/need';
 import { saysNothing } from './evaluate';
 import { slackDown, slackUp } from './canonical';
 
@@ -33,7 +33,7 @@ const join = (parts: Sql[], between: string): Sql => ({
 const NULL_MARK = raw(`'null'::jsonb`);
 const NONE = raw(`'"none"'::jsonb`);
 
-function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
+function ratingSql(figure: Extract<FigureRef, { kind: 'rating' }>): Sql {
   const rows = raw(`spec->'ratings'`);
   const guard = (inner: Sql) =>
     sql`(case when ${rows} is null then null when ${rows} = 'null'::jsonb then ${NULL_MARK} when ${rows} = '"none"'::jsonb then ${NONE} else ${inner} end)`;
@@ -62,7 +62,7 @@ function ratingSql(figure: Extract<Figure, { kind: 'rating' }>): Sql {
       else to_jsonb((best->>1)::float8 * ${figure.factor}) end from f)`);
 }
 
-function pullInSql(figure: Extract<Figure, { kind: 'coil-pull-in' }>): Sql {
+function pullInSql(figure: Extract<FigureRef, { kind: 'coil-pull-in' }>): Sql {
   const pull = sql`spec->${figure.supply === 'dc' ? 'coilPullInWattsDc' : 'coilInrushVA'}`;
   const mark = sql`(select (b->>0)::float8 from jsonb_array_elements(spec->'coilRated'->${figure.supply}) with ordinality e(b, i)
     order by abs((b->>0)::float8 - ${figure.volts}), i limit 1)`;
@@ -76,7 +76,7 @@ function pullInSql(figure: Extract<Figure, { kind: 'coil-pull-in' }>): Sql {
     else (select ${value} from (select ${mark} as v) m) end)`;
 }
 
-function figureSql(figure: Figure): Sql {
+function figureSql(figure: FigureRef): Sql {
   switch (figure.kind) {
     case 'field': {
       const value = sql`spec->${figure.name}`;
@@ -101,7 +101,7 @@ const number = raw(`(x #>> '{}')::float8`);
 const word = raw(`x #>> '{}'`);
 const isNumber = raw(`jsonb_typeof(x) = 'number'`);
 
-function holdsSql(way: Way): Sql {
+function holdsSql(way: RatingBasis): Sql {
   const { limit } = way;
   switch (way.relation) {
     case '>=':
@@ -134,17 +134,17 @@ function holdsSql(way: Way): Sql {
 }
 
 /** Another figure of the part holds where the first did not: the other edge of a band, or what its marks leave open. */
-function otherwiseSql(way: Way, edge: Figure, verdict: 'check' | 'not-known'): Sql {
+function otherwiseSql(way: RatingBasis, edge: FigureRef, verdict: 'check' | 'not-known'): Sql {
   const holds = holdsSql(way);
   const found: Sql = { text: holds.text.replace(/\bx\b/g, 'o.x'), bindings: holds.bindings };
   return sql`when (select jsonb_typeof(o.x) not in ('null') and o.x <> '"none"'::jsonb and ${found} from (select ${figureSql(edge)} as x offset 0) o) then ${verdict}`;
 }
 
 /** How many of the middle cases ask another figure of the part. */
-const countOtherwise = (way: Way) => (way.orCheck ? 1 : 0) + (way.orNotKnown ? 1 : 0);
+const countOtherwise = (way: RatingBasis) => (way.upperEdge ? 1 : 0) + (way.possible ? 1 : 0);
 
 /** Another mark makes the line hold by itself; worn, it leaves the line open where nothing else holds. */
-function insteadSql(way: Way, or: NonNullable<Way['or']>, best: string): { holds: Sql; worn: Sql } {
+function insteadSql(way: RatingBasis, or: NonNullable<RatingBasis['alternative']>, best: string): { holds: Sql; worn: Sql } {
   const mark = figureSql(or.figure);
   const condition = holdsSql({ ...way, relation: or.relation, limit: or.limit });
   const found: Sql = { text: condition.text.replace(/\bx\b/g, 'o.x'), bindings: condition.bindings };
@@ -154,7 +154,7 @@ function insteadSql(way: Way, or: NonNullable<Way['or']>, best: string): { holds
   };
 }
 
-function wayVerdict(way: Way, need: Need): Sql {
+function wayVerdict(way: RatingBasis, need: Need): Sql {
   const whenNot = need.severity === 'must' ? 'fails' : 'check';
   const bands: Sql[] = [];
   if (way.checkFrom !== undefined) bands.push(sql`when ${isNumber} and ${number} >= ${slackDown(way.checkFrom)} then 'check'`);
@@ -163,12 +163,12 @@ function wayVerdict(way: Way, need: Need): Sql {
       sql`when ${isNumber} and ${number} >= ${slackDown(way.notKnownFrom)} then 'not-known'`,
       sql`when ${isNumber} then ${whenNot}`,
     );
-  if (way.orNotKnown && way.limit !== null) bands.unshift(otherwiseSql(way, way.orNotKnown, 'not-known'));
-  if (way.orCheck && way.limit !== null) bands.unshift(otherwiseSql(way, way.orCheck, 'check'));
+  if (way.possible && way.limit !== null) bands.unshift(otherwiseSql(way, way.possible, 'not-known'));
+  if (way.upperEdge && way.limit !== null) bands.unshift(otherwiseSql(way, way.upperEdge, 'check'));
   const middle = bands.length ? join(bands, ' ') : raw('');
   if (way.limit === null) return sql`case when jsonb_typeof(x) in ('null', 'string') then 'not-known' ${middle} else 'not-known' end`;
-  const best = way.atBest ?? (need.assumed ? 'check' : 'fits');
-  const instead = way.or && insteadSql(way, way.or, best);
+  const best = way.verdictCap ?? (need.assumed ? 'check' : 'fits');
+  const instead = way.alternative && insteadSql(way, way.alternative, best);
   if (instead) {
     bands.splice(countOtherwise(way), 0, instead.worn);
     return sql`case ${instead.holds} when x = 'null'::jsonb then 'not-known' when x <> '"none"'::jsonb and (${holdsSql(way)}) then ${best} ${join(bands, ' ')} else ${whenNot} end`;
@@ -183,7 +183,7 @@ export function needSql(need: Need): Sql {
     need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(names[i]!)}`),
     ', ',
   );
-  const verdictOf = (way: Way, i: number): Sql => {
+  const verdictOf = (way: RatingBasis, i: number): Sql => {
     const inner = wayVerdict(way, need);
     return { ...inner, text: inner.text.replace(/\bx\b/g, names[i]!) };
   };
@@ -192,16 +192,16 @@ export function needSql(need: Need): Sql {
     need.ways.map((way, i) => sql`when ${raw(condition(names[i]!))} then ${verdictOf(way, i)}`);
   const figures = need.anyWay ? [bestOf(need.ways, need.ways.map(verdictOf), names.map(carried))] : pick(carried);
   const cases = [...figures, ...pick((name) => `${name} = 'null'::jsonb`), ...pick((name) => `${name} = '"none"'::jsonb`)];
-  const exempt = need.unless ? sql`when spec->>${need.unless.name} = ${need.unless.word} then 'fits'` : raw('');
-  const verdict = sql`(select case ${exempt} ${join(cases, ' ')} else ${need.onlyWhereCarried ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
+  const exempt = need.notApplicableWhen ? sql`when spec->>${need.notApplicableWhen.name} = ${need.notApplicableWhen.word} then 'fits'` : raw('');
+  const verdict = sql`(select case ${exempt} ${join(cases, ' ')} else ${need.optionalRating ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
   // Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all.
-  return need.unless
-    ? sql`(case when spec->${need.unless.name} = 'null'::jsonb and ${verdict} <> 'fits' then 'not-known' else ${verdict} end)`
+  return need.notApplicableWhen
+    ? sql`(case when spec->${need.notApplicableWhen.name} = 'null'::jsonb and ${verdict} <> 'fits' then 'not-known' else ${verdict} end)`
     : verdict;
 }
 
 /** The best verdict of the ways that are carried; one that can only say that nothing is known yields to the rest. */
-function bestOf(ways: readonly Way[], verdicts: Sql[], carried: string[]): Sql {
+function bestOf(ways: readonly RatingBasis[], verdicts: Sql[], carried: string[]): Sql {
   const ranked = verdicts.map(
     (verdict, i) =>
       sql`case when ${raw(carried[i]!)} then case ${verdict} when 'fits' then 3 when 'check' then 2 when 'not-known' then ${raw(saysNothing(ways[i]!) ? '-1' : '1')} else 0 end end`,

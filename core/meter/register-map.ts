@@ -78,7 +78,7 @@ export function decode(
 
 export type Block = { table: RegisterEntry['table']; start: number; count: number };
 /** A request reads at most this many registers (Modbus application protocol, from memory). */
-const MOST_REGISTERS = 120;
+const MAX_REGISTERS = 120;
 const NEAR = 8;
 
 /** Requests that read the whole map: registers that lie near each other are read at once. */
@@ -89,7 +89,7 @@ export function blocksOf(map: RegisterMap): Block[] {
   const out: Block[] = [];
   for (const { table, start, end } of spans) {
     const last = out.at(-1);
-    if (last && last.table === table && start <= last.start + last.count + NEAR && end - last.start <= MOST_REGISTERS)
+    if (last && last.table === table && start <= last.start + last.count + NEAR && end - last.start <= MAX_REGISTERS)
       last.count = Math.max(last.count, end - last.start);
     else out.push({ table, start, count: end - start });
   }

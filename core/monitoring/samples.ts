@@ -36,7 +36,7 @@ export function emptySamples(count: number, stepSeconds: number, between: Sample
   };
 }
 
-const MOST_SAMPLES = 4_000_000;
+const MAX_SAMPLES = 4_000_000;
 export type CsvReading = { ok: true; samples: Samples } | { ok: false; fault: string };
 
 /** Column of the heading line by its name, in any letter case. */
@@ -71,7 +71,7 @@ export function readSamples(text: string, between: Samples['between']): CsvReadi
     };
   const body = data.slice(1);
   if (body.length < 2) return { ok: false, fault: 'At least two lines of samples are needed.' };
-  if (body.length > MOST_SAMPLES) return { ok: false, fault: `More than ${MOST_SAMPLES} samples; cut the recording.` };
+  if (body.length > MAX_SAMPLES) return { ok: false, fault: `More than ${MAX_SAMPLES} samples; cut the recording.` };
   const number = (cells: string[], name: string): number | undefined => {
     const cell = found[name]! < 0 ? undefined : cells[found[name]!]?.trim();
     // A comma is a decimal point where it does not part the cells.

@@ -2,10 +2,10 @@
 import { formatValue } from '../quantities/format-quantity';
 import type { Practice } from '../case/case';
 import { termOf } from '../quantities/terms';
-import type { Need, Relation, Way } from './need';
+import type { Need, Relation, RatingBasis } from './need';
 import { inSentence } from '../language/in-sentence';
 
-type Shown = Pick<Way, 'unit' | 'relation'>;
+type Shown = Pick<RatingBasis, 'unit' | 'relation'>;
 type Value = Parameters<typeof formatValue>[0];
 
 /** A limit: the least that is needed is rounded up, the most that is allowed down. */

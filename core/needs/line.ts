@@ -1,20 +1,20 @@
 /** Short makers of need lines: most lines hold one figure of the part against one limit. */
 import type { SourceId } from '../standards/source';
-import type { Figure, LineValue, Need, NeedGroup, Relation, Severity, Way } from './need';
+import type { FigureRef, LineValue, Need, NeedGroup, Relation, Severity, RatingBasis } from './need';
 
 /** A mark of the canonical spec by name; `whenNone` replaces "none". */
-export const field = (name: string, whenNone?: number | null): Figure => ({
+export const field = (name: string, whenNone?: number | null): FigureRef => ({
   kind: 'field',
   name,
   ...(whenNone === undefined ? {} : { whenNone }),
 });
 
-export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity' | 'source'>> & {
+export type LineParts = Partial<Omit<RatingBasis, 'figure' | 'limit' | 'quantity' | 'source'>> & {
   id: string;
   quantity: string;
   limit: LineValue | null;
   /** Figure of the part; absent: the field named like the quantity. */
-  figure?: Figure;
+  figure?: FigureRef;
   group?: NeedGroup;
   severity?: Severity;
   safety?: boolean;
@@ -25,17 +25,17 @@ export type LineParts = Partial<Omit<Way, 'figure' | 'limit' | 'quantity' | 'sou
   school?: string;
   onlyWhereCarried?: boolean;
   anyWay?: boolean;
-  unless?: Need['unless'];
+  unless?: Need['notApplicableWhen'];
   about?: string;
   ofCondition?: boolean;
   /** Further ways of rating; the first that a part carries counts. */
-  otherWays?: readonly Way[];
+  otherWays?: readonly RatingBasis[];
 };
 
 /** Returns a need line: a must of the load unless said otherwise, '>=' unless said otherwise, unit amps unless said otherwise. */
 export function needLine(parts: LineParts): Need {
   const { id, quantity, limit, figure = field(quantity), group = 'load', severity = 'must', safety = false, otherWays = [] } = parts;
-  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest, atBestWords } = parts;
+  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, upperEdge: orCheck, possible: orNotKnown, alternative: or, verdictCap: atBest, verdictCapReason: atBestWords } = parts;
   const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest, atBestWords };
   const known = Object.fromEntries(Object.entries(edges).filter(([, value]) => value !== undefined));
   return {
@@ -49,11 +49,11 @@ export function needLine(parts: LineParts): Need {
     source: parts.source,
     inputs: parts.inputs,
     ...(parts.school ? { school: parts.school } : {}),
-    ...(parts.onlyWhereCarried ? { onlyWhereCarried: true } : {}),
+    ...(parts.onlyWhereCarried ? { optionalRating: true } : {}),
     ...(parts.anyWay ? { anyWay: true } : {}),
-    ...(parts.unless ? { unless: parts.unless } : {}),
+    ...(parts.unless ? { notApplicableWhen: parts.unless } : {}),
     ...(parts.about ? { about: parts.about } : {}),
-    ...(parts.ofCondition ? { ofCondition: true } : {}),
+    ...(parts.ofCondition ? { isWearLine: true } : {}),
   };
 }
 

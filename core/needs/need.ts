@@ -16,7 +16,7 @@ export type NeedGroup = 'safety' | 'load' | 'coil' | 'fit';
 export type LineValue = number | string | readonly number[] | readonly string[];
 
 /** How a part's figure is found in its canonical spec. */
-export type Figure =
+export type FigureRef =
   /** A scalar, word or list by name; `whenNone` replaces "none" (null: then it is not known). */
   | { kind: 'field'; name: string; whenNone?: number | null }
   /**
@@ -42,11 +42,11 @@ export const coilLayouts = {
 /** Key under which a canonical spec holds its coil for this supply. */
 export type CoilSupply = 'ac50' | 'ac60' | 'ac' | 'dc';
 
-export type Way = {
+export type RatingBasis = {
   quantity: string;
   unit: string;
   relation: Relation;
-  figure: Figure;
+  figure: FigureRef;
   /** The need; null when the need itself is not known. */
   limit: LineValue | null;
   /** For '>=': from here up to the limit the line is a check (the figure stands inside a tolerance band). */
@@ -54,17 +54,17 @@ export type Way = {
   /** For '>=': from here up it cannot be said; below it fails. */
   notKnownFrom?: number;
   /** The favourable edge of a tolerance band: where `figure` does not hold but this does, it may go either way, a check. */
-  orCheck?: Figure;
+  upperEdge?: FigureRef;
   /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
-  orNotKnown?: Figure;
+  possible?: FigureRef;
   /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
-  or?: { figure: Figure; relation: '>=' | '<='; limit: number; words: string; /** Beside the figure, short: 'delayed'. */ brief: string };
+  alternative?: { figure: FigureRef; relation: '>=' | '<='; limit: number; words: string; /** Beside the figure, short: 'delayed'. */ brief: string };
   /** A way that can never be more than a check, or that answers nothing: a rating of another kind of load. */
-  atBest?: 'check' | 'not-known';
+  verdictCap?: 'check' | 'not-known';
   /** Source of this way of rating, where it is another than the line's. */
   source?: SourceId;
   /** Why it is no more than that; absent: the rating is for another kind of load. */
-  atBestWords?: string;
+  verdictCapReason?: string;
 };
 
 export type Need = {
@@ -75,7 +75,7 @@ export type Need = {
   safety: boolean;
   /** Not known, it cannot be signed at all: volts and kind of the coil, AC or DC, poles. */
   mustBeKnown?: boolean;
-  ways: readonly [Way, ...Way[]];
+  ways: readonly [RatingBasis, ...RatingBasis[]];
   /** The arithmetic that gave the limit, one or two sentences. */
   because: string;
   /** What of the part it is about, where several lines ask the same: 'Pole 2'. */
@@ -90,13 +90,13 @@ export type Need = {
   /** Asked whatever the parts carry: a part that leaves the figure out is not known. `families/finish-needs.ts` sets it. */
   alwaysAsked?: boolean;
   /** A second way of saying what another line asks: no line for a part that does not carry the figure. */
-  onlyWhereCarried?: boolean;
+  optionalRating?: boolean;
   /** The best of the figures that a part carries counts, so that a further mark never makes it worse; absent: the first. */
   anyWay?: boolean;
   /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve. Worn: held or not known. */
-  unless?: { name: string; word: string };
+  notApplicableWhen?: { name: string; word: string };
   /** Asks how worn the part is, not whether it is the right one. */
-  ofCondition?: boolean;
+  isWearLine?: boolean;
   /** Rests on an assumed reading: at best a check. */
   assumed?: boolean;
 };

@@ -5,11 +5,11 @@
  */
 import { numberMark, wordMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
-import type { Need, Way } from '../needs/need';
+import type { Need, RatingBasis } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { NeedContext } from '../families/contract';
-import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './carry';
-import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './most';
+import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './load-current';
+import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './maximum-rating';
 import { feederNeeds } from './motor-feeder';
 import { largeDisconnectNeeds } from './large-disconnect';
 import { disconnectWithin, earthFaultAmps } from './earth-fault';
@@ -28,11 +28,11 @@ export function inrushNeeds(context: NeedContext): Need[] {
   if (!inrush) return [];
   const { demand } = inrush;
   const kind = band(context);
-  const edges: Partial<Way> = demand.school
+  const edges: Partial<RatingBasis> = demand.school
     ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails }
     : {
-        orCheck: field(`instantaneousTrips${kind}`),
-        orNotKnown: field(`instantaneousOpen${kind}`),
+        upperEdge: field(`instantaneousTrips${kind}`),
+        possible: field(`instantaneousOpen${kind}`),
         ...(demand.low !== undefined && demand.low < (demand.amount ?? 0) ? { checkFrom: demand.low } : {}),
       };
   const base = {
@@ -98,7 +98,7 @@ function disconnectionNeeds(context: NeedContext): Need[] {
           relation: '<=',
           limit,
           figure: field(`instantaneousTrips${kind}`),
-          ...(slow ? { orCheck: field(`fiveSecondEdge${kind}`) } : {}),
+          ...(slow ? { upperEdge: field(`fiveSecondEdge${kind}`) } : {}),
         },
       ],
     }),

@@ -4,10 +4,10 @@
  * Sources: IEC 60898-1 and -2, IEC 60947-2, NFPA 70 240.83 and 240.85, all through core/standards.
  */
 import type { PartSpec } from '../case/case';
-import type { Canonical } from '../matching/canonical';
+import type { CanonicalSpec } from '../matching/canonical';
 import { instantaneousAc, instantaneousDc, serviceCapacityAmps } from '../standards/breaker-gates';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../standards/ground-fault';
-import { cleanMarks, currentKindsOf, flagWord } from '../families/clean-marks';
+import { cleanMarks, currentKindsOf, flagWord } from '../families/normalise-spec';
 
 type Row = Record<string, unknown>;
 /** On DC a release made for AC trips at up to this many times its AC figure. Common practice. */
@@ -39,7 +39,7 @@ const bandOf = (letter: string, standard: string, kind: 'ac' | 'dc') => {
 };
 
 /** Edges that the maker states stand before those of the letter. */
-function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: trips }: PartSpec): Canonical {
+function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: trips }: PartSpec): CanonicalSpec {
   const plain = (mark: unknown) => (typeof mark === 'number' ? mark : null);
   return {
     ...(holds === undefined ? {} : { instantaneousHoldsAc: plain(holds) }),
@@ -47,13 +47,13 @@ function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: tr
   };
 }
 
-function edges(spec: PartSpec): Canonical {
+function edges(spec: PartSpec): CanonicalSpec {
   const letter = letterOf(spec);
   const own = makersEdges(spec);
   const amps = spec.ratedAmps;
   const known = typeof amps === 'number';
   if (letter === undefined && !known) return own;
-  const out: Canonical = {};
+  const out: CanonicalSpec = {};
   for (const kind of ['ac', 'dc'] as const) {
     const band = letter === null || letter === undefined ? null : bandOf(letter, textOf(spec.standard), kind);
     const name = kind === 'ac' ? 'Ac' : 'Dc';
@@ -69,7 +69,7 @@ function edges(spec: PartSpec): Canonical {
   return { ...out, ...own };
 }
 
-function capacities(spec: PartSpec): Canonical {
+function capacities(spec: PartSpec): CanonicalSpec {
   const standard = textOf(spec.standard);
   const { icnAmps, icuAmps, icsAmps } = spec;
   const carries = [icnAmps, icuAmps].some((mark) => mark !== undefined);
@@ -95,7 +95,7 @@ function capacities(spec: PartSpec): Canonical {
 }
 
 /** Interrupting by volts as rating rows, AC and DC in columns of their own; what is unmarked is told apart from what is worn. */
-function interrupting(spec: PartSpec): Canonical {
+function interrupting(spec: PartSpec): CanonicalSpec {
   const ac = spec.interruptingRatings;
   const dc = spec.dcRatings;
   const rows: Row[] = [];
@@ -133,7 +133,7 @@ function interrupting(spec: PartSpec): Canonical {
 }
 
 /** A breaker for DC alone without rows: its volts and its breaking capacity are DC figures. */
-function dcAlone(spec: PartSpec, kindList: unknown): Canonical {
+function dcAlone(spec: PartSpec, kindList: unknown): CanonicalSpec {
   const alone = Array.isArray(kindList) && kindList.length === 1 && kindList[0] === 'dc';
   if (!alone || spec.dcRatings !== undefined) return {};
   const breaks = spec.icuAmps ?? spec.icnAmps;
@@ -147,14 +147,14 @@ function dcAlone(spec: PartSpec, kindList: unknown): Canonical {
  * Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. Where nothing says how they
  * are connected and both lines are opened, one line has half of them, and at the most all but one.
  */
-export function seriesPoles(spec: PartSpec): Canonical {
+export function seriesPoles(spec: PartSpec): CanonicalSpec {
   const { poles, polesInPositive: plus, polesInNegative: minus } = spec;
   if (poles === undefined && plus === undefined && minus === undefined) return {};
   const given = plus !== undefined || minus !== undefined;
   const of = (mark: unknown) => (mark === undefined || mark === 'none' ? 0 : mark);
   const [p, m] = [of(plus), of(minus)];
   const known = typeof p === 'number' && typeof m === 'number';
-  const line = (name: string, own: unknown): Canonical => ({ [name]: own, [`${name}Half`]: own, [`${name}Most`]: own });
+  const line = (name: string, own: unknown): CanonicalSpec => ({ [name]: own, [`${name}Half`]: own, [`${name}Most`]: own });
   if (given)
     return {
       seriesTotal: known ? p + m : null,
@@ -164,11 +164,11 @@ export function seriesPoles(spec: PartSpec): Canonical {
     };
   const half = typeof poles === 'number' ? Math.floor(poles / 2) : null;
   const most = typeof poles === 'number' ? Math.max(poles - 1, 0) : null;
-  const open = (name: string): Canonical => ({ [name]: poles, [`${name}Half`]: half, [`${name}Most`]: most });
+  const open = (name: string): CanonicalSpec => ({ [name]: poles, [`${name}Half`]: half, [`${name}Most`]: most });
   return { seriesTotal: poles, ...open('seriesPositive'), ...open('seriesNegative'), seriesEachLine: half };
 }
 
-function volts(spec: PartSpec): Canonical {
+function volts(spec: PartSpec): CanonicalSpec {
   const { ratedVoltsLineToLine: between, ratedVoltsLineToGround: ground, slash } = spec;
   if (between === undefined && ground === undefined && slash === undefined) return {};
   const isSlash = slash === true || (slash === undefined && typeof ground === 'number' && typeof between === 'number' && ground < between);
@@ -186,7 +186,7 @@ function volts(spec: PartSpec): Canonical {
  * Kinds of current: marked, by a standard for one of them, else by what it prints: rows, a slash rating, and Icn or Icu, which are AC
  * figures beside DC rows of their own. Those leave the other kind open.
  */
-function kinds(spec: PartSpec): Canonical {
+function kinds(spec: PartSpec): CanonicalSpec {
   const given = currentKindsOf(spec.currentKinds === false ? 'none' : spec.currentKinds);
   if (given !== undefined) return { currentKinds: given };
   const standard = textOf(spec.standard);
@@ -217,7 +217,7 @@ function marks(spec: PartSpec): unknown {
  * What the device is set to carry, and what it counts as against its conductor. IEC: as set. NFPA 240.6: its highest possible
  * setting, unless access to the setting is restricted.
  */
-function settings(spec: PartSpec): Canonical {
+function settings(spec: PartSpec): CanonicalSpec {
   const { ratedAmps: rated, longTimeSettingAmps: set, settingAccessRestricted: restricted } = spec;
   if (rated === undefined) return {};
   const own = typeof set === 'number' && typeof rated === 'number' ? Math.min(set, rated) : set === null ? null : rated;
@@ -228,7 +228,7 @@ function settings(spec: PartSpec): Canonical {
 }
 
 /** Earth-fault function and arc-energy means, where the rating is one that asks for them. */
-function largeDisconnect(spec: PartSpec): Canonical {
+function largeDisconnect(spec: PartSpec): CanonicalSpec {
   const { ratedAmps, groundFaultPickupAmps: pickup, groundFaultSeconds: delay, arcEnergyReduction: means } = spec;
   const from = (least: number) => typeof ratedAmps !== 'number' || ratedAmps >= least;
   const plain = (mark: unknown) => (mark === false ? 'none' : mark);
@@ -246,7 +246,7 @@ function largeDisconnect(spec: PartSpec): Canonical {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalBreaker(spec: PartSpec): Canonical {
+export function canonicalBreaker(spec: PartSpec): CanonicalSpec {
   const clean = cleanMarks(spec);
   const list = marks(spec);
   const kindList = kinds(spec);

@@ -4,12 +4,12 @@
  */
 import { numberMark, wordMark } from '../case/case';
 import { field, listLine, needLine, wordLine } from '../needs/line';
-import type { Figure, Need, Way } from '../needs/need';
+import type { FigureRef, Need, RatingBasis } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../standards/breaker-gates';
 import { isSolidlyGrounded, polesInFault, voltsToEarth } from '../supply/earthing';
 import type { NeedContext } from '../families/contract';
-import { isMotorLoad } from './carry';
+import { isMotorLoad } from './load-current';
 
 export const isDc = ({ supply }: NeedContext): boolean => supply.currentKind === 'dc';
 const safety = { group: 'safety' as const, safety: true };
@@ -24,7 +24,7 @@ function kindNeed(context: NeedContext): Need[] {
       id: 'current-kind',
       quantity: 'currentKind',
       figure: field('currentKinds'),
-      orNotKnown: field('currentKindsPerhaps'),
+      possible: field('currentKindsPerhaps'),
       limit: currentKind === null ? null : kind,
       because:
         kind === 'dc'
@@ -118,7 +118,7 @@ function voltNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
-const dcFigure = (column: string, minVolts: number | null, polesFrom: string): Figure => ({
+const dcFigure = (column: string, minVolts: number | null, polesFrom: string): FigureRef => ({
   kind: 'rating',
   column,
   minVolts,
@@ -132,14 +132,14 @@ function dcWays(
   column: string,
   volts: number | null,
   poles: { sure: string; perhaps?: string },
-  way: Omit<Way, 'figure'>,
-): readonly [Way, ...Way[]] {
+  way: Omit<RatingBasis, 'figure'>,
+): readonly [RatingBasis, ...RatingBasis[]] {
   const alone = column === 'dcVolts' ? 'voltsDcAlone' : 'breakingDcAlone';
   return [
     {
       ...way,
       figure: dcFigure(column, volts, poles.sure),
-      ...(poles.perhaps ? { orNotKnown: dcFigure(column, volts, poles.perhaps) } : {}),
+      ...(poles.perhaps ? { possible: dcFigure(column, volts, poles.perhaps) } : {}),
     },
     { ...way, figure: field(alone) },
     { ...way, figure: field('dcRatingMark') },
@@ -224,7 +224,7 @@ export function acInterrupting(context: NeedContext): Need[] {
   const tested = series.orCheck
     ? ' A part that is short by itself may serve in a combination tested with the device upstream: see that it is the one that the part names, and that the panel says so (NFPA 70 240.86; IEC back-up tables of the maker).'
     : '';
-  const way = (quantity: string, figure: Figure) => ({ quantity, unit: 'A', relation: '>=' as const, figure, limit: fault, ...series });
+  const way = (quantity: string, figure: FigureRef) => ({ quantity, unit: 'A', relation: '>=' as const, figure, limit: fault, ...series });
   return [
     needLine({
       ...safety,

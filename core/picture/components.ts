@@ -9,7 +9,7 @@ export type Ink = 'dark' | 'light';
 export type Component = { x0: number; y0: number; x1: number; y1: number; area: number };
 
 const SHARE_OF_DEVIATION = 0.9;
-const LEAST_CONTRAST = 14;
+const MIN_CONTRAST = 14;
 
 /** Returns 1 where there is ink of this kind. `radius` about the height of a letter. */
 export function inkMask(picture: Gray, radius: number): Record<Ink, Uint8Array> {
@@ -19,7 +19,7 @@ export function inkMask(picture: Gray, radius: number): Record<Ink, Uint8Array> 
   eachWindow(picture, radius, (at, sum, squares, count) => {
     const mean = sum / count;
     const off = data[at]! - mean;
-    if (off < LEAST_CONTRAST && off > -LEAST_CONTRAST) return;
+    if (off < MIN_CONTRAST && off > -MIN_CONTRAST) return;
     const variance = squares / count - mean * mean;
     if (off * off <= SHARE_OF_DEVIATION * SHARE_OF_DEVIATION * variance) return;
     if (off < 0) dark[at] = 1;

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { components, inkMask } from './components';
 import { blankGray, eachWindow, grayOfRgba, shrinkTo, type Gray } from './gray';
-import { readsLikeAPlate, seePlate, withPoints, type SeenPlate, type TextEngine } from './see-plate';
+import { readsLikeAPlate, ocrPlate, withPoints, type OcrPlate, type TextEngine } from './ocr-plate';
 import { findSegments } from './segments';
 import { firstLook, rowsOf, secondLook, stripsOf } from './strips';
 import { engineOver, portableGraymap } from './text-engine';
@@ -178,7 +178,7 @@ describe('seeing with an engine', () => {
         return [{ text: words(i), confidence: 90, x0: 10, x1: strip.width - 10 }];
       });
   it('lays words out in rows and cells with places back to the picture', async () => {
-    const { first, width } = await seePlate(
+    const { first, width } = await ocrPlate(
       g,
       engine((i) => `w${i % 3}`),
     );
@@ -192,7 +192,7 @@ describe('seeing with an engine', () => {
   it('asks for every strip twice and tells its progress up to one', async () => {
     const shares: number[] = [];
     let asked = 0;
-    await seePlate(
+    await ocrPlate(
       g,
       async (strips, onStrip) => {
         asked += strips.length;
@@ -208,7 +208,7 @@ describe('seeing with an engine', () => {
   it('places scale back to the picture as it came', async () => {
     const large = blankGray(3200, 1200, 215);
     lineOf(large, 240, 240, 8, 96, 35);
-    const { first } = await seePlate(
+    const { first } = await ocrPlate(
       large,
       engine(() => 'word'),
     );
@@ -265,7 +265,7 @@ describe('lost points', () => {
 });
 
 describe('a picture of something else', () => {
-  const of = (...words: [string, number][]): SeenPlate => {
+  const of = (...words: [string, number][]): OcrPlate => {
     const look = {
       laid: { text: '', rows: [] },
       words: words.map(([text, confidence]) => ({ text, confidence, start: 0, end: 0, corners: [] })),

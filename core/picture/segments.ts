@@ -20,7 +20,7 @@ export type Segment = {
 
 export type Written = { segments: Segment[]; slope: number; ink: Record<Ink, { labels: Int32Array; list: Component[]; line: Uint8Array }> };
 
-const LEAST_HEIGHT = 8;
+const MIN_HEIGHT = 8;
 const GREATEST_SHARE = 0.16; // of the picture's height
 const GREATEST_GAP = 1.05; // heights between two letters of one segment
 
@@ -32,7 +32,7 @@ function isLetter(c: Component, greatest: number): boolean {
   const h = tall(c);
   const w = wide(c);
   const fill = c.area / (h * w);
-  return h >= LEAST_HEIGHT && h <= greatest && w <= h * 9 && w >= 1 && fill > 0.1 && (fill < 0.93 || w < h * 0.5);
+  return h >= MIN_HEIGHT && h <= greatest && w <= h * 9 && w >= 1 && fill > 0.1 && (fill < 0.93 || w < h * 0.5);
 }
 
 const isRule = (c: Component) => wide(c) < tall(c) * 0.2;
@@ -135,8 +135,8 @@ function segmentOf(chain: Component[], ink: Ink, slope: number): Segment {
   const length = Math.hypot(1, slope);
   const [cos, sin] = [1 / length, slope / length];
   // Boxes of sloped letters are a little taller than the letters: the part that the slope adds is taken off.
-  const heights = chain.map((c) => tall(c) - Math.abs(sin) * wide(c)).filter((h) => h > LEAST_HEIGHT / 2);
-  const height = [...heights].sort((a, b) => b - a)[Math.floor(heights.length * 0.25)] ?? LEAST_HEIGHT;
+  const heights = chain.map((c) => tall(c) - Math.abs(sin) * wide(c)).filter((h) => h > MIN_HEIGHT / 2);
+  const height = [...heights].sort((a, b) => b - a)[Math.floor(heights.length * 0.25)] ?? MIN_HEIGHT;
   let [u0, u1, v0, v1] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const c of chain) {
     const cx = (c.x0 + c.x1) / 2;

@@ -4,7 +4,7 @@
  * same one.
  */
 import type { Gray } from './gray';
-import type { EngineWord, TextEngine } from './see-plate';
+import type { EngineWord, TextEngine } from './ocr-plate';
 
 /** What is used of an engine: one line in, words with boxes and confidence out. */
 export type LineReader = {

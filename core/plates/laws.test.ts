@@ -5,7 +5,7 @@ import { guessPlate, plates } from '../families/plates';
 import type { PlateDefinition } from './plate-field';
 import { parsePlate } from './parse-plate';
 import { printPlate } from './print-plate';
-import { inRange } from './values';
+import { inRange } from './parse-value';
 
 const good = [
   'HP 15 RPM 1770 V 208-230/460 A 40-37/18.5 PH 3 HZ 60 CODE G DES B S.F. 1.15 FR 254T AMB 40°C',

@@ -12,9 +12,9 @@ import { fold } from './characters';
 import { layOutText, type Laid } from './layout';
 import { nameMarks } from './name-marks';
 import type { PlateDefinition, PlateField } from './plate-field';
-import { plateRules, type Rule } from './rules';
+import { plateRules, type Rule } from './field-patterns';
 import { readCell, tablesOf } from './tables';
-import { FREQUENCIES, inRange, readValue } from './values';
+import { FREQUENCIES, inRange, readValue } from './parse-value';
 
 export type Span = { field: string; start: number; end: number };
 export type PlateReading = {
@@ -29,7 +29,7 @@ export type PlateReading = {
   unnamed: string[];
 };
 
-export const MOST_CHARACTERS = 2500;
+export const MAX_CHARACTERS = 2500;
 
 type Found = { value: ReadingValue; start: number; end: number; strength: number; repair?: string };
 const OWN_FORM = 3;
@@ -51,7 +51,7 @@ function tailOf(text: string, end: number, unit: string | undefined): { kind?: s
   return { kind, hertz: good, end: end + (match && (mark || good) ? match[0].trimEnd().length : 0) };
 }
 
-class Gathering {
+class ParseState {
   readonly found = new Map<string, Found[]>();
   readonly spans: Span[] = [];
   readonly faults: string[] = [];
@@ -74,7 +74,7 @@ class Gathering {
 }
 
 /** Takes the first rule that holds at this place; returns where it ends, or the place itself. */
-function takeAt(g: Gathering, rules: readonly Rule[], at: number, plate: PlateDefinition): number {
+function takeAt(g: ParseState, rules: readonly Rule[], at: number, plate: PlateDefinition): number {
   for (const { field, pattern, named, loose } of rules) {
     pattern.lastIndex = at;
     const match = pattern.exec(g.text);
@@ -100,7 +100,7 @@ function takeAt(g: Gathering, rules: readonly Rule[], at: number, plate: PlateDe
 }
 
 function addTail(
-  g: Gathering,
+  g: ParseState,
   plate: PlateDefinition,
   field: PlateField,
   tail: { kind?: string; hertz?: number[] },
@@ -117,7 +117,7 @@ function addTail(
 
 const isWord = (c: string | undefined) => c !== undefined && /[A-Z0-9]/i.test(c);
 
-function scan(g: Gathering, rules: readonly Rule[], plate: PlateDefinition): void {
+function scan(g: ParseState, rules: readonly Rule[], plate: PlateDefinition): void {
   for (let at = 0; at < g.text.length;) {
     const before = g.text[at - 1];
     const inside = at > 0 && isWord(g.text[at]) && before !== undefined && /[A-Z0-9.,/]/i.test(before) && !g.taken[at - 1];
@@ -130,7 +130,7 @@ function scan(g: Gathering, rules: readonly Rule[], plate: PlateDefinition): voi
   }
 }
 
-function readTables(g: Gathering, laid: Laid, plate: PlateDefinition): void {
+function readTables(g: ParseState, laid: Laid, plate: PlateDefinition): void {
   for (const table of tablesOf(laid, plate, (cell) => g.isFree(cell.start, cell.end))) {
     const own = plate.readTable?.(table);
     if (own) {
@@ -169,10 +169,10 @@ function readTables(g: Gathering, laid: Laid, plate: PlateDefinition): void {
  */
 export function parsePlate(source: string | Laid, plate: PlateDefinition): PlateReading {
   const whole = typeof source === 'string' ? source : source.text;
-  const text = fold(whole.slice(0, MOST_CHARACTERS));
+  const text = fold(whole.slice(0, MAX_CHARACTERS));
   const laid = typeof source === 'string' ? layOutText(text) : source;
-  const g = new Gathering(text);
-  if (whole.length > MOST_CHARACTERS) g.faults.push(`Only the first ${MOST_CHARACTERS} of ${whole.length} characters were read.`);
+  const g = new ParseState(text);
+  if (whole.length > MAX_CHARACTERS) g.faults.push(`Only the first ${MAX_CHARACTERS} of ${whole.length} characters were read.`);
   for (const hit of plate.special?.({ ...laid, text }) ?? []) {
     const field = plate.fields.find((one) => one.id === hit.field);
     if (!field || !g.isFree(hit.start, hit.end)) continue;

@@ -1,10 +1,10 @@
 /** When may a mark be called read? Two looks are made by hand; the engine plays no part. */
 import { describe, expect, it } from 'vitest';
 import { plateOf } from '../families/plates';
-import type { Seen, SeenPlate } from '../picture/see-plate';
+import type { Seen, OcrPlate } from '../picture/ocr-plate';
 import { layOutText } from './layout';
 import { readSeen } from './read-seen';
-import { confirmed, takePicture } from './take-picture';
+import { confirmed, takePicture } from './merge-photo-readings';
 
 const look = (text: string, confidence: number | ((word: string) => number)): Seen => ({
   laid: layOutText(text),
@@ -21,7 +21,7 @@ const look = (text: string, confidence: number | ((word: string) => number)): Se
     ],
   })),
 });
-const seen = (first: string, second = first, confidence: number | ((word: string) => number) = 95): SeenPlate => ({
+const seen = (first: string, second = first, confidence: number | ((word: string) => number) = 95): OcrPlate => ({
   width: 100,
   height: 100,
   first: look(first, confidence),

@@ -4,13 +4,13 @@
  * the same value, every word under it is sure, nothing was repaired, and no cross-check speaks against it. All else is to be
  * confirmed. A field that both looks leave out stays out.
  */
-import type { SeenPlate, SeenWord } from '../picture/see-plate';
+import type { OcrPlate, SeenWord } from '../picture/ocr-plate';
 import { fieldOfWord, sameValue, type Reading, type Readings } from '../readings/reading';
 import { crossChecks } from './cross-checks';
 import { headsOf } from './tables';
 import { parsePlate, type PlateReading } from './parse-plate';
 import type { PlateDefinition, PlateField } from './plate-field';
-import { zeroInDoubt } from './usual-figures';
+import { zeroInDoubt } from './zero-misread';
 
 /** Word confidence, percent, from which two looks that agree are believed. */
 const SURE = 80;
@@ -56,7 +56,7 @@ function doubtOf({ field, plateId, first, second, words, unnamed, crossed }: Evi
 }
 
 /** Fields whose name stands in the picture with nothing behind it that reads: worn, not absent. */
-function wornFields(first: PlateReading, seen: SeenPlate, plate: PlateDefinition): [string, number[]][] {
+function wornFields(first: PlateReading, seen: OcrPlate, plate: PlateDefinition): [string, number[]][] {
   const taken = (start: number, end: number) => first.spans.some((span) => span.start < end && span.end > start);
   return seen.first.laid.rows.flat().flatMap((cell): [string, number[]][] => {
     if (taken(cell.start, cell.end)) return [];
@@ -73,7 +73,7 @@ function wornFields(first: PlateReading, seen: SeenPlate, plate: PlateDefinition
 }
 
 /** Reads what was seen with the grammar of a plate. */
-export function readSeen(seen: SeenPlate, plate: PlateDefinition): PictureReading {
+export function readSeen(seen: OcrPlate, plate: PlateDefinition): PictureReading {
   const first = parsePlate(seen.first.laid, plate);
   const second = parsePlate(seen.second.laid, plate);
   const crossed = new Set([first, second].flatMap(({ findings }) => findings.flatMap(({ fields }) => fields)));

@@ -5,8 +5,8 @@
 import { fold } from './characters';
 import { overlap, partOf, type Cell, type Laid } from './layout';
 import type { Head, PlateDefinition, Table } from './plate-field';
-import { bareName, plateHeads, plateRules } from './rules';
-import { readValue, type Value } from './values';
+import { bareName, plateHeads, plateRules } from './field-patterns';
+import { readValue, type Value } from './parse-value';
 
 /** Returns the heads that make up a whole cell, or an empty list. */
 export function headsOf(cell: Cell, plate: PlateDefinition): Head[] {
@@ -95,7 +95,7 @@ function under(heads: Head[], row: readonly Cell[], split = false): { cells: (Ce
   return cells.some(Boolean) ? { cells, lead } : undefined;
 }
 
-const MOST_ROWS = 8;
+const MAX_ROWS = 8;
 
 /** Finds the tables of a plate: rows of heads with values under them. */
 export function tablesOf(laid: Laid, plate: PlateDefinition, free: (cell: Cell) => boolean): Table[] {
@@ -113,7 +113,7 @@ export function tablesOf(laid: Laid, plate: PlateDefinition, free: (cell: Cell) 
     if (heads.length === 0) continue;
     const table: Table = { heads, rows: [] };
     let strays = 0;
-    for (let k = r + 1; k < Math.min(laid.rows.length, r + 1 + MOST_ROWS); k += 1) {
+    for (let k = r + 1; k < Math.min(laid.rows.length, r + 1 + MAX_ROWS); k += 1) {
       const cells = laid.rows[k]!.filter((cell, i) => free(cell) && !used.has(cell) && byRow[k]![i]!.length === 0 && !isNamed(cell, plate));
       // A drawn dial or a screw between head and figures reads as a stray mark.
       if (table.rows.length === 0 && strays < 2 && !laid.rows[k]!.some((cell) => /\d/.test(cell.text))) {

@@ -10,7 +10,7 @@ import type { Line } from '../matching/judge';
 import type { Verdict } from '../needs/need';
 import type { CauseVerdict } from '../swap/cause';
 import type { SwapState } from '../swap/swap';
-import type { ProofVerdict } from '../swap/gate';
+import type { ProofVerdict } from '../swap/sign-off';
 import { inSentence } from '../language/in-sentence';
 
 export type RecordLine = Line & {

@@ -57,7 +57,7 @@ function pinNeed({ supply }: NeedContext): Need[] {
           relation: 'includes',
           figure: field('positivePins'),
           limit: pin,
-          orCheck: field('workingPins'),
+          upperEdge: field('workingPins'),
         },
       ],
     },
@@ -168,7 +168,7 @@ export function enclosureNeeds({ load }: NeedContext): Need[] {
         quantity: 'enclosureGas',
         figure: field('enclosure'),
         limit: ['sealed', 'hermetically-sealed'],
-        atBest: 'check',
+        verdictCap: 'check',
         group: 'safety',
         safety: true,
         because:

@@ -5,7 +5,7 @@
  */
 import { numberMark } from '../case/case';
 import { field, needLine } from '../needs/line';
-import type { Need, Way } from '../needs/need';
+import type { Need, RatingBasis } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { makingMultiple, pilotDutyRuleVolts } from '../standards/pilot-duty';
 import type { SourceId } from '../standards/source';
@@ -144,7 +144,7 @@ export function switchedOf(context: NeedContext): Switched[] | null {
 }
 
 type Ask = { one: Switched; volts: number | null; /** Other loads stand beside it without a pole too. */ several: boolean };
-const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefined, factor = 1): Way['figure'] => ({
+const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefined, factor = 1): RatingBasis['figure'] => ({
   kind: 'rating',
   column: column(one.kind, what, pole),
   minVolts: volts,
@@ -155,9 +155,9 @@ const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefi
 const places = ({ one }: Ask) => [one.pole, one.pole === undefined ? ('any' as const) : undefined];
 
 /** One of several loads without a pole of its own: which contact serves which is for a person to say. */
-const toAssign = { atBest: 'check', atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.' } as const;
+const toAssign = { verdictCap: 'check', atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.' } as const;
 
-const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null, more: Partial<Way> = {}, factor = 1): Way[] =>
+const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null, more: Partial<RatingBasis> = {}, factor = 1): RatingBasis[] =>
   places(ask).map((pole) => ({
     quantity,
     unit: 'A',
@@ -168,7 +168,7 @@ const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null,
     ...(pole === 'any' && ask.several ? toAssign : {}),
   }));
 
-function pilotWay(ask: Ask, what: 'break' | 'make', amps: number | null): Way {
+function pilotWay(ask: Ask, what: 'break' | 'make', amps: number | null): RatingBasis {
   const { one, volts } = ask;
   if (one.kind === 'dc' && volts !== null && volts > 300)
     return { quantity: 'contactAmps', unit: 'A', relation: '>=', figure: rating(ask, 'pilot amps above 300 V', undefined), limit: amps };
@@ -196,7 +196,7 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
   const load = one.loadType;
   const limit = one.amps ?? null;
   const from = load === null ? [] : (carriedBy[load] ?? [load]);
-  const ways = from.flatMap((way): Way[] =>
+  const ways = from.flatMap((way): RatingBasis[] =>
     way === 'pilot' ? [pilotWay(ask, 'break', limit)] : ampWays(ask, `${way} amps`, 'contactAmps', limit),
   );
   const [first, ...others] = ways.length > 0 ? ways : ampWays(ask, 'resistive amps', 'contactAmps', null);
@@ -212,7 +212,7 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
     source: sourceOf(load),
     inputs: ['load.contacts'],
   });
-  return { ...need, anyWay: true, ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [Way, ...Way[]] };
+  return { ...need, anyWay: true, ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [RatingBasis, ...RatingBasis[]] };
 }
 
 /** DC-13 is tested with a coil whose current takes 6 ms a watt to reach 95 %, 300 ms at the most: three time constants. */
@@ -220,13 +220,13 @@ const DC13_MS_PER_WATT = 6;
 const DC13_MOST_MS = 300;
 const TIME_CONSTANTS_TO_95 = 3;
 /** A coil slower than its category was tested with is at best a check. */
-function withTimeConstant({ timeConstantMilliseconds: given, volts, kind }: Switched, amps: number | null, way: Way): Way {
+function withTimeConstant({ timeConstantMilliseconds: given, volts, kind }: Switched, amps: number | null, way: RatingBasis): RatingBasis {
   if (kind !== 'dc' || given === undefined) return way;
   if (given === null) return { ...way, limit: null };
   const tested = amps === null || volts === null ? DC13_MOST_MS : Math.min(DC13_MOST_MS, DC13_MS_PER_WATT * amps * volts);
   return given * TIME_CONSTANTS_TO_95 <= tested * (1 + 1e-9)
     ? way
-    : { ...way, atBest: 'check', atBestWords: `Its time constant of ${given} ms is longer than the category is tested with.` };
+    : { ...way, verdictCap: 'check', verdictCapReason: `Its time constant of ${given} ms is longer than the category is tested with.` };
 }
 
 /** Contacts above their rated volts do not break the arc, whatever their amps. */
@@ -281,7 +281,7 @@ function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Ne
   const { one, volts } = ask;
   const hp = one.horsepower;
   const amps = one.amps ?? null;
-  const inHorsepower: Way[] =
+  const inHorsepower: RatingBasis[] =
     typeof hp === 'number' && volts !== null
       ? places(ask).map((pole) => ({
           quantity: 'contactHorsepower',
@@ -291,7 +291,7 @@ function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Ne
           limit: hp,
         }))
       : [];
-  const given = context.practice === 'NFPA70' ? { atBest: 'check' as const } : {};
+  const given = context.practice === 'NFPA70' ? { verdictCap: 'check' as const } : {};
   const ways = [
     ...inHorsepower,
     ...ampWays(ask, 'motor hp amps', 'contactMotorAmps', amps),
@@ -306,7 +306,7 @@ function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Ne
     source: 'controllerRating',
     inputs: ['load.contacts'],
   });
-  return { ...need, ways: ways as [Way, ...Way[]] };
+  return { ...need, ways: ways as [RatingBasis, ...RatingBasis[]] };
 }
 
 /** A coil takes several times its current while it pulls in; the contact must make it. */
@@ -316,7 +316,7 @@ function makingNeed(ask: Ask, id: string, name: string): Need[] {
   if (inrush === undefined || one.loadType === null || !pilotLoads.has(one.loadType)) return [];
   const amps = inrush === null || volts === null ? null : inrush / volts;
   const from = carriedBy[one.loadType]!;
-  const ways = from.flatMap((way): Way[] =>
+  const ways = from.flatMap((way): RatingBasis[] =>
     way === 'pilot' ? [pilotWay(ask, 'make', amps)] : ampWays(ask, `${way} amps`, 'contactMakingAmps', amps, {}, makingMultiple[way] ?? 1),
   );
   const need = needLine({
@@ -328,7 +328,7 @@ function makingNeed(ask: Ask, id: string, name: string): Need[] {
     source: sourceOf(one.loadType),
     inputs: ['load.contacts'],
   });
-  return [{ ...need, anyWay: true, ways: ways as [Way, ...Way[]] }];
+  return [{ ...need, anyWay: true, ways: ways as [RatingBasis, ...RatingBasis[]] }];
 }
 
 function peakNeed(ask: Ask, id: string, name: string): Need[] {
@@ -352,7 +352,7 @@ function leastNeed(ask: Ask, id: string, name: string): Need[] {
   const amps = one.amps;
   const signal = one.loadType === 'signal';
   if (amps === undefined || (amps === null && !signal)) return [];
-  const way = (pole: number | undefined): Way => ({
+  const way = (pole: number | undefined): RatingBasis => ({
     quantity: 'contactLeastAmps',
     unit: 'A',
     relation: '<=',

@@ -5,14 +5,14 @@
  */
 import type { PartSpec } from '../case/case';
 import { contactLoads } from '../fields/relay-fields';
-import type { Canonical } from '../matching/canonical';
+import type { CanonicalSpec } from '../matching/canonical';
 import { pilotDutyAc, pilotDutyDc, pilotDutyOf } from '../standards/pilot-duty';
 import { ampsOfHorsepowerRating } from '../standards/motor-tables';
 import { voltageClassOf } from '../standards/voltage-class';
 import { kindOf } from '../coils/layout';
 
 type Row = Record<string, unknown>;
-const MOST_VOLTS = 1500;
+const MAX_VOLTS = 1500;
 
 type Current = 'ac' | 'dc';
 const currents = ['ac', 'dc'] as const;
@@ -84,7 +84,7 @@ function silentRow(kind: Current, given: readonly Row[], legible: boolean): Row 
   const speaks = [...contactLoads, 'pilot'].some(has);
   if (!speaks && legible)
     return {
-      volts: MOST_VOLTS,
+      volts: MAX_VOLTS,
       kind,
       polesInSeries: 1,
       ...Object.fromEntries(contactLoads.map((load) => [column(kind, `${load} amps`), 'none'])),
@@ -114,8 +114,8 @@ const largest = (marks: readonly unknown[]): number | null =>
   marks.every((mark): mark is number => typeof mark === 'number') ? Math.max(...(marks as number[])) : null;
 
 /** Highest volts of the contacts by kind of current: of the rows and of the pilot duty; null where a worn head leaves it open. */
-function contactVolts(rows: readonly Row[], legible: boolean): Canonical {
-  const out: Canonical = {};
+function contactVolts(rows: readonly Row[], legible: boolean): CanonicalSpec {
+  const out: CanonicalSpec = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => row.kind === kind || row.kind === 'ac/dc');
     const volts = suiting.map((row) => row.volts).filter((mark): mark is number => typeof mark === 'number');
@@ -129,8 +129,8 @@ function contactVolts(rows: readonly Row[], legible: boolean): Canonical {
 }
 
 /** Least load by kind of current: of the rows for signals where there are any, else the largest that any row names. */
-function leastLoads(rows: readonly Row[]): Canonical {
-  const out: Canonical = {};
+function leastLoads(rows: readonly Row[]): CanonicalSpec {
+  const out: CanonicalSpec = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => {
       const own = row.kind === undefined ? kindOfLoad(row.loadType) : kindOf(row.kind);
@@ -156,7 +156,7 @@ function leastLoads(rows: readonly Row[]): Canonical {
 }
 
 /** Ratings of contacts and pilot duty as rows. */
-export function contactRatingLayout(spec: PartSpec): Canonical {
+export function contactRatingLayout(spec: PartSpec): CanonicalSpec {
   const { contactRatings, pilotDuty } = spec;
   if (contactRatings === undefined && pilotDuty === undefined) return {};
   const pilot = pilotRow(pilotDuty);
@@ -176,7 +176,7 @@ export function contactRatingLayout(spec: PartSpec): Canonical {
 const count = (mark: unknown) => (typeof mark === 'number' ? mark : 0);
 
 /** Counts of contacts by what they can serve: a changeover serves as a make or as a break contact. */
-export function contactFormLayout(spec: PartSpec): Canonical {
+export function contactFormLayout(spec: PartSpec): CanonicalSpec {
   const forms = spec.contactForms;
   if (forms === undefined) return {};
   const names = ['changeovers', 'makeContacts', 'breakContacts', 'contactsInAll', 'contactsAvailable', 'doubleMakeContacts'];
@@ -202,7 +202,7 @@ export function contactFormLayout(spec: PartSpec): Canonical {
 const ALL_PINS = Array.from({ length: 14 }, (_, i) => i + 1);
 
 /** What polarity asks of the wiring: any way round, one pin to plus, or one pin to plus for the lamp alone. */
-export function polarityLayout(spec: PartSpec): Canonical {
+export function polarityLayout(spec: PartSpec): CanonicalSpec {
   const { polarity, positivePin } = spec;
   if (polarity === undefined) return {};
   const kind = polarity === false ? 'none' : polarity;

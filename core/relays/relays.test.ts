@@ -1,7 +1,7 @@
 /** Bases, pins and terminal maps: against the tables of the trade (common practice, from memory), and laws. */
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../case/case';
+import type { FieldValues } from '../case/case';
 import { contextOf } from '../judge-case';
 import { compileNeed } from '../matching/evaluate';
 import { overallVerdict } from '../matching/judge';
@@ -12,7 +12,7 @@ import { timingRelays } from '../families/timing-relays';
 import { baseOf, bases, pinPlaces, pinUses } from './bases';
 import { relayTerminals } from './terminals';
 
-const context = (supply: Marks, load: Marks = { kind: 'contactor-coil' }) =>
+const context = (supply: FieldValues, load: FieldValues = { kind: 'contactor-coil' }) =>
   contextOf({ practice: 'IEC', family: 'control-relay', supply, load, duty: {}, removed: null, candidates: [] });
 
 describe('pin-outs, common practice', () => {
@@ -49,7 +49,7 @@ describe('pin-outs, common practice', () => {
 });
 
 describe('terminal maps', () => {
-  const part = (base: string, more: Marks = {}) => timingRelays.canonical({ base, contactForms: { SPDT: 1 }, ...more });
+  const part = (base: string, more: FieldValues = {}) => timingRelays.canonical({ base, contactForms: { SPDT: 1 }, ...more });
   it('an 11-pin timer to an 8-pin one', () => {
     const moves = relayTerminals(
       context({ socket: '11-pin' }, { kind: 'contactor-coil', contactForms: { SPDT: 1 } }),
@@ -125,7 +125,7 @@ describe('contact rating designations, UL 508 from memory', () => {
 
 describe('laws of judging relays', () => {
   const rank = { fails: 0, 'not-known': 1, check: 2, fits: 3 } as const;
-  const verdictOf = (load: Marks, spec: Marks) =>
+  const verdictOf = (load: FieldValues, spec: FieldValues) =>
     overallVerdict(
       controlRelays
         .needs(context({}, load))
@@ -178,19 +178,19 @@ describe('laws of judging relays', () => {
 
 describe('plates of relays as marks of the case', () => {
   it('a relay: form, pins, ratings and a lamp', () => {
-    expect(controlRelays.ofPlate({ contactForm: 'DPDT', pins: 8, ledIndicator: true, coilKind: 'dc' })).toMatchObject({
+    expect(controlRelays.specFromPlate({ contactForm: 'DPDT', pins: 8, ledIndicator: true, coilKind: 'dc' })).toMatchObject({
       contactForms: { SPDT: 2 },
       base: 'octal-8',
       polarity: null,
     });
-    expect(controlRelays.ofPlate({ contactForm: null, pins: 9, ledIndicator: true, coilKind: 'ac' })).toMatchObject({
+    expect(controlRelays.specFromPlate({ contactForm: null, pins: 9, ledIndicator: true, coilKind: 'ac' })).toMatchObject({
       contactForms: null,
       base: null,
       polarity: 'led',
     });
   });
   it('a timer: supply as coil, functions as words, one range', () => {
-    const marks = timingRelays.ofPlate({
+    const marks = timingRelays.specFromPlate({
       supplyVoltsRange: [24, 240],
       supplyKind: 'ac/dc',
       hertz: [50, 60],
@@ -206,7 +206,7 @@ describe('plates of relays as marks of the case', () => {
     });
   });
   it('a monitor: dials as ends, percents of one nominal as volts', () => {
-    const marks = monitoringRelays.ofPlate({
+    const marks = monitoringRelays.specFromPlate({
       nominalVolts: 400,
       undervoltagePercent: [75, 95],
       asymmetryPercent: [5, 15],

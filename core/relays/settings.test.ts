@@ -1,17 +1,17 @@
 /** Settings and proofs of timers and monitors: what is dialled, which rows stand, what is refused. */
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../case/case';
+import type { FieldValues } from '../case/case';
 import { contextOf } from '../judge-case';
-import { proofVerdict } from '../swap/gate';
+import { proofVerdict } from '../swap/sign-off';
 import { controlRelays } from '../families/control-relays';
 import { monitoringRelays } from '../families/monitoring-relays';
 import { timingRelays } from '../families/timing-relays';
 
-const context = (family: string, supply: Marks, load: Marks) =>
+const context = (family: string, supply: FieldValues, load: FieldValues) =>
   contextOf({ practice: 'IEC', family, supply, load, duty: {}, removed: null, candidates: [] });
 
 describe('a timer', () => {
-  const load: Marks = {
+  const load: FieldValues = {
     kind: 'contactor-coil',
     requiredTrace: {
       supply: [[0, 1]],
@@ -22,7 +22,7 @@ describe('a timer', () => {
     },
     settingSeconds: 9,
   };
-  const spec: Marks = {
+  const spec: FieldValues = {
     functionWords: ['interval', 'delay on make'],
     functionLetters: [
       { letter: 'B', word: 'interval' },
@@ -34,7 +34,7 @@ describe('a timer', () => {
     ],
     setting: 'dial',
   };
-  const sheet = (more: Marks = {}) =>
+  const sheet = (more: FieldValues = {}) =>
     timingRelays.settings({ need: context('timing-relay', {}, load), part: timingRelays.canonical({ ...spec, ...more }) });
   it('its own letter, the smallest range, the dial in percent', () => {
     expect(sheet().rows.map(({ name, value }) => [name, value])).toEqual([
@@ -56,9 +56,9 @@ describe('a timer', () => {
 });
 
 describe('a monitor', () => {
-  const supply: Marks = { systemVolts: 400, phases: 3, hertz: 50, currentKind: 'ac', wires: 4 };
-  const load: Marks = { kind: 'motor-3ph', plateVolts: 400, regeneratedPercent: 85, underVoltsSettingNeeded: 352 };
-  const spec: Marks = {
+  const supply: FieldValues = { systemVolts: 400, phases: 3, hertz: 50, currentKind: 'ac', wires: 4 };
+  const load: FieldValues = { kind: 'motor-3ph', plateVolts: 400, regeneratedPercent: 85, underVoltsSettingNeeded: 352 };
+  const spec: FieldValues = {
     wires: 3,
     nominalVoltsBetween: 'line-to-line',
     functions: { undervoltage: true, phaseLoss: true, asymmetry: true, overvoltage: false, phaseSequence: true },
@@ -66,7 +66,7 @@ describe('a monitor', () => {
     tripDelayMinSeconds: 0.1,
     tripDelayMaxSeconds: 10,
   };
-  const sheet = (own: Marks, more: Marks = {}) =>
+  const sheet = (own: FieldValues, more: FieldValues = {}) =>
     monitoringRelays.settings({ need: context('monitoring-relay', own, load), part: monitoringRelays.canonical({ ...spec, ...more }) });
   it('has the rows that the part has, the position’s undervoltage, and nothing for what it lacks', () => {
     const rows = new Map(sheet(supply).rows.map(({ id, value }) => [id, value]));

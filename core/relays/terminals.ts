@@ -2,7 +2,7 @@
  * Which wire goes from which pin of the old base to which of the new? Coil, then each contact in use, then the control signal.
  * Where a base has no pin for it, or its pins are not known here, the move says so; nothing is mapped by likeness.
  */
-import type { Canonical } from '../matching/canonical';
+import type { CanonicalSpec } from '../matching/canonical';
 import type { NeedContext, TerminalMove } from '../families/contract';
 import { baseOf, type Base, type ContactSet } from './bases';
 
@@ -10,19 +10,19 @@ const contactsOf = (base: Base | undefined, timer: boolean): readonly ContactSet
   base ? (timer ? (base.timer?.contacts ?? base.contacts) : base.contacts) : [];
 
 /** How many contact sets are in use: as the position says, else what the removed part had. */
-function setsInUse({ load }: NeedContext, from: Canonical | null, to: Canonical): number {
+function setsInUse({ load }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): number {
   const forms = load.contactForms as Record<string, number> | null | undefined;
   const named = Array.isArray(load.contacts) ? (load.contacts as { pole?: number }[]) : [];
   const byForms = forms && typeof forms === 'object' ? Object.values(forms).reduce((sum, count) => sum + (Number(count) || 0), 0) : 0;
   const byPole = Math.max(0, ...named.map(({ pole }, i) => pole ?? i + 1));
-  const count = (part: Canonical | null) => (typeof part?.contactsInAll === 'number' ? part.contactsInAll : 0);
+  const count = (part: CanonicalSpec | null) => (typeof part?.contactsInAll === 'number' ? part.contactsInAll : 0);
   return Math.max(byForms, byPole) || count(from) || count(to) || 1;
 }
 
 const unknown = 'read the diagram';
 
 /** Moves in the order of wiring. `timer` takes the pins of timers, which leave out a contact set for the signal. */
-export function relayTerminals(context: NeedContext, from: Canonical | null, to: Canonical, timer = false): TerminalMove[] {
+export function relayTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec, timer = false): TerminalMove[] {
   const socket = context.supply.socket ?? from?.base;
   const [old, fresh] = [baseOf(socket), baseOf(to.base)];
   const dc = context.supply.controlKind === 'dc';

@@ -38,11 +38,11 @@ export const makingFactors: readonly (readonly [upToAmps: number, factor: number
 export const makingFactor = (amps: number): number => makingFactors.find(([upTo]) => amps <= upTo)![1];
 
 /** Long-time dials reach down to this share of the rated current, in steps of this. Common practice. */
-export const LEAST_SETTING_SHARE = 0.4;
+export const MIN_SETTING_SHARE = 0.4;
 export const SETTING_STEP = 0.05;
 
 /** Short time and instantaneous reach down to this multiple of long time; tolerance of their pick-ups. Common practice; IEC 60947-2 allows 20 %. */
-export const LEAST_SHORT_MULTIPLE = 1.5;
+export const MIN_SHORT_MULTIPLE = 1.5;
 export const PICKUP_TOLERANCE = 0.1;
 
 /** Time for which a short-time withstand current holds where no other is printed, s. */

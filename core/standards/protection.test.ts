@@ -1,7 +1,7 @@
 /** Published figures of protection, held against the publications (from memory) and against each other. */
 import { describe, expect, it } from 'vitest';
 import { contextOf } from '../judge-case';
-import type { Marks } from '../case/case';
+import type { FieldValues } from '../case/case';
 import { disconnectWithin } from '../overcurrent/earth-fault';
 import { mouldedCase, serviceCapacityAmps } from './breaker-gates';
 import { adiabaticK, awgSizes, circularMils, conductorPerMetre, conductorSizes, crossSectionMm2, mm2Sizes } from './conductors';
@@ -42,7 +42,7 @@ describe('BS 7671 411.3.2, from memory', () => {
     [{ kind: 'distribution-board' }, 'TT', 1],
     [{ kind: 'socket-circuit', disconnectSeconds: 0.2 }, 'TN-S', 0.2],
     [{ kind: 'socket-circuit', disconnectSeconds: null }, 'TN-S', null],
-  ] as [Marks, string, number | null][])('%j in %s: %s s', (load, grounding, seconds) =>
+  ] as [FieldValues, string, number | null][])('%j in %s: %s s', (load, grounding, seconds) =>
     expect(
       disconnectWithin(
         contextOf({

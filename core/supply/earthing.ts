@@ -3,9 +3,9 @@
  * What contradicts them is refused at the edge; inside, a contradiction leaves the kind of current not known.
  * Sources: NFPA 70 240.85 (volts to ground of each pole), 250.26 (which conductor is earthed), IEC 60364-1 types of earthing; from memory.
  */
-import { numberMark, wordMark, type Marks } from '../case/case';
+import { numberMark, wordMark, type FieldValues } from '../case/case';
 
-type Place = { supply: Marks; load: Marks };
+type Place = { supply: FieldValues; load: FieldValues };
 
 /** Systems in which a live conductor stays at its nominal volts to earth. */
 const wyes = new Set(['TN-S', 'TN-C', 'TN-C-S', 'TT', 'solidly-grounded-wye']);
@@ -87,7 +87,7 @@ export const contradictionsOf = (place: Place): Contradiction[] => [...kindContr
  * Returns the supply with its kind of current: as stated, else by earthing and load; null where they contradict each other.
  * Example: a battery with nothing stated is DC.
  */
-export function supplyWithKind(place: Place): Marks {
+export function supplyWithKind(place: Place): FieldValues {
   const { supply } = place;
   if (kindContradictions(place).length > 0) return { ...supply, currentKind: null };
   if (supply.currentKind !== undefined) return supply;

@@ -11,18 +11,18 @@ const xOverR = num('xOverR', 'X/R', 'ratio', { min: 0.05, max: 60 }, 'Reactance 
 /** Fields beside `kind` and `name`, by kind, in the order shown. */
 export const elementFields: Record<Element['kind'], readonly (Field & { optional?: boolean })[]> = {
   utility: [
-    { ...num('faultVA', 'Fault power', 'VA', upTo(1e11), 'Of the network before it; empty: taken as endless.'), optional: true },
+    { ...num('faultVA', 'Fault power', 'VA', upTo(1e11), 'Of the network before it; empty: an infinite bus.'), optional: true },
     xOverR,
   ],
   transformer: [
-    num('ratedVA', 'Rated', 'VA', upTo(1e9), 'Rated power on its plate.'),
+    num('ratedVA', 'Rated power', 'VA', upTo(1e9), 'Rated power on its plate.'),
     num('impedancePercent', 'Impedance', '%', { min: 0.5, max: 25 }, '%Z or uk on its plate.'),
     xOverR,
-    num('parallel', 'Side by side', 'count', { min: 1, max: 8 }, 'Equal transformers in parallel.'),
+    num('parallel', 'In parallel', 'count', { min: 1, max: 8 }, 'Equal transformers in parallel.'),
     { ...flag('centreTapped', 'Centre-tapped', 'Single-phase, three-wire.'), optional: true },
   ],
   generator: [
-    num('ratedVA', 'Rated', 'VA', upTo(1e9), 'Rated power.'),
+    num('ratedVA', 'Rated power', 'VA', upTo(1e9), 'Rated power.'),
     num('subtransientPercent', 'x″d', '%', { min: 1, max: 60 }, 'Subtransient reactance.'),
     xOverR,
   ],
@@ -30,31 +30,31 @@ export const elementFields: Record<Element['kind'], readonly (Field & { optional
     word('size', 'Conductor', conductorSizes, 'Size of one line conductor.'),
     word('metal', 'Metal', ['copper', 'aluminium'], 'Metal.'),
     num('metres', 'Length', 'm', { min: 0, max: 20000 }, 'One way.'),
-    num('parallel', 'Side by side', 'count', { min: 1, max: 12 }, 'Conductors in parallel.'),
-    { ...word('protectiveSize', 'Protective', conductorSizes, 'Protective conductor; empty: as the line.'), optional: true },
-    flag('steelConduit', 'In steel', 'In steel conduit.'),
-    num('hotCelsius', 'In service', '°C', { min: 20, max: 110 }, 'Temperature of the conductor in service.'),
+    num('parallel', 'In parallel', 'count', { min: 1, max: 12 }, 'Conductors in parallel.'),
+    { ...word('protectiveSize', 'Protective conductor', conductorSizes, 'Protective conductor; empty: as the line.'), optional: true },
+    flag('steelConduit', 'Steel conduit', 'In steel conduit.'),
+    num('hotCelsius', 'Operating temp.', '°C', { min: 20, max: 110 }, 'Temperature of the conductor in service.'),
   ],
   motors: [
     num('fullLoadAmps', 'Full-load amps', 'A', { min: 0, max: 20000 }, 'Sum of the motors that run behind this point.'),
-    num('times', 'Times', 'ratio', { min: 0, max: 8 }, 'Times their amps for a moment: 4 to 6.'),
+    num('times', 'Contribution', 'ratio', { min: 0, max: 8 }, 'Times their amps for a moment: 4 to 6.'),
   ],
   battery: [
     num('volts', 'Volts', 'V', upTo(1500), 'Highest, at charging.'),
-    num('internalOhms', 'Resistance of one', 'ohm', upTo(100), 'Internal resistance from the maker.'),
-    num('parallel', 'Side by side', 'count', { min: 1, max: 200 }, 'Strings in parallel.'),
+    num('internalOhms', 'Internal resistance', 'ohm', upTo(100), 'Internal resistance from the maker.'),
+    num('parallel', 'In parallel', 'count', { min: 1, max: 200 }, 'Strings in parallel.'),
   ],
   'dc-supply': [
-    num('ratedAmps', 'Rated', 'A', upTo(10000), 'Rated current.'),
-    num('limitRatio', 'Limits at', 'ratio', { min: 1, max: 10 }, 'Times its rated current.'),
+    num('ratedAmps', 'Rated current', 'A', upTo(10000), 'Rated current.'),
+    num('limitRatio', 'Current limit', 'ratio', { min: 1, max: 10 }, 'Times its rated current.'),
   ],
   measured: [
     {
-      ...num('highestAmps', 'Highest fault', 'A', upTo(200000), 'As measured; three-phase, or doubled from line to neutral.'),
+      ...num('highestAmps', 'Maximum fault current', 'A', upTo(200000), 'As measured; three-phase, or doubled from line to neutral.'),
       optional: true,
     },
-    { ...num('loopOhms', 'Loop, hot', 'ohm', upTo(2000), 'As measured, restated to working temperature.'), optional: true },
-    { name: 'on', label: 'On', kind: 'word', meaning: 'Date of the measurement.' },
+    { ...num('loopOhms', 'Loop impedance, hot', 'ohm', upTo(2000), 'As measured, restated to working temperature.'), optional: true },
+    { name: 'on', label: 'Measured on', kind: 'word', meaning: 'Date of the measurement.' },
   ],
 };
 export const elementKinds = Object.keys(elementFields) as Element['kind'][];

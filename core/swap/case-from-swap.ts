@@ -2,23 +2,23 @@
  * The plain case of a swap: readings and marks map one to one, so screen and interface judge the same thing.
  * A list of amps belongs to the list of volts by position; the connection in use picks its own.
  */
-import type { Marks, PartSpec, PlainCase, Practice } from '../case/case';
+import type { FieldValues, PartSpec, PlainCase, Practice } from '../case/case';
 import { loadFields } from '../fields/load-fields';
 import { ratingColumns } from '../fields/rating-columns';
 import { familyOf } from '../families/registry';
 import { connectedVolts } from '../loads/connected-volts';
-import { swapSchools, type Schools } from '../loads/schools';
+import { swapSchools, type Methods } from '../loads/schools';
 import { toMark, type Readings } from '../readings/reading';
 import type { SwapState } from './swap';
 
-const marksOf = (readings: Readings): Marks => Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
+const marksOf = (readings: Readings): FieldValues => Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
 
 /** A plate carries more than a case holds: frame, bearings, maker. Only the names of the case go into it. */
 const loadNames = new Set(loadFields.map((field) => field.name));
 const partNames = (family: string) => new Set((familyOf(family)?.fields ?? []).map((field) => field.name));
 
 /** Of a list of amps the one of the connection in use; null where the lists do not pair. */
-function ampsInUse(load: Marks, systemVolts: unknown): Marks {
+function ampsInUse(load: FieldValues, systemVolts: unknown): FieldValues {
   const volts = typeof load.plateVolts === 'string' ? load.plateVolts.split(/[/-]/).map(Number) : [];
   const inUse = typeof systemVolts === 'number' ? connectedVolts(load.plateVolts, systemVolts) : undefined;
   const index = inUse === undefined ? -1 : volts.indexOf(inUse);
@@ -30,7 +30,7 @@ function ampsInUse(load: Marks, systemVolts: unknown): Marks {
 }
 
 /** A unit plate may bound fuse and breaker apart; the case has one figure: the smaller. */
-function deviceMaximum(load: Marks): Marks {
+function deviceMaximum(load: FieldValues): FieldValues {
   const bounds = [load.maximumFuseAmps, load.maximumBreakerAmps].filter((amps): amps is number => typeof amps === 'number');
   return load.maximumOvercurrentAmps !== undefined || bounds.length === 0 ? load : { ...load, maximumOvercurrentAmps: Math.min(...bounds) };
 }
@@ -52,7 +52,7 @@ const asList = (family: string, id: string, mark: unknown): unknown =>
 export function removedSpec(state: SwapState): PartSpec | null {
   const known = partNames(state.family);
   const read = marksOf(state.removed);
-  const named = familyOf(state.family)?.ofPlate(read, marksOf(state.supply)) ?? read;
+  const named = familyOf(state.family)?.specFromPlate(read, marksOf(state.supply)) ?? read;
   const marks = Object.fromEntries(
     Object.entries(named)
       .filter(([id]) => known.has(id))
@@ -72,7 +72,7 @@ export function assumedMarks(state: SwapState): Set<string> {
 }
 
 /** Schools in force: the swap's choice over the site's over the default. */
-export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => ({
+export const schoolsOf = (state: SwapState, site: Partial<Methods>): Methods => ({
   ...swapSchools,
   ...site,
   ...state.schools,
@@ -82,7 +82,7 @@ export const schoolsOf = (state: SwapState, site: Partial<Schools>): Schools => 
 export function caseOfSwap(state: SwapState, practice: Practice): PlainCase {
   const supply = marksOf(state.supply);
   const inUse = deviceMaximum(ampsInUse(marksOf(state.load), supply.systemVolts));
-  const plate = familyOf(state.family)?.ofLoad?.(inUse) ?? inUse;
+  const plate = familyOf(state.family)?.loadFromPlate?.(inUse) ?? inUse;
   const load = Object.fromEntries(Object.entries(plate).filter(([id]) => loadNames.has(id)));
   const removed = removedSpec(state);
   return {

@@ -58,7 +58,7 @@ describe('what leaks', () => {
     expect(cause(drive, 'switching-surge').title).not.toBe(cause(residual, 'switching-surge').title);
   });
   it('is asked of every family that says so, and of no other', () => {
-    for (const { id, hunt } of families)
+    for (const { id, faultFinding: hunt } of families)
       expect(causeHuntOf(emptySwap(id, 'conductor-feeder')) !== undefined).toBe(hunt === 'why-it-operated' || hunt === 'why-it-leaks');
   });
 });

@@ -19,7 +19,7 @@ export type CauseHunt = {
 
 /** The hunt that a job opens; undefined where its family has none of this kind. */
 export function causeHuntOf(state: SwapState): CauseHunt | undefined {
-  switch (familyOf(state.family)?.hunt) {
+  switch (familyOf(state.family)?.faultFinding) {
     case 'why-it-operated':
       return {
         causes: overcurrentCauses(state),

@@ -8,7 +8,7 @@ import { judgePart } from '../matching/judge';
 import { toMark, type Reading } from '../readings/reading';
 import { canonicalJson } from '../record/record';
 import { assumedMarks, caseOfSwap, removedSpec, schoolsOf } from './case-from-swap';
-import { lineSignature, netReading, partObstacles, proofVerdict, signObstacles } from './gate';
+import { lineSignature, netReading, partObstacles, proofVerdict, signObstacles } from './sign-off';
 import { openSafeSteps, safeSteps } from './make-safe';
 import { applyChanges, chooseChanges, diffStates, emptySwap, isPath, type SwapState } from './swap';
 

@@ -2,7 +2,7 @@
  * What is held about a swap while it is worked on? Plain data in sections; a change is one path and its new value, so
  * that two people's changes can be laid over each other. Stages may be visited in any order; nothing is lost half way.
  */
-import type { Schools } from '../loads/schools';
+import type { Methods } from '../loads/schools';
 import type { Readings } from '../readings/reading';
 
 export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: number[] };
@@ -42,7 +42,7 @@ export type SwapState = {
   hazards: Record<string, boolean>;
   /** Confirmed steps of Make safe: who said so. */
   safe: Record<string, string>;
-  schools: Partial<Schools>;
+  schools: Partial<Methods>;
   choice: { part?: Choice };
   /** Check lines that were looked at, by need id. */
   acknowledged: Record<string, Named>;

@@ -36,7 +36,7 @@ function giving(
 }
 
 const cycles: readonly TimingFunction[] = ['recycle starting on', 'recycle starting off'];
-const LEAST_CHANGES_OF_A_CYCLE = 3;
+const MIN_CHANGES_OF_A_CYCLE = 3;
 
 /**
  * Returns every function that gives this output, with its times, in the order of the list. A cycle has no end, so a trace that
@@ -47,7 +47,7 @@ export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds
   if (wanted.length === 0) return [];
   const lengths = lengthsOf({ supply: normalised(stimulus.supply), signal: normalised(stimulus.signal ?? []) }, wanted);
   const found = giving(singleOutputIds, stimulus, wanted, lengths, untilSeconds);
-  if (found.length > 0 || wanted.length < LEAST_CHANGES_OF_A_CYCLE) return found;
+  if (found.length > 0 || wanted.length < MIN_CHANGES_OF_A_CYCLE) return found;
   const shown = wanted.at(-1)![0] + Math.min(...lengths) / 2;
   return giving(cycles, stimulus, wanted, lengths, shown);
 }

@@ -124,7 +124,7 @@ function eventsOf({ supply, signal = [] }: Stimulus): Event[] {
   );
 }
 
-const MOST_CHANGES = 10_000;
+const MAX_CHANGES = 10_000;
 
 /**
  * Contact trace of a function from the first event to `untilSeconds`. Times above zero; a pending time that runs out at the same
@@ -142,7 +142,7 @@ export function runTimer(fn: TimingFunction, times: Times, stimulus: Stimulus, u
   let given: State = 0;
   const note = () => {
     if (clock.out !== (trace.at(-1)?.[1] ?? 0)) trace.push([clock.now, clock.out]);
-    if (trace.length > MOST_CHANGES) throw new RangeError(`More than ${MOST_CHANGES} changes; take a shorter run.`);
+    if (trace.length > MAX_CHANGES) throw new RangeError(`More than ${MAX_CHANGES} changes; take a shorter run.`);
   };
   const runOut = (to: number) => {
     while (clock.due !== null && clock.due <= to) {

@@ -37,11 +37,11 @@ const steps: readonly [seconds: number, unit: string][] = [
 ];
 /** Units as one would choose them, where several set the time exactly. */
 const preferred = ['s', '0.1 s', '0.01 s', 'min', '0.1 min', 'h', '0.1 h'];
-const MOST_DIGITS = 999;
+const MAX_DIGITS = 999;
 
 /** Three digits and the finest unit that reaches the time; where it is not a whole step, the next below or above is told by `seconds`. */
 export function digitSetting(seconds: number): DigitSetting | undefined {
-  const able = steps.filter(([step]) => seconds / step <= MOST_DIGITS + 1e-9);
+  const able = steps.filter(([step]) => seconds / step <= MAX_DIGITS + 1e-9);
   const exactly = [...able]
     .sort((a, b) => preferred.indexOf(a[1]) - preferred.indexOf(b[1]))
     .find(([step]) => Math.abs(seconds / step - Math.round(seconds / step)) < 1e-9);

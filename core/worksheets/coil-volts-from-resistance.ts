@@ -1,6 +1,6 @@
 /** Ranked volts of a worn coil from its resistance, leads taken off. Never one number. Common practice. */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { coilSizes, coilVoltCandidates, type CoilSize } from '../recovery/coil-volts';
+import { coilSizes, coilVoltCandidates, type CoilSize } from '../field-recovery/coil-volts';
 import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
 
 export const coilVoltsFromResistance: Worksheet = {

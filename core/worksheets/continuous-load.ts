@@ -1,5 +1,5 @@
 /** Device and conductor of a load that runs three hours or more. NFPA 70 210.20(A), 215.3; IEC has no such rule. */
-import { CONTINUOUS_FACTOR } from '../overcurrent/carry';
+import { CONTINUOUS_FACTOR } from '../overcurrent/load-current';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { nextStandardSize } from '../standards/overcurrent-sizes';
 import { answer, numberInput, wordInput, type Worksheet } from './contract';

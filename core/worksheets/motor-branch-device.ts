@@ -1,5 +1,5 @@
 /** Largest branch device of one motor, its overload trip and its conductor. NFPA 70 430.52, 430.32, 430.22. */
-import { motorBranchLimits } from '../overcurrent/most';
+import { motorBranchLimits } from '../overcurrent/maximum-rating';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import {
   instantaneousCeilingPercent,

@@ -5,7 +5,7 @@ import { runTimer } from '../timing/run';
 import type { State, Trace } from '../timing/trace';
 import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
 
-const MOST_SHOWN = 8;
+const MAX_SHOWN = 8;
 const hours = { min: 0, max: 360_000 };
 
 /** On at one time and off at another; never on where the first is left out. */
@@ -58,9 +58,9 @@ export const timerRun: Worksheet = {
       ],
       trace.length === 0
         ? [`Up to ${q(until, 's')} the contact never moves`]
-        : trace.slice(0, MOST_SHOWN).map(([seconds, state]) => `at ${q(seconds, 's')} the contact ${state === 1 ? 'closes' : 'opens'}`),
+        : trace.slice(0, MAX_SHOWN).map(([seconds, state]) => `at ${q(seconds, 's')} the contact ${state === 1 ? 'closes' : 'opens'}`),
       [
-        ...(trace.length > MOST_SHOWN ? [`And so on: ${trace.length} changes up to ${q(until, 's')}.`] : []),
+        ...(trace.length > MAX_SHOWN ? [`And so on: ${trace.length} changes up to ${q(until, 's')}.`] : []),
         ...(on === 0 ? ['A signal that is there when the supply comes counts as given here; makers differ, read the sheet.'] : []),
         'Closing means leaving the state in which the diagram is drawn; a break contact does the opposite.',
       ],

@@ -1,6 +1,6 @@
 /** The demo catalogue is physically plausible, the same everywhere, and invented. */
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../../core/case/case';
+import type { FieldValues } from '../../core/case/case';
 import { contactors } from '../../core/families/contactors';
 import { familyOf, families } from '../../core/families/registry';
 import { demoParts } from './catalogue';
@@ -10,7 +10,7 @@ import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import { demoSites } from './sites';
 
 const parts = demoContactors();
-const rows = (spec: Marks) => (spec.ratings ?? []) as Record<string, number | 'none'>[];
+const rows = (spec: FieldValues) => (spec.ratings ?? []) as Record<string, number | 'none'>[];
 const family = (standard: string) => parts.filter((part) => part.raw.standard === standard);
 
 describe('catalogue', () => {

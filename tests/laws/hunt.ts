@@ -8,7 +8,7 @@ import { seeded, type Random } from './random';
 export type Violation = Finding & { law: string; seed: number };
 export type Hunt = { checks: number; skipped: number; byLaw: Record<string, number>; violations: Violation[] };
 
-const MOST_VIOLATIONS = 20;
+const MAX_VIOLATIONS = 20;
 
 const TRIED = 6;
 
@@ -34,7 +34,7 @@ export function hunt(seed: number, checks: number, only: readonly Law[] = laws):
     return specs.get(family)!;
   };
   const found: Hunt = { checks: 0, skipped: 0, byLaw: Object.fromEntries(only.map(({ name }) => [name, 0])), violations: [] };
-  while (found.checks < checks && found.violations.length < MOST_VIOLATIONS) {
+  while (found.checks < checks && found.violations.length < MAX_VIOLATIONS) {
     const { plain, own } = random.pick(cases);
     const parts = ofFamily(plain.family);
     const trial = { plain, specs: [nearFit(plain, parts, own, random), random.pick(parts)], random };

@@ -3,7 +3,7 @@
  * A law takes a random case, parts and a source of chance; it returns nothing where it holds, what it found where it does not, and
  * 'skipped' where the case has nothing to try it on. Sources: the states of a mark and the verdicts of the plain case.
  */
-import type { Marks, PartSpec, PlainCase } from '@/core/case/case';
+import type { FieldValues, PartSpec, PlainCase } from '@/core/case/case';
 import { contextOf, judgeCase, type CaseAnswer } from '@/core/judge-case';
 import { familyOf } from '@/core/families/registry';
 import { askedNeeds, overallVerdict } from '@/core/matching/judge';
@@ -87,7 +87,7 @@ const noSuchMark: Law = {
     if (asked.length === 0) return 'skipped';
     const need = random.pick(asked);
     const figure = need.ways[0].figure as { name: string; whenNone?: number | null };
-    if (typeof figure.whenNone === 'number' || need.ways.length > 1 || need.unless) return 'skipped';
+    if (typeof figure.whenNone === 'number' || need.ways.length > 1 || need.notApplicableWhen) return 'skipped';
     if (typeof need.ways[0].limit === 'number' && need.ways[0].limit <= 0) return 'skipped';
     const none = { ...spec!, [figure.name]: 'none' };
     const verdict = compileNeed(need).verdict(family.canonical(none));
@@ -203,8 +203,8 @@ const orderSaysNothing: Law = {
     const turned = specs.map((spec, i) => ({ id: String(i), spec: reordered(spec, random) as PartSpec }));
     const mixed: PlainCase = {
       ...plain,
-      supply: reordered(plain.supply, random) as Marks,
-      duty: reordered(plain.duty, random) as Marks,
+      supply: reordered(plain.supply, random) as FieldValues,
+      duty: reordered(plain.duty, random) as FieldValues,
       candidates: random.shuffled(turned),
     };
     const before = judge(plain, specs);
@@ -276,7 +276,7 @@ function markedForAcAlone(family: string, spec: PartSpec): boolean {
     return (
       Array.isArray(spec.ratings) &&
       spec.ratings.length > 0 &&
-      (spec.ratings as Marks[]).every(({ kind }) => kind === undefined || kind === 'ac')
+      (spec.ratings as FieldValues[]).every(({ kind }) => kind === undefined || kind === 'ac')
     );
   if (family === 'breaker' || family === 'air-breaker') return same(spec.currentKinds, ['ac']);
   if (family === 'fuse') return typeof spec.voltsAc === 'number' && (spec.voltsDc === undefined || spec.voltsDc === 'none');

@@ -1,5 +1,5 @@
 /** Ways to change one mark of a spec or a position, wherever it stands: at the top, in a row, in an object. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { Random } from './random';
 
 export type Path = readonly (string | number)[];
@@ -30,7 +30,7 @@ export function withMark<T>(value: T, path: Path, mark: unknown): T {
 }
 
 /** A path of a random mark; undefined where there is none. */
-export const somePath = (value: Marks, random: Random): Path | undefined => {
+export const somePath = (value: FieldValues, random: Random): Path | undefined => {
   const paths = pathsOf(value).filter((path) => path.length > 0);
   return paths.length === 0 ? undefined : random.pick(paths);
 };

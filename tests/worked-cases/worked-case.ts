@@ -2,16 +2,16 @@
  * A worked example of judging: what is asked, what the part carries, which verdict each named line must give.
  * Expected verdicts are worked out by hand from the figures in the row; the source of each rule stands beside it.
  */
-import type { Marks, PlainCase, Practice } from '@/core/case/case';
+import type { FieldValues, PlainCase, Practice } from '@/core/case/case';
 import type { Verdict } from '@/core/needs/need';
 
 export type WorkedCase = {
   name: string;
   practice?: Practice;
-  supply?: Marks;
-  load?: Marks;
-  duty?: Marks;
-  spec: Marks;
+  supply?: FieldValues;
+  load?: FieldValues;
+  duty?: FieldValues;
+  spec: FieldValues;
   /** Verdicts by need id; a line that must not be asked is null. */
   lines: Record<string, Verdict | null>;
   verdict?: Verdict;

@@ -3,9 +3,9 @@
 import { NameField } from '../swap/NameField';
 import { useState } from 'react';
 import type { Change as PartChange } from '@/core/matching/changes';
-import type { JudgedLine, JudgedPart } from '@/core/matching/judge';
+import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
 import type { Verdict } from '@/core/needs/need';
-import { changeKey, changeSignature, LEAST_REASON, lineSignature, partObstacles, type Obstacle } from '@/core/swap/gate';
+import { changeKey, changeSignature, MIN_REASON_LETTERS, lineSignature, partObstacles, type Obstacle } from '@/core/swap/sign-off';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 
@@ -27,7 +27,7 @@ const reasonHints: Partial<Record<Obstacle['kind'], string>> = {
 /** Where the answer is kept, and what stood there when it was given. */
 function keptAs(
   obstacle: Obstacle,
-  line: JudgedLine | undefined,
+  line: JudgedNeed | undefined,
   change: PartChange | undefined,
 ): { path: string; seen: string } | undefined {
   if (change) return { path: `acknowledged.${changeKey(change)}`, seen: changeSignature(change) };
@@ -54,7 +54,7 @@ function ObstacleRow({
   const change = changes.find(({ id }) => id === obstacle.changeId);
   const verdict: Verdict = line?.verdict ?? 'check';
   const needsReason = obstacle.kind === 'override' || obstacle.kind === 'change' || verdict === 'not-known';
-  const long = (text: string) => text.trim().length >= LEAST_REASON;
+  const long = (text: string) => text.trim().length >= MIN_REASON_LETTERS;
   const ready = name.trim().length >= 2 && (!needsReason || long(reason)) && (!obstacle.settles || long(settles));
   const kept = keptAs(obstacle, line, change);
   const short = obstacle.text.slice(0, 80);

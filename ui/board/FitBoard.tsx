@@ -3,7 +3,7 @@
 import { Fragment, useRef, type KeyboardEvent } from 'react';
 import { markText, type Change } from '@/core/matching/changes';
 import type { Practice } from '@/core/case/case';
-import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
@@ -13,9 +13,9 @@ import { groupOrder, groupWords } from '../swap/derived';
 export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart; changes: readonly Change[] };
 export type Removed = { name: string; part: JudgedPart } | null;
 
-const MOST_WORDS = 2;
+const MAX_WORDS = 2;
 /** The figure in a cell; of a list of words the one that is asked for, else the first ones. The sentence beside the board has them all. */
-function figureOf(line: JudgedLine): string {
+function figureOf(line: JudgedNeed): string {
   if (
     line.relation === 'includes' &&
     typeof line.limit === 'string' &&
@@ -23,12 +23,12 @@ function figureOf(line: JudgedLine): string {
     (line.have as unknown[]).includes(line.limit)
   )
     return line.limit;
-  if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MOST_WORDS)
-    return `${(line.have as string[]).slice(0, MOST_WORDS).join(', ')} and ${line.have.length - MOST_WORDS} more`;
+  if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MAX_WORDS)
+    return `${(line.have as string[]).slice(0, MAX_WORDS).join(', ')} and ${line.have.length - MAX_WORDS} more`;
   return haveWords(line, insteadOf(line));
 }
 
-function Cell({ line, onPick }: { line: JudgedLine | undefined; onPick: () => void }) {
+function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => void }) {
   if (!line)
     return (
       <span className="muted" aria-label="not asked">
@@ -70,7 +70,7 @@ export function FitBoard({
   chosen?: string;
   practice: Practice;
   onChoose: (key: string) => void;
-  onCell: (line: JudgedLine, name: string) => void;
+  onCell: (line: JudgedNeed, name: string) => void;
 }) {
   const table = useRef<HTMLTableElement>(null);
   const carried = (need: Need) =>

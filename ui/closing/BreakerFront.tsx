@@ -1,4 +1,4 @@
-import { limits, type BreakerState } from '@/core/closing/breaker-state';
+import { limits, type BreakerState } from '@/core/close-failure/breaker-state';
 
 /** Zigzag of a spring between two heights: short when charged. */
 const zigzag = (x: number, top: number, bottom: number): string => {

@@ -9,8 +9,8 @@ import {
   soundBreaker,
   type BreakerState,
   type Carriage,
-} from '@/core/closing/breaker-state';
-import { alter, press, type Action } from '@/core/closing/press';
+} from '@/core/close-failure/breaker-state';
+import { alter, press, type Action } from '@/core/close-failure/operate';
 import { BreakerFront } from './BreakerFront';
 
 const whole = { motor: true, undervoltage: true, shuntTrip: true, carriage: true, interlock: true } as const;
@@ -44,7 +44,7 @@ const switches: readonly (readonly [name: keyof Change & string, words: string])
   ['latchSound', 'Closing latch holds'],
 ];
 const carriages: readonly Carriage[] = ['connected', 'test', 'between', 'disconnected'];
-const MOST_LINES = 8;
+const MAX_LINES = 8;
 
 /** A breaker to press: set its states and supplies, press open, close, charge, and see. */
 export function BreakerSim() {
@@ -52,7 +52,7 @@ export function BreakerSim() {
   const [said, setSaid] = useState<string[]>(['In order: open, charged, every supply there.']);
   const take = ({ state: next, said: words }: { state: BreakerState; said: string[] }) => {
     setState(next);
-    if (words.length > 0) setSaid((before) => [...words, ...before].slice(0, MOST_LINES));
+    if (words.length > 0) setSaid((before) => [...words, ...before].slice(0, MAX_LINES));
   };
   const change = (part: Change) => take(alter(state, part));
   const blocked = blockersOf(state, 'signal').filter((one) => one !== 'closed-already');

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useState } from 'react';
-import { settledClosing } from '@/core/closing/findings';
+import { settledClosing } from '@/core/close-failure/findings';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { WillNotClose } from './WillNotClose';
 import { inSentence } from '@/core/language/in-sentence';

@@ -1,7 +1,7 @@
 'use client';
 
-import { checksOf, shownWords, STORED_ENERGY_CAUTION, worksFrom, type Shown } from '@/core/closing/checks';
-import type { Fitted } from '@/core/closing/breaker-state';
+import { checksOf, shownWords, STORED_ENERGY_CAUTION, worksFrom, type Shown } from '@/core/close-failure/checks';
+import type { Fitted } from '@/core/close-failure/breaker-state';
 
 /** Every check on paper, for a night without a screen: what was answered stands there, the rest is left to be filled in. */
 export function PrintedChecks({ fitted, answers }: { fitted: Fitted; answers: Readonly<Record<string, Shown>> }) {

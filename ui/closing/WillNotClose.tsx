@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { checksOf, shownWords, worksFrom, type Check, STORED_ENERGY_CAUTION } from '@/core/closing/checks';
-import { diagnose } from '@/core/closing/diagnose';
-import { answersOf, closingKeys, fittedNames, fittedOf, type Finding, type Findings } from '@/core/closing/findings';
-import type { Fault } from '@/core/closing/faults';
+import { checksOf, shownWords, worksFrom, type Check, STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
+import { diagnose } from '@/core/close-failure/diagnose';
+import { answersOf, closingKeys, fittedNames, fittedOf, type Finding, type Findings } from '@/core/close-failure/findings';
+import type { Fault } from '@/core/close-failure/faults';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { NumberBox } from '../forms/NumberBox';
 import { VerdictMark } from '../marks/VerdictMark';
@@ -18,7 +18,7 @@ const fittedWords = {
   carriage: 'carriage',
   interlock: 'key or interlock',
 } as const;
-const MOST_VOLTS = 1000;
+const MAX_VOLTS = 1000;
 
 type Put = (key: string, finding: Finding | null) => void;
 
@@ -54,7 +54,7 @@ function AnswerTo({ check, findings, markVolts, put }: { check: Check; findings:
         unit="V"
         value={found?.reading ?? null}
         min={0}
-        max={MOST_VOLTS}
+        max={MAX_VOLTS}
         empty
         placeholder="volts read"
         onValue={(reading) => put(closingKeys.answer(check.id), reading === null ? null : { reading })}
@@ -65,7 +65,7 @@ function AnswerTo({ check, findings, markVolts, put }: { check: Check; findings:
         unit="V"
         value={own}
         min={1}
-        max={MOST_VOLTS}
+        max={MAX_VOLTS}
         empty
         placeholder="its plate"
         onValue={(reading) => put(closingKeys.mark(check.id), reading === null ? null : { reading })}

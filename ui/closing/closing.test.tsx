@@ -1,9 +1,9 @@
 /** Screens of the closing check, the breaker to press and the letters, as they are written into the page. */
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { soundBreaker } from '@/core/closing/breaker-state';
-import { closingKeys as keys } from '@/core/closing/findings';
-import { press } from '@/core/closing/press';
+import { soundBreaker } from '@/core/close-failure/breaker-state';
+import { closingKeys as keys } from '@/core/close-failure/findings';
+import { press } from '@/core/close-failure/operate';
 import { WaveformView } from '../residual/WaveformView';
 import { BreakerFront } from './BreakerFront';
 import { PositionLetters, rowsOfCsv } from './PositionLetters';

@@ -3,8 +3,8 @@
 import type { Chart as ChartJs } from 'chart.js';
 import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
-import type { DeviceChoice } from '@/core/curves/choice';
-import { modelOf } from '@/core/curves/choice';
+import type { DeviceChoice } from '@/core/curves/curve-device';
+import { modelOf } from '@/core/curves/curve-device';
 import { bandSeconds } from '@/core/curves/band';
 import { branchOf, type BranchInputs } from '@/core/curves/branch-inputs';
 import { writeCurveCsv } from '@/core/curves/csv';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/choice';
+import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/curve-device';
 import { readCurveCsv } from '@/core/curves/csv';
 import { groundFaultDefaults } from '@/core/curves/trip-unit';
 import { formatQuantity } from '@/core/quantities/format-quantity';

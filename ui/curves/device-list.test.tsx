@@ -1,7 +1,7 @@
 /** The devices on the chart, as they are written into the page. */
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
-import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/choice';
+import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/curve-device';
 import { DeviceList } from './DeviceList';
 
 const choice = (kind: DeviceKind, more: Partial<DeviceChoice> = {}): DeviceChoice => ({

@@ -1,8 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { contradictions, withArticle } from '@/core/device-key/contradictions';
-import { followKey, type KeyPath } from '@/core/device-key/key';
+import { contradictions, withArticle } from '@/core/device-identification/contradictions';
+import { followKey, type KeyPath } from '@/core/device-identification/key';
 import { KeyPicture } from './KeyPicture';
 
 /** The key: one question at a time, drawn answers, back, can't tell, and why each answer narrows. */

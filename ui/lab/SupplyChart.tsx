@@ -9,11 +9,11 @@ import { countOf, type Recording } from '@/core/monitoring/samples';
 ChartJs.register(LinearScale, PointElement, LineElement, Tooltip, Legend, Filler);
 ChartJs.defaults.font.family = "'Archivo Variable', sans-serif";
 
-const MOST_POINTS = 700;
+const MAX_POINTS = 700;
 
 /** Lowest and highest of each stretch of samples, so that a dip of one sample is still seen. */
 function thinned(column: Float64Array, stepSeconds: number): { x: number; y: number }[] {
-  const every = Math.max(1, Math.ceil(column.length / MOST_POINTS));
+  const every = Math.max(1, Math.ceil(column.length / MAX_POINTS));
   const out: { x: number; y: number }[] = [];
   for (let i = 0; i < column.length; i += every) {
     let [low, high, lowAt, highAt] = [Infinity, -Infinity, i, i];

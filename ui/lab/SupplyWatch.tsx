@@ -38,7 +38,7 @@ export type WatchWork = {
 
 const SWEEP_STEPS = 50;
 const HOUR_SECONDS = 3600;
-const MOST_EVENTS = 800;
+const MAX_EVENTS = 800;
 
 /** A monitoring relay against a supply: settings worked out or one's own, events made up, recorded or from a meter, and a sweep. */
 export function SupplyWatch({
@@ -76,7 +76,7 @@ export function SupplyWatch({
     if (most < 1) return setFault('With this off delay an hour has no room for events: shorten it, or make events of your own.');
     setFault(undefined);
     const under = ((settings.underVolts ?? settings.nominalVolts * 0.9) / settings.nominalVolts) * 100;
-    setHour(hourOfEvents(Math.min(MOST_EVENTS, most), Math.random, { rideSeconds: settings.tripDelaySeconds, underPercent: under }));
+    setHour(hourOfEvents(Math.min(MAX_EVENTS, most), Math.random, { rideSeconds: settings.tripDelaySeconds, underPercent: under }));
   };
   const source: WatchSource = recorded
     ? { kind: 'recorded', ...recorded }

@@ -15,7 +15,7 @@ const traceField: TextField = { label: 'Script', kind: 'trace' };
 type Script = { supply?: Trace; signal?: Trace; output?: Trace };
 export type Catalogued = { count: number; names: string[]; millis: number };
 
-const MOST_SECONDS = 3600;
+const MAX_SECONDS = 3600;
 const STEP_MS = 50;
 const TAIL = 1.4;
 
@@ -60,7 +60,7 @@ export function TimerBench({
   const written = text ?? fieldText(traceField, script);
   const stimulus: Stimulus = { supply: script.supply ?? [[0, 1]], ...(script.signal ? { signal: script.signal } : {}) };
   const last = Math.max(1, ...[...stimulus.supply, ...(script.signal ?? []), ...(script.output ?? [])].map(([at]) => at));
-  const until = Math.min(MOST_SECONDS, Math.max(last * TAIL, last + (mode === 'find' ? 2 : (first + second) * TAIL)));
+  const until = Math.min(MAX_SECONDS, Math.max(last * TAIL, last + (mode === 'find' ? 2 : (first + second) * TAIL)));
   const take = () => {
     if (text === undefined) return;
     const read = readFieldText(traceField, text);
@@ -99,7 +99,7 @@ export function TimerBench({
                 unit="s"
                 value={first}
                 min={0.01}
-                max={MOST_SECONDS}
+                max={MAX_SECONDS}
                 onValue={(value) => value !== null && setFirst(value)}
               />
             )}
@@ -109,7 +109,7 @@ export function TimerBench({
                 unit="s"
                 value={second}
                 min={0.01}
-                max={MOST_SECONDS}
+                max={MAX_SECONDS}
                 onValue={(value) => value !== null && setSecond(value)}
               />
             )}
@@ -214,7 +214,7 @@ function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
     clock.current.wall = performance.now();
     const timer = setInterval(() => {
       const wall = performance.now();
-      clock.current = { at: Math.min(MOST_SECONDS, clock.current.at + ((wall - clock.current.wall) / 1000) * speed), wall };
+      clock.current = { at: Math.min(MAX_SECONDS, clock.current.at + ((wall - clock.current.wall) / 1000) * speed), wall };
       setNow(clock.current.at);
     }, STEP_MS);
     return () => clearInterval(timer);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import { LEAST_REASON } from '@/core/swap/gate';
+import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
 
 export type Point = { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string };
 /** Keeps what settled a point; resolves to why it was refused, or to nothing. */
@@ -16,7 +16,7 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
   const [found, setFound] = useState('');
   const [busy, setBusy] = useState(false);
   const [fault, setFault] = useState<string>();
-  const ready = by.trim().length >= 2 && found.trim().length >= LEAST_REASON && !busy;
+  const ready = by.trim().length >= 2 && found.trim().length >= MIN_REASON_LETTERS && !busy;
   const keep = async () => {
     setBusy(true);
     setFault(await onSettle(positionId, { recordId: point.recordId, lineId: point.lineId, by: by.trim(), found: found.trim() }));

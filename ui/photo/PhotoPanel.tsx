@@ -4,7 +4,7 @@ import { useEffect, useId, useRef, useState } from 'react';
 import LinearProgress from '@mui/material/LinearProgress';
 import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
-import type { SeenPlate } from '@/core/picture/see-plate';
+import type { OcrPlate } from '@/core/picture/ocr-plate';
 import { WordsOverPicture, type WordField } from './WordsOverPicture';
 
 /** A picture from choosing to words. */
@@ -12,7 +12,7 @@ export type PhotoState =
   | { step: 'empty'; fault?: string }
   | { step: 'chosen'; file: File; url: string }
   | { step: 'reading'; file: File; url: string; share: number }
-  | { step: 'done'; url: string; seen: SeenPlate };
+  | { step: 'done'; url: string; seen: OcrPlate };
 
 /** A picture of a plate: drop, paste, file or camera; crop, read, cancel; then the words found, drawn over it. */
 export function PhotoPanel({

@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import type { SeenPlate } from '@/core/picture/see-plate';
+import type { OcrPlate } from '@/core/picture/ocr-plate';
 
 export type WordField = { id: string; label: string };
 
@@ -17,7 +17,7 @@ export function WordsOverPicture({
   onAssign,
 }: {
   url: string;
-  seen: SeenPlate;
+  seen: OcrPlate;
   fields: readonly WordField[];
   fieldOfWord: (word: number) => string | undefined;
   lit: readonly number[];

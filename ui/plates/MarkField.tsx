@@ -3,7 +3,7 @@
 import { useId, useState } from 'react';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
-import { confirmed } from '@/core/plates/take-picture';
+import { confirmed } from '@/core/plates/merge-photo-readings';
 import { stateMeaning, type Reading, type ReadingState } from '@/core/readings/reading';
 import { wordText } from '@/core/language/word-text';
 import { useSay } from '../language/practice';

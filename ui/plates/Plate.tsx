@@ -5,7 +5,7 @@ import type { Readings } from '@/core/readings/reading';
 import type { EditField } from './edit-field';
 import { MarkField, type FieldChange } from './MarkField';
 
-const LEAST_SHOWN = 4;
+const MIN_SHOWN = 4;
 const wideIds = new Set([
   'coilMarks',
   'type',
@@ -50,7 +50,7 @@ export function Plate({
   const looked = (field: EditField) => readings[field.section]?.[field.id] !== undefined;
   const seen = fields.filter(looked);
   // With some marks read, those nobody looked at wait behind one touch.
-  const shown = all || seen.length < LEAST_SHOWN ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
+  const shown = all || seen.length < MIN_SHOWN ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
   const hidden = fields.length - shown.length;
   return (
     <section className={`plate ${card ? 'card' : ''}`} aria-label={title}>
@@ -69,7 +69,7 @@ export function Plate({
             onFocus={onFocus}
           />
         ))}
-        {(all || hidden > 0) && seen.length >= LEAST_SHOWN && (
+        {(all || hidden > 0) && seen.length >= MIN_SHOWN && (
           <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer marks' : `${hidden} more marks`}
           </button>

@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import Dialog from '@mui/material/Dialog';
-import { guides, sheetRecoveries, type SheetRecovery } from '@/core/recovery/recoveries';
+import { guides, sheetRecoveries, type SheetRecovery } from '@/core/field-recovery/recoveries';
 import type { Reading, Readings, ReadingState } from '@/core/readings/reading';
 import type { Worksheet, WorksheetResult } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';

@@ -40,7 +40,7 @@ const onCard = (practice: Practice, section: EditField['section'], field: Field)
   ...(hasText(field) ? { asText: field } : {}),
 });
 /** Cards of the bench beside the plates, as the family asks. */
-export function cardsOf({ asks, fields }: DeviceFamily, practice: Practice) {
+export function cardsOf({ positionFields: asks, fields }: DeviceFamily, practice: Practice) {
   const named = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>
     names.map((name) =>
       onCard(

@@ -90,8 +90,8 @@ describe('the cards of each family', () => {
     ['overload-relay', overloadRelays],
   ] as const)('%s: every mark that it asks for is a field with a label', (_name, family) => {
     const { supply, wiring, part } = cardsOf(family, 'IEC');
-    expect(supply.map(({ id }) => id)).toEqual([...family.asks.supply]);
-    expect(wiring.map(({ id }) => id)).toEqual([...family.asks.load, ...family.asks.duty]);
+    expect(supply.map(({ id }) => id)).toEqual([...family.positionFields.supply]);
+    expect(wiring.map(({ id }) => id)).toEqual([...family.positionFields.load, ...family.positionFields.duty]);
     expect(part.map(({ id }) => id)).toEqual(family.fields.map(({ name }) => name));
     for (const { label } of [...supply, ...wiring, ...part]) expect(label).not.toBe('');
   });

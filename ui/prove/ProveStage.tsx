@@ -5,7 +5,7 @@ import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import type { Unit } from '@/core/quantities/units';
-import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/gate';
+import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
 import { BaseMap } from '../relays/BaseMap';

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { insteadOf, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
-import { changeKey, type Obstacle } from '@/core/swap/gate';
+import { changeKey, type Obstacle } from '@/core/swap/sign-off';
 import type { Stage } from '../swap/StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';

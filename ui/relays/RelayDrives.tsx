@@ -1,5 +1,5 @@
 import type { Practice } from '@/core/case/case';
-import type { RelayAndContactor } from '@/core/families/control-relays/ways-out';
+import type { RelayAndContactor } from '@/core/alternatives/relay-drives-contactor';
 import type { Need } from '@/core/needs/need';
 import { wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';

@@ -1,7 +1,7 @@
 'use client';
 
 import { useState } from 'react';
-import type { PlainPart } from '@/core/families/residual-currents/plain-words';
+import type { PlainPart } from '@/core/families/residual-currents/owner-summary';
 
 /** Summary for the owner: to be read aloud, or printed and left. */
 export function OwnersPage({ title, parts }: { title: string; parts: readonly PlainPart[] }) {

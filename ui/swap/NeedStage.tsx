@@ -1,7 +1,7 @@
 'use client';
 
 import type { Practice } from '@/core/case/case';
-import { insteadOf, type JudgedLine, type JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import { haveWords, lineTerm, limitText } from '@/core/needs/line-text';
 import { Scale } from '../needs/Scale';
@@ -18,7 +18,7 @@ const relationSigns: Record<string, string> = {
 };
 
 /** The way a line is shown: the one the old part was held against, else the first. */
-const wayOf = (need: Need, line: JudgedLine | undefined) =>
+const wayOf = (need: Need, line: JudgedNeed | undefined) =>
   need.ways.find((way) => way.quantity === line?.quantity && way.limit === line.limit) ?? need.ways[0];
 
 function NeedRow({
@@ -30,8 +30,8 @@ function NeedRow({
   onPick,
 }: {
   need: Need;
-  line?: JudgedLine;
-  chosen?: JudgedLine;
+  line?: JudgedNeed;
+  chosen?: JudgedNeed;
   practice: Practice;
   pressed: boolean;
   onPick: () => void;
@@ -39,7 +39,7 @@ function NeedRow({
   const way = wayOf(need, line);
   const unit = way.unit === 'count' ? '' : way.unit;
   const limit = limitText(way.limit, { unit, relation: way.relation });
-  const markOf = (one: JudgedLine | undefined) =>
+  const markOf = (one: JudgedNeed | undefined) =>
     one && typeof one.have === 'number' && one.verdict
       ? { value: one.have, label: haveWords({ ...one, unit }, insteadOf(one)), verdict: one.verdict }
       : undefined;

@@ -190,8 +190,8 @@ export function ReadStage({
           />
           <Plate
             card
-            title={family.asks.duty.length > 0 ? 'Circuit and duty' : 'Circuit'}
-            note={family.asks.duty.length > 0 ? tally(state.duty) : ''}
+            title={family.positionFields.duty.length > 0 ? 'Circuit and duty' : 'Circuit'}
+            note={family.positionFields.duty.length > 0 ? tally(state.duty) : ''}
             fields={cards.wiring.filter(({ id, section }) => section !== 'load' || !plate?.fields.some((field) => field.id === id))}
             readings={state}
             onChange={set}

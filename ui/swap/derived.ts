@@ -1,7 +1,7 @@
-import { conditionOfPart, spentTexts, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
+import { conditionOfPart, wornOutTexts, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
-import type { Schools } from '@/core/loads/schools';
+import type { Methods } from '@/core/loads/schools';
 import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
 import type { Practice } from '@/core/case/case';
@@ -17,7 +17,7 @@ import { inSentence } from '@/core/language/in-sentence';
 export type Derived = {
   family: DeviceFamily;
   context: NeedContext;
-  schools: Schools;
+  schools: Methods;
   needs: Need[];
   removed: JudgedPart | null;
   /** What was read on the removed part says of its state. */
@@ -27,7 +27,7 @@ export type Derived = {
   openSteps: number;
 };
 
-export function derive(state: SwapState, practice: Practice, siteSchools: Partial<Schools>): Derived {
+export function derive(state: SwapState, practice: Practice, siteSchools: Partial<Methods>): Derived {
   const family = familyOf(state.family)!;
   const plain = caseOfSwap(state, practice);
   const schools = schoolsOf(state, siteSchools);
@@ -50,13 +50,13 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
 
 /** The lines that are asked here: one that only a part raises counts where the old part or the chosen one raises it. */
 export const askedOf = (needs: readonly Need[], removed: JudgedPart | null, chosen: JudgedPart | null): Need[] =>
-  needs.filter((need) => !need.onlyWhereCarried || [removed, chosen].some((part) => part?.lines.some((line) => line.need.id === need.id)));
+  needs.filter((need) => !need.optionalRating || [removed, chosen].some((part) => part?.lines.some((line) => line.need.id === need.id)));
 
 /** The old part's verdict in a sentence: the line of the load that fell first says it best. */
 export function removedSentence({ removed, condition }: Pick<Derived, 'removed' | 'condition'>, practice: Practice): string {
   if (!removed) return 'Nothing has been read from the removed part.';
   const fell = wrongLines(removed);
-  const spent = spentTexts(condition);
+  const spent = wornOutTexts(condition);
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
     const needed = limitText(first.limit, first);

@@ -4,10 +4,10 @@
  * Source: IEC 60947-2 through core/standards. A power breaker of UL 1066 carries 100 % of its rating.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import {
-  LEAST_SETTING_SHARE,
-  LEAST_SHORT_MULTIPLE,
+  MIN_SETTING_SHARE,
+  MIN_SHORT_MULTIPLE,
   makingFactor,
   operatingShare,
   PICKUP_TOLERANCE,
@@ -19,7 +19,7 @@ import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
 
 /** Withstand restated at one second: I²t stays for longer times; a shorter time than one second counts less. */
-function withstand({ icwAmps, icwSeconds }: PartSpec): Canonical {
+function withstand({ icwAmps, icwSeconds }: PartSpec): CanonicalSpec {
   if (icwAmps === undefined) return {};
   if (!isNumber(icwAmps)) return { icwAtOneSecond: icwAmps === false ? 'none' : icwAmps };
   if (icwSeconds === null) return { icwAtOneSecond: null };
@@ -28,27 +28,27 @@ function withstand({ icwAmps, icwSeconds }: PartSpec): Canonical {
 }
 
 /** Lowest current at which it can be set to trip without waiting for its heat, tolerance included; "none" where it has only L. */
-function settable({ tripUnit, ratedAmps }: PartSpec): Canonical {
+function settable({ tripUnit, ratedAmps }: PartSpec): CanonicalSpec {
   if (tripUnit === undefined) return {};
   if (typeof tripUnit !== 'string' || !isNumber(ratedAmps)) return { settableTripAmps: null };
-  const least = ratedAmps * LEAST_SETTING_SHARE * LEAST_SHORT_MULTIPLE * (1 + PICKUP_TOLERANCE);
+  const least = ratedAmps * MIN_SETTING_SHARE * MIN_SHORT_MULTIPLE * (1 + PICKUP_TOLERANCE);
   return { settableTripAmps: /[SI]/.test(tripUnit) ? least : 'none' };
 }
 
 /** Making capacity: marked, or what its standard asks of a breaker with this ultimate breaking capacity. */
-function making({ icmAmps, icuAmps, standard }: PartSpec): Canonical {
+function making({ icmAmps, icuAmps, standard }: PartSpec): CanonicalSpec {
   if (icmAmps !== undefined || !isNumber(icuAmps) || typeof standard !== 'string' || !standard.startsWith('IEC 60947-2')) return {};
   return { icmAmps: icuAmps * makingFactor(icuAmps) };
 }
 
-function controlBands(spec: PartSpec): Canonical {
+function controlBands(spec: PartSpec): CanonicalSpec {
   const layout = ([low, high]: readonly [number, number]) => coilBands(spec, (least, most) => [least * low, most * high]);
   const closing = layout(operatingShare.closing);
   return closing === undefined ? {} : { coilClosing: closing, coilTripping: layout(operatingShare.tripping) };
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalAirBreaker(spec: PartSpec): Canonical {
+export function canonicalAirBreaker(spec: PartSpec): CanonicalSpec {
   const power = typeof spec.standard === 'string' && /^(UL 1066|ANSI)/.test(spec.standard);
   const hundred = spec.hundredPercentRated ?? (power ? true : undefined);
   const { tripUnit, protocol, ratedAmps } = spec;
@@ -60,7 +60,7 @@ export function canonicalAirBreaker(spec: PartSpec): Canonical {
     ...withstand(spec),
     ...making(spec),
     ...settable(spec),
-    ...(adjustable && isNumber(ratedAmps) ? { leastSettingAmps: ratedAmps * LEAST_SETTING_SHARE } : {}),
+    ...(adjustable && isNumber(ratedAmps) ? { leastSettingAmps: ratedAmps * MIN_SETTING_SHARE } : {}),
     ...(tripUnit === undefined
       ? {}
       : { tripFunctions: typeof tripUnit === 'string' && tripUnit !== 'none' ? tripUnit.split('') : tripUnit }),

@@ -8,7 +8,7 @@ import { canonicalAirBreaker } from './canonical';
 import { airBreakerCautions } from './cautions';
 import { airBreakerDrill } from './drill';
 import { airBreakerNeeds } from './needs';
-import { airBreakerInBrief, airBreakerOfPlate } from './of-plate';
+import { airBreakerShortDescription, airBreakerSpecFromPlate } from './spec-from-plate';
 import { plannedCurve } from './planned-curve';
 import { airBreakerProofs } from './proofs';
 import { airBreakerSettings } from './settings';
@@ -26,9 +26,9 @@ export const airBreakers = {
   fields: caseFieldsOf(airBreakerFields),
   ratingColumns: [],
   canonical: canonicalAirBreaker,
-  ofPlate: airBreakerOfPlate,
-  inBrief: airBreakerInBrief,
-  asks: {
+  specFromPlate: airBreakerSpecFromPlate,
+  shortDescription: airBreakerShortDescription,
+  positionFields: {
     supply: [
       ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps', 'minFaultAmps'],
       ...['ambientC', 'controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'supplyVA'],
@@ -48,7 +48,7 @@ export const airBreakers = {
   terminals: airBreakerTerminals,
   settings: airBreakerSettings,
   drill: airBreakerDrill,
-  hunt: 'why-it-will-not-close',
+  faultFinding: 'why-it-will-not-close',
   curveSettings: plannedCurve,
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
 } satisfies DeviceFamily;

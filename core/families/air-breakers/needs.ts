@@ -205,7 +205,7 @@ function byDial(need: Need): Need {
     return {
       ...need,
       because: `${need.because} A larger one serves with its long time set below that, and sealed where the practice asks for it.`,
-      ways: [{ ...first, orCheck: field('leastSettingAmps') }],
+      ways: [{ ...first, upperEdge: field('leastSettingAmps') }],
     };
   if (need.id === 'disconnection' || need.id === 'least-fault')
     return {

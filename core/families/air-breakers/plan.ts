@@ -5,10 +5,10 @@
  * Sources: IEC 60364-4-43 433.1, NFPA 70 240.6 and 230.95, from memory; steps, multiples and margins are common practice.
  */
 import { numberMark } from '../../case/case';
-import { LEAST_SETTING_SHARE, LEAST_SHORT_MULTIPLE, PICKUP_TOLERANCE, SETTING_STEP } from '../../standards/breaker-releases';
+import { MIN_SETTING_SHARE, MIN_SHORT_MULTIPLE, PICKUP_TOLERANCE, SETTING_STEP } from '../../standards/breaker-releases';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import type { ProofContext } from '../contract';
-import { ampsToCarry } from '../../overcurrent/carry';
+import { ampsToCarry } from '../../overcurrent/load-current';
 import { earthFaultAmps } from '../../overcurrent/earth-fault';
 import { groundFaultAsked } from '../../overcurrent/large-disconnect';
 
@@ -21,7 +21,7 @@ const EARTH_SECONDS = 0.3;
 /** Long-time pick-up: the lowest step that carries the load. Example: 800 A and a load of 560 A give 560 A, 561 A give 600 A. */
 export function longTimeAmps(ratedAmps: number, loadAmps: number): number {
   const steps = Math.ceil(loadAmps / (ratedAmps * SETTING_STEP) - 1e-9);
-  return Number((Math.min(1, Math.max(LEAST_SETTING_SHARE, steps * SETTING_STEP)) * ratedAmps).toPrecision(9));
+  return Number((Math.min(1, Math.max(MIN_SETTING_SHARE, steps * SETTING_STEP)) * ratedAmps).toPrecision(9));
 }
 
 export type TripPlan = {
@@ -70,7 +70,7 @@ export function planTripUnit({ need, part }: ProofContext): TripPlan | undefined
   const fault = numberMark(supply, 'prospectiveFaultAmps');
   const stands = typeof part.icwAtOneSecond === 'number' ? part.icwAtOneSecond : undefined;
   const selective = typeof wait === 'number' && wait > 0 && typeof fault === 'number' && stands !== undefined && stands >= fault;
-  if (functions.includes('S') && short <= LEAST_SHORT_MULTIPLE * long)
+  if (functions.includes('S') && short <= MIN_SHORT_MULTIPLE * long)
     conflicts.push(`The least fault of ${Math.floor(least ?? 0)} A leaves no room for short time above ${long} A.`);
   const atOnce = Math.min(
     functions.includes('S') ? 2 * short : Math.min(INSTANTANEOUS_MULTIPLE * long, sure),

@@ -2,7 +2,7 @@
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carriedLoadAmps } from '../../overcurrent/carry';
+import { carriedLoadAmps } from '../../overcurrent/load-current';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 /** Highest resistance of a closed pole of this size, ohm, and least insulation, ohm. Common practice; the maker's figure goes before. */

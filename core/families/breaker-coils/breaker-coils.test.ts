@@ -3,19 +3,19 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
 import { accessoryActions } from '../../fields/accessory-fields';
-import type { Marks, PlainCase } from '../../case/case';
+import type { FieldValues, PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { functionsFor, makingFactor } from '../../standards/breaker-releases';
-import { proofVerdict } from '../../swap/gate';
+import { proofVerdict } from '../../swap/sign-off';
 import { airBreakers } from '../air-breakers';
 import { longTimeAmps, planTripUnit } from '../air-breakers/plan';
 import { breakerCoils } from '.';
 import { frameText, placeOf, sourceText } from './canonical';
 
-const plain = (family: string, supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC') =>
+const plain = (family: string, supply: FieldValues, load: FieldValues, specs: FieldValues[], practice: PlainCase['practice'] = 'IEC') =>
   plainCase({ practice, family, supply, load }, specs);
-const judged = (supply: Marks, load: Marks, spec: Marks) => judgeCase(plain('breaker-coil', supply, load, [spec])).candidates[0]!.verdict;
-const contextFor = (load: Marks, supply: Marks = {}, family = 'breaker-coil', practice: PlainCase['practice'] = 'IEC') =>
+const judged = (supply: FieldValues, load: FieldValues, spec: FieldValues) => judgeCase(plain('breaker-coil', supply, load, [spec])).candidates[0]!.verdict;
+const contextFor = (load: FieldValues, supply: FieldValues = {}, family = 'breaker-coil', practice: PlainCase['practice'] = 'IEC') =>
   contextOf(plain(family, supply, load, [], practice));
 
 describe('laws', () => {
@@ -102,7 +102,7 @@ describe('texts in one spelling', () => {
 });
 
 describe('a dip that the delay rides says so', () => {
-  const lines = (spec: Marks) =>
+  const lines = (spec: FieldValues) =>
     judgeCase(
       plain('breaker-coil', {}, { action: 'opens-when-supply-fails', dipPercent: 20, dipSeconds: 0.6 }, [
         { function: ['undervoltage-release'], ...spec },
@@ -121,9 +121,9 @@ describe('a dip that the delay rides says so', () => {
 describe('proofs', () => {
   const proofs = (
     action: string,
-    spec: Marks,
-    supply: Marks = { controlVolts: 230, controlKind: 'ac', controlHertz: 50 },
-    load: Marks = {},
+    spec: FieldValues,
+    supply: FieldValues = { controlVolts: 230, controlKind: 'ac', controlHertz: 50 },
+    load: FieldValues = {},
   ) => breakerCoils.proofs({ need: contextFor({ action, ...load }, supply), part: breakerCoils.canonical(spec) });
   const release = proofs('opens-when-supply-fails', { coilVolts: 230, coilKind: 'ac', coilHertz: [50] }, undefined, { dipSeconds: 1 });
   const at = (list: typeof release, id: string) => list.find((proof) => proof.id === id)!;
@@ -162,7 +162,7 @@ describe('proofs', () => {
   });
   it('a plate’s time of command says whether it may stay on', () => {
     expect(
-      breakerCoils.ofPlate({ function: 'shunt-trip', onTimeSeconds: 1, coilVoltsRange: [110, 125], currentKind: 'ac/dc' }),
+      breakerCoils.specFromPlate({ function: 'shunt-trip', onTimeSeconds: 1, coilVoltsRange: [110, 125], currentKind: 'ac/dc' }),
     ).toMatchObject({
       function: ['shunt-trip'],
       dutyContinuous: false,
@@ -171,17 +171,17 @@ describe('proofs', () => {
       coilVoltsMax: 125,
       coilKind: 'ac/dc',
     });
-    expect(breakerCoils.ofPlate({ onTimeSeconds: null }).dutyContinuous).toBeNull();
-    expect(breakerCoils.inBrief({ function: ['shunt-trip', 'closing-coil'], coilVolts: 110, coilKind: 'dc' })).toBe(
+    expect(breakerCoils.specFromPlate({ onTimeSeconds: null }).dutyContinuous).toBeNull();
+    expect(breakerCoils.shortDescription({ function: ['shunt-trip', 'closing-coil'], coilVolts: 110, coilKind: 'dc' })).toBe(
       'shunt trip or closing coil, 110 V DC',
     );
   });
 });
 
 describe('settings of an air breaker', () => {
-  const part = (more: Marks = {}) =>
+  const part = (more: FieldValues = {}) =>
     airBreakers.canonical({ standard: 'IEC 60947-2', ratedAmps: 800, tripUnit: 'LSIG', icwAmps: 42000, ...more });
-  const plan = (load: Marks, supply: Marks = {}, spec: Marks = {}, practice: PlainCase['practice'] = 'IEC') =>
+  const plan = (load: FieldValues, supply: FieldValues = {}, spec: FieldValues = {}, practice: PlainCase['practice'] = 'IEC') =>
     planTripUnit({ need: contextFor({ kind: 'distribution-board', ...load }, supply, 'air-breaker', practice), part: part(spec) });
   it.each([
     [560, 560],

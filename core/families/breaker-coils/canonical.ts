@@ -4,9 +4,9 @@
  * Source: IEC 60947-2 operating limits through core/standards; a band printed on the part stands before them.
  */
 import type { PartSpec } from '../../case/case';
-import type { Band, Canonical } from '../../matching/canonical';
+import type { Band, CanonicalSpec } from '../../matching/canonical';
 import { operatingShare } from '../../standards/breaker-releases';
-import { cleanMarks } from '../clean-marks';
+import { cleanMarks } from '../normalise-spec';
 import { coilBands, coilLayout } from '../../coils/layout';
 
 const isPair = (mark: unknown): mark is readonly [number, number] => Array.isArray(mark) && mark.length === 2;
@@ -24,7 +24,7 @@ export const sourceText = (text: string): string =>
 export const placeOf = (text: string): string => sourceText(text).replace(/-?[\d.]+V?$/, '');
 
 /** Bands in which it operates when it trips, and when it closes or charges. */
-function operatingBands(spec: PartSpec): Canonical {
+function operatingBands(spec: PartSpec): CanonicalSpec {
   const own = spec.operatePercent;
   const layout = (share: readonly [number, number]) => {
     const [low, high] = isPair(own) ? [own[0] / 100, own[1] / 100] : share;
@@ -36,14 +36,14 @@ function operatingBands(spec: PartSpec): Canonical {
 }
 
 /** What it does under a command that stays on; null where a mark is worn and none settles it. */
-function commandDuty({ dutyContinuous, cutOffContact }: PartSpec): Canonical {
+function commandDuty({ dutyContinuous, cutOffContact }: PartSpec): CanonicalSpec {
   if (dutyContinuous === undefined && cutOffContact === undefined) return {};
   if (dutyContinuous === true) return { commandDuty: 'continuous' };
   if (cutOffContact === true) return { commandDuty: 'cut off by its contact' };
   return { commandDuty: dutyContinuous === null || cutOffContact === null ? null : 'short-time' };
 }
 
-function release({ releasePercent }: PartSpec): Canonical {
+function release({ releasePercent }: PartSpec): CanonicalSpec {
   if (releasePercent === undefined) return {};
   const [low, high] = isPair(releasePercent) ? releasePercent : [];
   const other = releasePercent === null ? null : 'none';
@@ -51,7 +51,7 @@ function release({ releasePercent }: PartSpec): Canonical {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalBreakerCoil(spec: PartSpec): Canonical {
+export function canonicalBreakerCoil(spec: PartSpec): CanonicalSpec {
   const { inrushVA, frame, connectedTo } = spec;
   const motor = inrushVA === undefined ? {} : { coilInrushVA: inrushVA, ...(spec.coilWatts === undefined ? { coilWatts: inrushVA } : {}) };
   const own = { ...spec, ...motor };

@@ -7,7 +7,7 @@ import { canonicalBreakerCoil } from './canonical';
 import { breakerCoilCautions } from './cautions';
 import { breakerCoilDrill } from './drill';
 import { breakerCoilNeeds } from './needs';
-import { breakerCoilInBrief, breakerCoilOfPlate } from './of-plate';
+import { breakerCoilShortDescription, breakerCoilSpecFromPlate } from './spec-from-plate';
 import { breakerCoilProofs } from './proofs';
 import { breakerCoilSettings } from './settings';
 import { breakerCoilTerminals } from './terminals';
@@ -24,9 +24,9 @@ export const breakerCoils = {
   fields: caseFieldsOf(breakerCoilFields),
   ratingColumns: [],
   canonical: canonicalBreakerCoil,
-  ofPlate: breakerCoilOfPlate,
-  inBrief: breakerCoilInBrief,
-  asks: {
+  specFromPlate: breakerCoilSpecFromPlate,
+  shortDescription: breakerCoilShortDescription,
+  positionFields: {
     supply: [
       ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms'],
       ...['supplyVA', 'controlTransformerVA', 'controlTransformerInrushVA', 'driverMaxAmps'],
@@ -45,6 +45,6 @@ export const breakerCoils = {
   terminals: breakerCoilTerminals,
   settings: breakerCoilSettings,
   drill: breakerCoilDrill,
-  hunt: 'why-it-will-not-close',
+  faultFinding: 'why-it-will-not-close',
   coilSwap: { scheme: 'never', reason: 'It is the coil: another mark is another part.' },
 } satisfies DeviceFamily;

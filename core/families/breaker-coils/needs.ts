@@ -172,10 +172,10 @@ function dipNeed({ load }: NeedContext): Need[] {
       figure: field('releaseHighPercent'),
       relation: '<=',
       limit: left,
-      orCheck: field('releaseLowPercent'),
+      upperEdge: field('releaseLowPercent'),
       ...(known
         ? {
-            or: {
+            alternative: {
               figure: field('delaySeconds'),
               relation: '>=' as const,
               limit: seconds,

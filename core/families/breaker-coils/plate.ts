@@ -2,7 +2,7 @@
  * Plate of a coil that works an air or moulded-case breaker: shunt trip, closing coil, undervoltage release, charging motor.
  * They look alike and are not alike: the word and the operating band decide. Names: common practice.
  */
-import { single } from '../../plates/forms';
+import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';

@@ -4,7 +4,7 @@ import { swapSchools } from '../../loads/schools';
 import { compileNeed } from '../../matching/evaluate';
 import { breakers } from '.';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
-import { waysOut } from './ways-out';
+import { waysOut } from './alternatives';
 import { readPlateWords } from '../../overcurrent/plate-words';
 
 describe('canonical form', () => {

@@ -2,11 +2,11 @@
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../../standards/ground-fault';
-import { isMotorLoad } from '../../overcurrent/carry';
-import { tableAmpsOf } from '../../overcurrent/most';
+import { isMotorLoad } from '../../overcurrent/load-current';
+import { tableAmpsOf } from '../../overcurrent/maximum-rating';
 import { motorConductorCaution } from '../../overcurrent/motor-feeder';
 import { groundFaultAsked } from '../../overcurrent/large-disconnect';
-import { waysOut } from './ways-out';
+import { waysOut } from './alternatives';
 
 /** Returns the cautions in the order shown. */
 export function breakerCautions(context: NeedContext): string[] {

@@ -8,7 +8,7 @@ import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
 import { breakerLines, circuitNeeds } from '../../overcurrent/breaker-circuit';
-import { breakerInBrief, breakerOfPlate } from './of-plate';
+import { breakerShortDescription, breakerSpecFromPlate } from './spec-from-plate';
 import { breakerProofs } from './proofs';
 import { supplyNeeds } from '../../overcurrent/breaker-supply';
 import { breakerTerminals } from '../../overcurrent/breaker-terminals';
@@ -38,9 +38,9 @@ export const breakers = {
   fields: caseFieldsOf(breakerFields),
   ratingColumns: [],
   canonical: canonicalBreaker,
-  ofPlate: breakerOfPlate,
-  inBrief: breakerInBrief,
-  asks: {
+  specFromPlate: breakerSpecFromPlate,
+  shortDescription: breakerShortDescription,
+  positionFields: {
     supply: [
       ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
       ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'],
@@ -60,6 +60,6 @@ export const breakers = {
   terminals: breakerTerminals,
   settings: noSettings,
   drill: breakerDrill,
-  hunt: 'why-it-operated',
+  faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
 } satisfies DeviceFamily;

@@ -4,7 +4,7 @@
  * with the figure. Names: common practice; symbols as in IEC 60898-1 and 60947-2, from memory.
  */
 import { toNumber } from '../../plates/characters';
-import { seriesOf, single, wyeVolts } from '../../plates/forms';
+import { seriesOf, single, wyeVolts } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import { boxesAndCurve, terminalPoles } from '../../plates/modular-forms';
 import { plateFieldsOf } from '../../fields/print';

@@ -7,7 +7,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { C_MIN, COLD_READING_SHARE } from '../../standards/disconnection';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carriedLoadAmps } from '../../overcurrent/carry';
+import { carriedLoadAmps } from '../../overcurrent/load-current';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 const POLE_CAUTION_OHMS = 0.1;

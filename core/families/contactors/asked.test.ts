@@ -1,20 +1,20 @@
 /** Which lines a position asks for: no mark, no line; a worn mark, a line that is not known; and which lines guard safety. */
 import { describe, expect, it } from 'vitest';
-import type { Marks, Practice } from '../../case/case';
+import type { FieldValues, Practice } from '../../case/case';
 import { contextOf } from '../../judge-case';
 import { caseSchools, swapSchools } from '../../loads/schools';
 import type { Need } from '../../needs/need';
 import { contactors } from '.';
 
-const needsOf = (supply: Marks, load: Marks, duty: Marks = {}, practice: Practice = 'NFPA70', schools = caseSchools): Need[] =>
+const needsOf = (supply: FieldValues, load: FieldValues, duty: FieldValues = {}, practice: Practice = 'NFPA70', schools = caseSchools): Need[] =>
   contactors.needs(contextOf({ practice, family: 'contactor', supply, load, duty, removed: null, candidates: [] }, { schools }));
 const ids = (...of: Parameters<typeof needsOf>) => needsOf(...of).map((need) => need.id);
 const one = (id: string, ...of: Parameters<typeof needsOf>) => needsOf(...of).find((need) => need.id === id)!;
-const lamp: Marks = { kind: 'lamp-bank', runningAmps: 5 };
+const lamp: FieldValues = { kind: 'lamp-bank', runningAmps: 5 };
 const always = ['volts', 'running'];
 
 describe('the control circuit asks only for what it gives', () => {
-  const rows: [string, Marks, string[]][] = [
+  const rows: [string, FieldValues, string[]][] = [
     ['nothing', {}, []],
     ['no control circuit at all', { controlVolts: null, controlKind: null }, []],
     ['volts only', { controlVolts: 120 }, ['coil-volts', 'coil-mark']],
@@ -41,7 +41,7 @@ describe('the control circuit asks only for what it gives', () => {
 });
 
 describe('place and service ask only for what is given', () => {
-  const rows: [string, Marks, Marks, Marks, string[]][] = [
+  const rows: [string, FieldValues, FieldValues, FieldValues, string[]][] = [
     ['auxiliaries in use', {}, { auxNormallyOpenNeeded: 1, auxNormallyClosedNeeded: 2 }, {}, ['aux-open', 'aux-closed']],
     ['no auxiliaries in use', {}, { auxNormallyOpenNeeded: 0 }, {}, []],
     ['worn count', {}, { auxNormallyOpenNeeded: null }, {}, ['aux-open']],
@@ -60,8 +60,8 @@ describe('place and service ask only for what is given', () => {
 });
 
 describe('the load asks by its kind', () => {
-  const motor: Marks = { kind: 'motor-3ph', fullLoadAmps: 14 };
-  const rows: [string, Marks, Marks, Marks, string[]][] = [
+  const motor: FieldValues = { kind: 'motor-3ph', fullLoadAmps: 14 };
+  const rows: [string, FieldValues, FieldValues, FieldValues, string[]][] = [
     ['a motor by amps alone', {}, motor, {}, ['rating-kind', 'volts', 'poles', 'running', 'holding']],
     ['with horsepower', {}, { ...motor, horsepower: 10 }, {}, ['rating-kind', 'volts', 'poles', 'running', 'horsepower', 'holding']],
     [
@@ -187,7 +187,7 @@ describe('the words follow the figures', () => {
     expect(one('coil-kind', { controlVolts: 24, controlKind: 'ac' }, lamp).because).toContain('does not pull in');
   });
   it('each practice names its own source for jogging and fault current', () => {
-    const load: Marks = { kind: 'motor-3ph', fullLoadAmps: 14 };
+    const load: FieldValues = { kind: 'motor-3ph', fullLoadAmps: 14 };
     expect(one('jogging', {}, load, { joggingPerMinute: 8 }, 'IEC').source).toBe('inching');
     expect(one('jogging', {}, load, { joggingPerMinute: 8 }, 'NFPA70').source).toBe('nemaJogging');
     expect(one('short-circuit-rating', { prospectiveFaultAmps: 5000 }, load, {}, 'IEC').source).toBe('conditionalShortCircuit');

@@ -6,7 +6,7 @@
  * Sources: NEMA ICS 2, NFPA 70 tables, IEC 60947-4-1 coil limits, all through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import { ofSharedShape, type Canonical } from '../../matching/canonical';
+import { ofSharedShape, type CanonicalSpec } from '../../matching/canonical';
 import { coilLimits } from '../../standards/contactor-limits';
 import { ampsOfHorsepowerRating } from '../../standards/motor-tables';
 import { nemaRatingRows, nemaSizes } from '../../standards/nema-sizes';
@@ -98,7 +98,7 @@ function topVolts(rows: unknown, kind: 'ac' | 'dc', poles: unknown): unknown {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalContactor(spec: PartSpec): Canonical {
+export function canonicalContactor(spec: PartSpec): CanonicalSpec {
   const ratings = ratingRows(spec);
   const clean = Object.fromEntries(
     Object.entries(spec).map(([name, mark]) => [name, mark === false || (Array.isArray(mark) && mark.length === 0) ? 'none' : mark]),

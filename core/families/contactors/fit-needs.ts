@@ -3,12 +3,12 @@
  * Missing auxiliaries are a check: a block can often be added; that stays to be verified (common practice).
  */
 import { flagMark, numberMark } from '../../case/case';
-import type { Need, Way } from '../../needs/need';
+import type { Need, RatingBasis } from '../../needs/need';
 import type { NeedContext } from '../contract';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { isMotor } from './load-needs';
 
-const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: Way): Need => ({
+const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: RatingBasis): Need => ({
   group: 'fit',
   safety: false,
   ...need,
@@ -50,7 +50,7 @@ function holdingNeed(context: NeedContext): Need | undefined {
     source: 'commonPractice' as const,
     inputs: ['load.mustHoldOnControlLoss'],
   };
-  const way = (words: string[] | null): Way => ({
+  const way = (words: string[] | null): RatingBasis => ({
     quantity: 'holding',
     unit: '',
     relation: 'one-of',

@@ -10,7 +10,7 @@ import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
 import { coilNeeds } from '../../coils/needs';
 import { contactorDrill } from './drill';
-import { coilInBrief } from '../../coils/in-brief';
+import { coilShortDescription } from '../../coils/short-description';
 import { fitNeeds } from './fit-needs';
 import { loadNeeds } from './load-needs';
 import { contactorProofs } from './proofs';
@@ -28,9 +28,9 @@ export const contactors = {
   fields: caseFieldsOf(contactorFields),
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,
-  ofPlate: (marks) => marks,
-  inBrief: coilInBrief,
-  asks: {
+  specFromPlate: (marks) => marks,
+  shortDescription: coilShortDescription,
+  positionFields: {
     supply: [
       ...['systemVolts', 'phases', 'hertz', 'currentKind', 'prospectiveFaultAmps', 'grounding'],
       ...[
@@ -62,6 +62,6 @@ export const contactors = {
   terminals: contactorTerminals,
   settings: noSettings,
   drill: contactorDrill,
-  hunt: 'none',
+  faultFinding: 'none',
   coilSwap: { scheme: 'always' },
 } satisfies DeviceFamily;

@@ -2,16 +2,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
-import type { Marks, PlainCase } from '../../case/case';
+import type { FieldValues, PlainCase } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { compileNeed } from '../../matching/evaluate';
 import type { Verdict } from '../../needs/need';
 import { contactors } from '.';
 
 const rank = (verdict: Verdict) => verdictOrder.indexOf(verdict);
-const plain = (supply: Marks, load: Marks, specs: Marks[], duty: Marks = {}) =>
+const plain = (supply: FieldValues, load: FieldValues, specs: FieldValues[], duty: FieldValues = {}) =>
   plainCase({ practice: 'NFPA70', family: 'contactor', supply, load, duty }, specs);
-const verdictsOf = (one: PlainCase, spec: Marks) => {
+const verdictsOf = (one: PlainCase, spec: FieldValues) => {
   const part = contactors.canonical(spec);
   return new Map(contactors.needs(contextOf(one)).map((need) => [need.id, compileNeed(need).verdict(part)]));
 };
@@ -27,7 +27,7 @@ const part = fc.record({
   maxAmbientC: fc.constantFrom(40, 60),
   auxNormallyOpen: fc.constantFrom(0, 1, 2),
 });
-const specOf = ({ fullLoadAmps, lockedRotorAmps, resistiveAmps, ...rest }: Record<string, number>): Marks => ({
+const specOf = ({ fullLoadAmps, lockedRotorAmps, resistiveAmps, ...rest }: Record<string, number>): FieldValues => ({
   standard: 'UL 60947-4-1 (definite purpose)',
   ...rest,
   ratings: [240, 480, 600].map((at, i) => ({ volts: at, fullLoadAmps, lockedRotorAmps: lockedRotorAmps! * (1 - i / 6), resistiveAmps })),
@@ -40,7 +40,7 @@ const position = fc.record({
   start: fc.double({ min: 6, max: 2400, noNaN: true }),
   aux: fc.constantFrom(0, 1, 2),
 });
-const caseOf = (at: { systemVolts: number; fault: number; ambient: number; running: number; start: number; aux: number }, spec: Marks) =>
+const caseOf = (at: { systemVolts: number; fault: number; ambient: number; running: number; start: number; aux: number }, spec: FieldValues) =>
   plain(
     { systemVolts: at.systemVolts, currentKind: 'ac', prospectiveFaultAmps: at.fault, ambientC: at.ambient },
     { kind: 'hermetic-compressor', ratedLoadAmps: at.running, lockedRotorAmps: at.start, polesToSwitch: 2, auxNormallyOpenNeeded: at.aux },

@@ -18,7 +18,7 @@ import {
   withLoadAmps,
   type Demand,
 } from '../../loads/demand';
-import type { Need, Way } from '../../needs/need';
+import type { Need, RatingBasis } from '../../needs/need';
 import { occasionalInching, unmarkedShortCircuitRatingAmps, utilisationMultiples } from '../../standards/contactor-limits';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
@@ -49,10 +49,10 @@ export function currentDemand(context: NeedContext): Demand {
 }
 
 /** A row with poles in series counts where so many stand in the line that a fault meets. */
-function ratingWay(context: NeedContext, quantity: string, column: string, limit: number | null, factor = 1): Way {
+function ratingWay(context: NeedContext, quantity: string, column: string, limit: number | null, factor = 1): RatingBasis {
   const current = currentOf(context);
   const poles: { sure: string; perhaps?: string } = current === 'dc' ? polesInFault(context) : { sure: 'poles' };
-  const figure = (polesFrom: string): Way['figure'] => ({
+  const figure = (polesFrom: string): RatingBasis['figure'] => ({
     kind: 'rating',
     column,
     minVolts: voltsOf(context),
@@ -66,14 +66,14 @@ function ratingWay(context: NeedContext, quantity: string, column: string, limit
     relation: '>=',
     limit,
     figure: figure(poles.sure),
-    ...(poles.perhaps ? { orNotKnown: figure(poles.perhaps) } : {}),
+    ...(poles.perhaps ? { possible: figure(poles.perhaps) } : {}),
   };
 }
 
-const nonEmpty = (ways: Way[]): Need['ways'] => ways as unknown as Need['ways'];
+const nonEmpty = (ways: RatingBasis[]): Need['ways'] => ways as unknown as Need['ways'];
 
 /** A list that is legible and has no column for this load has no such rating: the last way of every line that reads a column. */
-const noColumn = (quantity: string, unit: string, limit: number | null): Way => ({
+const noColumn = (quantity: string, unit: string, limit: number | null): RatingBasis => ({
   quantity,
   unit,
   relation: '>=',
@@ -82,10 +82,10 @@ const noColumn = (quantity: string, unit: string, limit: number | null): Way => 
 });
 
 /** A column of another kind of load: it is printed, and it leaves the line not known. */
-const otherKind = (way: Way): Way => ({
+const otherKind = (way: RatingBasis): RatingBasis => ({
   ...way,
-  atBest: 'not-known',
-  atBestWords: 'the kind of rating printed does not answer for this load',
+  verdictCap: 'not-known',
+  verdictCapReason: 'the kind of rating printed does not answer for this load',
   notKnownFrom: 0,
 });
 
@@ -98,13 +98,13 @@ function runningNeed(context: NeedContext): Need {
   const { sure, harder = [], atBestCheck = [], otherKind: others = [] } = columnsFor(context);
   const quantity = kind === 'resistive-heater' ? 'resistiveAmps' : isMotor(kind) ? 'fullLoadAmps' : 'lampAmps';
   const edges = demand.school ? { checkFrom: demand.school.check, notKnownFrom: demand.school.fails } : {};
-  const way = (column: string): Way => ({ ...ratingWay(context, quantity, column, demand.amount), ...edges });
-  const ways: Way[] = [...sure.map(way), ...harder.map((column) => ({ ...way(column), notKnownFrom: 0 }))];
+  const way = (column: string): RatingBasis => ({ ...ratingWay(context, quantity, column, demand.amount), ...edges });
+  const ways: RatingBasis[] = [...sure.map(way), ...harder.map((column) => ({ ...way(column), notKnownFrom: 0 }))];
   for (const column of atBestCheck)
     ways.push({
       ...way(column),
       ...(column === 'continuousAmps' ? { figure: { kind: 'field', name: 'continuousAmps' } } : {}),
-      atBest: 'check',
+      verdictCap: 'check',
     });
   if (isMotor(kind) && currentOf(context) === 'ac') {
     // A NEMA size is held to its continuous amps here and to its horsepower on a line of its own; without the motor's
@@ -152,7 +152,7 @@ function lockedRotorNeed(context: NeedContext): Need | undefined {
   const demand = startDemand(context);
   if (!demand) return undefined;
   const school = demand.school;
-  const way = (column: string, factor: number, makeFactor = factor): Way => {
+  const way = (column: string, factor: number, makeFactor = factor): RatingBasis => {
     const base = ratingWay(context, 'lockedRotorAmps', column, demand.amount, factor);
     if (school) return { ...base, checkFrom: school.check, notKnownFrom: school.fails };
     // Makes the start, but breaking a stalled motor is beyond its breaking multiple: a check.
@@ -197,13 +197,13 @@ function horsepowerNeed(context: NeedContext): Need | undefined {
   if (hp === undefined) return undefined;
   const phases = phasesOf(context);
   const limit = hp === null ? null : context.load.horsepower === undefined ? stepUpHorsepower(hp, phases) : hp;
-  const way = (what: string): Way => ({ ...ratingWay(context, 'normalHp', classColumn(context, what), limit), unit: 'hp' });
+  const way = (what: string): RatingBasis => ({ ...ratingWay(context, 'normalHp', classColumn(context, what), limit), unit: 'hp' });
   return {
     id: 'horsepower',
     group: 'load',
     severity: 'must',
     safety: false,
-    onlyWhereCarried: true,
+    optionalRating: true,
     ways: nonEmpty(phases === 1 ? [way('normalHpSinglePhase'), way('normalHp')] : [way('normalHp')]),
     because:
       limit === null
@@ -222,7 +222,7 @@ function joggingNeed(context: NeedContext): Need | undefined {
   const hp = horsepowerOf(context);
   const demand = currentDemand(context);
   const limitHp = typeof hp === 'number' ? (context.load.horsepower === undefined ? stepUpHorsepower(hp, phasesOf(context)) : hp) : null;
-  const hpWay: Way = {
+  const hpWay: RatingBasis = {
     ...ratingWay(context, 'joggingHp', classColumn(context, 'joggingHp'), rate === null ? null : limitHp),
     unit: 'hp',
   };
@@ -331,7 +331,7 @@ function supplyNeeds(context: NeedContext): Need[] {
   const current = currentOf(context);
   const volts = voltsOf(context);
   const { currentKind } = context.supply;
-  const { figure, orNotKnown } = ratingWay(context, '', 'rowVolts', volts);
+  const { figure, possible: orNotKnown } = ratingWay(context, '', 'rowVolts', volts);
   const dcVolts = { figure, ...(orNotKnown ? { orNotKnown } : {}) };
   const kindNeed: Need[] =
     currentKind === undefined
@@ -348,7 +348,7 @@ function supplyNeeds(context: NeedContext): Need[] {
                 unit: '',
                 relation: 'includes',
                 figure: { kind: 'field', name: 'ratingKinds' },
-                orNotKnown: { kind: 'field', name: 'ratingKindsPerhaps' },
+                possible: { kind: 'field', name: 'ratingKindsPerhaps' },
                 limit: currentKind === null ? null : current,
               },
             ],

@@ -3,7 +3,7 @@
  * fills the other. Coil marks need their name (COIL, Uc, A1-A2), so that bare volts stay with the contacts. Common practice.
  */
 import { toNumber } from '../../plates/characters';
-import { seriesOf, single, terminalNumbers } from '../../plates/forms';
+import { seriesOf, single, terminalNumbers } from '../../plates/print-patterns';
 import { linesOf, type Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';
 import type { Column, Hit, PlateDefinition } from '../../plates/plate-field';

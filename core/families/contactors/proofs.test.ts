@@ -1,11 +1,11 @@
 /** Which proofs a swap asks for, with which limits, by load and by coil. */
 import { describe, expect, it } from 'vitest';
-import type { Marks } from '../../case/case';
+import type { FieldValues } from '../../case/case';
 import { contextOf } from '../../judge-case';
-import { proofLimits, proofVerdict } from '../../swap/gate';
+import { proofLimits, proofVerdict } from '../../swap/sign-off';
 import { contactors } from '.';
 
-const proofsOf = (supply: Marks, load: Marks, spec: Marks) =>
+const proofsOf = (supply: FieldValues, load: FieldValues, spec: FieldValues) =>
   contactors.proofs({
     need: contextOf({ practice: 'IEC', family: 'contactor', supply, load, duty: {}, removed: null, candidates: [] }),
     part: contactors.canonical(spec),
@@ -14,7 +14,7 @@ const find = (id: string, ...of: Parameters<typeof proofsOf>) => proofsOf(...of)
 const plain = (text: string) => text.replace(/\u2009/g, ' ');
 
 describe('coil resistance', () => {
-  const limits = (supply: Marks, spec: Marks) => plain(proofLimits(find('coil-ohms', supply, { kind: 'motor-3ph' }, spec)!));
+  const limits = (supply: FieldValues, spec: FieldValues) => plain(proofLimits(find('coil-ohms', supply, { kind: 'motor-3ph' }, spec)!));
   it('stated by the maker, within 15 %', () =>
     expect(limits({ controlKind: 'ac' }, { coilVolts: 120, coilKind: 'ac', coilHertz: [60], coilOhms: 20 })).toBe('17 to 23 Ω'));
   it('of a DC coil from its watts: 24 V, 6 W is 96 ohm', () =>
@@ -24,7 +24,7 @@ describe('coil resistance', () => {
 });
 
 describe('volts while pulling in', () => {
-  const limits = (supply: Marks, spec: Marks) => plain(proofLimits(find('pick-up-volts', supply, { kind: 'motor-3ph' }, spec)!));
+  const limits = (supply: FieldValues, spec: FieldValues) => plain(proofLimits(find('pick-up-volts', supply, { kind: 'motor-3ph' }, spec)!));
   it.each([
     [
       { controlVolts: 230, controlKind: 'ac', controlHertz: 50 },
@@ -48,7 +48,7 @@ describe('volts while pulling in', () => {
     ],
     [{ controlVolts: 220, controlKind: 'ac' }, { coilVoltsMin: 208, coilVoltsMax: 240, coilKind: 'ac', coilHertz: [60] }, '177 to 264 V'],
     [{ controlVolts: 120, controlKind: 'ac' }, { poles: 3 }, 'not known'],
-  ] as [Marks, Marks, string][])('%j on %j: %s', (supply, spec, text) => expect(limits(supply, spec)).toBe(text));
+  ] as [FieldValues, FieldValues, string][])('%j on %j: %s', (supply, spec, text) => expect(limits(supply, spec)).toBe(text));
   it('a limit that is not known never holds by itself', () => {
     const proof = find('pick-up-volts', { controlVolts: 120, controlKind: 'ac' }, { kind: 'motor-3ph' }, {})!;
     expect(proofVerdict(proof, { reading: 118 })).toBe('check');
@@ -56,7 +56,7 @@ describe('volts while pulling in', () => {
 });
 
 describe('running amps', () => {
-  const limits = (load: Marks, supply: Marks = { systemVolts: 400, phases: 3 }) =>
+  const limits = (load: FieldValues, supply: FieldValues = { systemVolts: 400, phases: 3 }) =>
     plain(proofLimits(find('running-amps', supply, load, {})!));
   it.each([
     [{ kind: 'motor-3ph', fullLoadAmps: 14.6 }, 'at most 14.6 A'],
@@ -64,7 +64,7 @@ describe('running amps', () => {
     [{ kind: 'hermetic-compressor', ratedLoadAmps: 18 }, 'at most 18 A'],
     [{ kind: 'motor-3ph', fullLoadAmps: null }, 'not known'],
     [{ kind: 'resistive-heater', kilowatts: 9, plateVolts: 400 }, '11.7 to 14.3 A'],
-  ] as [Marks, string][])('%j: %s', (load, text) => expect(limits(load)).toBe(text));
+  ] as [FieldValues, string][])('%j: %s', (load, text) => expect(limits(load)).toBe(text));
   it('less than its share means an open element: 8 A of 13', () => {
     expect(
       proofVerdict(
@@ -76,7 +76,7 @@ describe('running amps', () => {
 });
 
 describe('which proofs are asked', () => {
-  const ids = (supply: Marks, load: Marks) => proofsOf(supply, load, { poles: 3 }).map((proof) => proof.id);
+  const ids = (supply: FieldValues, load: FieldValues) => proofsOf(supply, load, { poles: 3 }).map((proof) => proof.id);
   it('unbalance only where there are three phases and a motor', () => {
     expect(ids({ phases: 3 }, { kind: 'motor-3ph' })).toContain('unbalance');
     expect(ids({ phases: 3 }, { kind: 'motor-1ph' })).not.toContain('unbalance');

@@ -1,6 +1,6 @@
 /** Control relays: plug-in and rail-mounted, judged contact by contact. Wiring only; see README.md in this folder. */
 import { caseFieldsOf } from '../../fields/field';
-import { coilInBrief } from '../../coils/in-brief';
+import { coilShortDescription } from '../../coils/short-description';
 import { coilNeeds } from '../../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { controlRelayKeeps } from './keeps';
@@ -8,7 +8,7 @@ import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { baseNeeds, enclosureNeeds, formNeeds } from '../../relays/base-needs';
 import { contactLines, contactNeeds } from '../../relays/contact-needs';
-import { relayOfPlate } from '../../relays/of-plate';
+import { relaySpecFromPlate } from '../../relays/spec-from-plate';
 import { relayTerminals } from '../../relays/terminals';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { canonicalControlRelay } from './canonical';
@@ -28,12 +28,12 @@ export const controlRelays = {
   fields: caseFieldsOf(controlRelayFields),
   ratingColumns: [],
   canonical: canonicalControlRelay,
-  ofPlate: relayOfPlate,
-  inBrief: (spec) =>
-    [coilInBrief(spec), typeof spec.base === 'string' ? spec.base : '', typeof spec.pilotDuty === 'string' ? spec.pilotDuty : '']
+  specFromPlate: relaySpecFromPlate,
+  shortDescription: (spec) =>
+    [coilShortDescription(spec), typeof spec.base === 'string' ? spec.base : '', typeof spec.pilotDuty === 'string' ? spec.pilotDuty : '']
       .filter(Boolean)
       .join(', '),
-  asks: {
+  positionFields: {
     supply: [
       ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms', 'driverMaxAmps'],
       ...['socket', 'coilPositivePin', 'ambientC'],
@@ -63,7 +63,7 @@ export const controlRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to),
   settings: noSettings,
   drill: controlRelayDrill,
-  hunt: 'none',
-  shows: ['relay-drives'],
+  faultFinding: 'none',
+  extraViews: ['relay-drives'],
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
 } satisfies DeviceFamily;

@@ -1,5 +1,5 @@
 /** A plug-in control relay's plate: coil apart from contacts, form, base, indicator. Names: common practice. */
-import { contactRatingRows, terminalNumbers } from '../../plates/forms';
+import { contactRatingRows, terminalNumbers } from '../../plates/print-patterns';
 import { plateFieldsOf } from '../../fields/print';
 import type { PlateDefinition } from '../../plates/plate-field';
 import { controlRelayFields } from './fields';

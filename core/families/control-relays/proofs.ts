@@ -2,7 +2,8 @@
 import { coilSupplyOf } from '../../coils/needs';
 import { COIL_OHMS_TOLERANCE, coilOhms, expectedCoilOhms } from '../../coils/proofs';
 import type { Proof, ProofContext } from '../contract';
-import { contactOhms, figureProof, yesProof } from '../proof-makers';
+import { figureProof, yesProof } from '../proof-makers';
+import { contactProofs } from '../../relays/proofs';
 import { baseOf } from '../../relays/bases';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -25,64 +26,6 @@ function coilCurrent(context: ProofContext): Proof[] {
       how: 'From a bench supply at the nominal volts, meter in series.',
       because: `${q(volts, 'V')} over ${q(ohms, 'ohm')} = ${q(amps, 'A')}, within 15 %.`,
     }),
-  ];
-}
-
-/** Bench proofs of contacts and weld, shared by every relay with contacts. */
-export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
-  const base = baseOf(part.base);
-  const sets = (timer ? base?.timer?.contacts : base?.contacts) ?? [];
-  const used = typeof part.contactsInAll === 'number' ? sets.slice(0, part.contactsInAll) : sets;
-  const at = (name: 'normallyClosed' | 'normallyOpen') =>
-    used.map((one) => `${one.common}-${one[name]}`).join(', ') || 'by the diagram on the part';
-  const figure = (id: string, title: string, how: string, low: number, high: number | null, because: string) =>
-    figureProof({
-      id,
-      when: 'bench',
-      title,
-      unit: 'ohm',
-      leads: high !== null,
-      low,
-      high,
-      severity: high === null ? 'must' : 'should',
-      ...(high === null ? {} : { rejectAbove: contactOhms.reject }),
-      how,
-      because,
-    });
-  const limit = 'Above 0.1 Ω net of leads look closer, above 1 Ω reject.';
-  return [
-    figure(
-      'break-rest',
-      'Worst break contact at rest',
-      `Coil off, ohmmeter across ${at('normallyClosed')}; enter the worst and the leads.`,
-      0,
-      contactOhms.caution,
-      limit,
-    ),
-    figure(
-      'make-rest',
-      'Least make contact at rest',
-      `Coil off, ohmmeter across ${at('normallyOpen')}.`,
-      contactOhms.open,
-      null,
-      'A make contact that is closed at rest is welded.',
-    ),
-    figure(
-      'make-pulled',
-      'Worst make contact, energised',
-      `Coil on a bench supply, ohmmeter across ${at('normallyOpen')}; enter the worst and the leads.`,
-      0,
-      contactOhms.caution,
-      limit,
-    ),
-    figure(
-      'break-pulled',
-      'Least break contact, energised',
-      `Coil on, ohmmeter across ${at('normallyClosed')}.`,
-      contactOhms.open,
-      null,
-      'A break contact that stays closed is welded: a tap that frees it proves it; replace the part.',
-    ),
   ];
 }
 

@@ -5,9 +5,9 @@
  */
 import type { PartSpec } from '../../case/case';
 import { utilisationCategories } from '../../fields/protection-fields';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { supplementaryInterruptingAmps } from '../../standards/fuse-gates';
-import { cleanMarks } from '../clean-marks';
+import { cleanMarks } from '../normalise-spec';
 import { fuseEdges } from './gates';
 
 const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
@@ -70,7 +70,7 @@ function interruptingAc(spec: PartSpec): unknown {
  * Amps under the name of the percent column that counts for it: a time-delay Class CC counts as non-time-delay. A fuse that states no
  * speed, or whose speed is worn, takes the stricter column: whichever it is, it then is no more than allowed.
  */
-function motorColumn(spec: PartSpec, category: unknown, speed: unknown): Canonical {
+function motorColumn(spec: PartSpec, category: unknown, speed: unknown): CanonicalSpec {
   const amps = spec.ratedAmps;
   if (amps === undefined) return {};
   const unstated = (speed === undefined || speed === null) && (typeof category !== 'string' || category === 'none');
@@ -82,13 +82,13 @@ function motorColumn(spec: PartSpec, category: unknown, speed: unknown): Canonic
  * Amps under the name of the fuse's category. Where that is worn, or left out on an IEC fuse, which always has one, it may be any of
  * them, so that the amps are not known under each.
  */
-function ampsByCategory(category: unknown, amps: unknown): Canonical {
+function ampsByCategory(category: unknown, amps: unknown): CanonicalSpec {
   if (category === null) return Object.fromEntries(utilisationCategories.map((one) => [`amps_${one}`, null]));
   return typeof category === 'string' && category !== 'none' ? { [`amps_${category}`]: amps } : {};
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalFuse(spec: PartSpec): Canonical {
+export function canonicalFuse(spec: PartSpec): CanonicalSpec {
   const { category, speed } = words(spec);
   const branch = branchWord(spec);
   const ac = interruptingAc(spec);

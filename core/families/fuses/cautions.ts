@@ -1,8 +1,8 @@
 /** Cautions of a fuse position that are no line on a part. Source: common practice. */
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../../overcurrent/carry';
-import { tableAmpsOf } from '../../overcurrent/most';
+import { isMotorLoad } from '../../overcurrent/load-current';
+import { tableAmpsOf } from '../../overcurrent/maximum-rating';
 import { motorConductorCaution } from '../../overcurrent/motor-feeder';
 
 const REPEATED_BLOWS = 2;

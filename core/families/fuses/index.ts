@@ -8,7 +8,7 @@ import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
 import { fuseDrill } from './drill';
 import { fuseNeeds } from './needs';
-import { fuseInBrief, fuseOfPlate } from './of-plate';
+import { fuseShortDescription, fuseSpecFromPlate } from './spec-from-plate';
 import { fuseProofs } from './proofs';
 import { fuseFields } from './fields';
 
@@ -38,9 +38,9 @@ export const fuses = {
   fields: caseFieldsOf(fuseFields),
   ratingColumns: [],
   canonical: canonicalFuse,
-  ofPlate: fuseOfPlate,
-  inBrief: fuseInBrief,
-  asks: {
+  specFromPlate: fuseSpecFromPlate,
+  shortDescription: fuseShortDescription,
+  positionFields: {
     supply: [
       ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
       ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'fuseHolder', 'maxFuseWatts'],
@@ -60,6 +60,6 @@ export const fuses = {
   terminals: () => [],
   settings: noSettings,
   drill: fuseDrill,
-  hunt: 'why-it-operated',
+  faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
 } satisfies DeviceFamily;

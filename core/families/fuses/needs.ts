@@ -3,14 +3,14 @@
  * Volts are about the gap that remains after it has blown: they must not be below the circuit's.
  * Sources: NFPA 70 110.9, 240.60(C), 430.52; IEC 60269, UL 248, UL 4248; BS 7671 table 41.2; from memory.
  */
-import { numberMark, wordMark, type Marks } from '../../case/case';
+import { numberMark, wordMark, type FieldValues } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
-import type { Need, Way } from '../../needs/need';
+import type { Need, RatingBasis } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards/fuse-gates';
 import type { NeedContext } from '../contract';
 import { disconnectWithin, earthFaultAmps } from '../../overcurrent/earth-fault';
-import { carryNeeds, inrushOf } from '../../overcurrent/carry';
+import { carryNeeds, inrushOf } from '../../overcurrent/load-current';
 import { feederNeeds } from '../../overcurrent/motor-feeder';
 import {
   branchProtectionNeed,
@@ -19,7 +19,7 @@ import {
   conductorNeed,
   motorBranchNeeds,
   plateNeeds,
-} from '../../overcurrent/most';
+} from '../../overcurrent/maximum-rating';
 import { holdName, meltName, type GateSet } from './gates';
 
 const safety = { group: 'safety' as const, safety: true };
@@ -110,7 +110,7 @@ function inrushNeeds(context: NeedContext): Need[] {
     const { demand, seconds } = inrush;
     const length = seconds ?? (inrush.motor ? UNSTATED_START_SECONDS : MOMENT_SECONDS);
     const limit = seconds === null ? null : demand.amount;
-    const gate = (set: GateSet, more: Partial<Way>): Way => ({
+    const gate = (set: GateSet, more: Partial<RatingBasis>): RatingBasis => ({
       quantity: 'fuseHoldsAmps',
       unit: 'A',
       relation: '>=',
@@ -121,10 +121,10 @@ function inrushNeeds(context: NeedContext): Need[] {
     });
     const moment = length < FAST_START_SECONDS;
     const gates = [
-      gate('iec', { orCheck: field(meltName('iec', length)) }),
-      gate('ul', { source: 'fuseGatesUl', orCheck: field(moment ? 'ul_moment' : 'ul_start') }),
+      gate('iec', { upperEdge: field(meltName('iec', length)) }),
+      gate('ul', { source: 'fuseGatesUl', upperEdge: field(moment ? 'ul_moment' : 'ul_start') }),
     ];
-    const own: Way = { quantity: 'meltSeconds', unit: 's', relation: '>=', figure: field('minMeltSecondsAtStart'), limit: length };
+    const own: RatingBasis = { quantity: 'meltSeconds', unit: 's', relation: '>=', figure: field('minMeltSecondsAtStart'), limit: length };
     const ways = typeof seconds === 'number' ? [own, ...gates] : gates;
     needs.push({
       ...needLine({
@@ -300,8 +300,8 @@ function starterNeeds({ load }: NeedContext): Need[] {
   };
   if (by === null)
     return [needLine({ ...base, figure: field('ratedAmps'), limit: null, because: 'The largest fuse of the starter is not known.' })];
-  const entries = Object.entries(by as Marks).map(([name, amps]) => [name === 'gL' ? 'gG' : name, amps as number | null] as const);
-  const ways = entries.map(([name, amps]): Way => ({
+  const entries = Object.entries(by as FieldValues).map(([name, amps]) => [name === 'gL' ? 'gG' : name, amps as number | null] as const);
+  const ways = entries.map(([name, amps]): RatingBasis => ({
     quantity: base.quantity,
     unit: 'A',
     relation: '<=',

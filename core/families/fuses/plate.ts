@@ -3,7 +3,7 @@
  * printed means not rated for DC. Names: common practice; classes of UL 248 and IEC 60269, from memory.
  */
 import { toNumber } from '../../plates/characters';
-import { single } from '../../plates/forms';
+import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';

@@ -1,7 +1,7 @@
 /** What is proved of a fuse on the bench, while fitting and at first start? Continuity out of the circuit; sand hides the break. Common practice. */
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { Proof, ProofContext } from '../contract';
-import { carriedLoadAmps } from '../../overcurrent/carry';
+import { carriedLoadAmps } from '../../overcurrent/load-current';
 import { figureProof, runningAmpsProof, yesProof } from '../proof-makers';
 
 const GOOD_FUSE_OHMS = 1;

@@ -4,16 +4,16 @@
  */
 import type { PartSpec } from '../../case/case';
 import { monitoringFunctions } from '../../fields/relay-fields';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { heldPhaseBetweenLines, onePhaseAtAsymmetry } from '../../standards/unbalance';
-import { cleanMarks, currentKindsOf, flagWord, numberOr } from '../clean-marks';
+import { cleanMarks, currentKindsOf, flagWord, numberOr } from '../normalise-spec';
 import { coilLayout } from '../../coils/layout';
 import { contactRatingLayout } from '../../relays/layout';
 
 /** Rounding of nominal volts: 230 to neutral is 398 between lines, printed 400. */
 const NOMINAL_TOLERANCE = 0.01;
 
-function nominalLayout(spec: PartSpec): Canonical {
+function nominalLayout(spec: PartSpec): CanonicalSpec {
   const { nominalVoltsMin: min, nominalVoltsMax: max, nominalVoltsBetween: between } = spec;
   if (min === undefined && max === undefined) return {};
   const low = numberOr(min, numberOr(max, null));
@@ -26,7 +26,7 @@ function nominalLayout(spec: PartSpec): Canonical {
   return { nominalLineBands: three, nominalPhaseBands: band(1) };
 }
 
-function feedLayout(spec: PartSpec): Canonical {
+function feedLayout(spec: PartSpec): CanonicalSpec {
   const feed = spec.auxiliarySupply;
   if (feed === undefined) return {};
   if (feed === 'self') return { fedBy: 'self' };
@@ -34,7 +34,7 @@ function feedLayout(spec: PartSpec): Canonical {
   return { fedByOther: feed === null ? null : 'own supply', ...coilLayout({ coilVolts: volts, coilKind: kind }) };
 }
 
-function detects(spec: PartSpec): Canonical {
+function detects(spec: PartSpec): CanonicalSpec {
   const { functions } = spec;
   if (functions === undefined) return {};
   const by = (functions ?? {}) as Record<string, unknown>;
@@ -48,7 +48,7 @@ function detects(spec: PartSpec): Canonical {
 }
 
 /** Highest volts of a lost phase that it still sees: by its own limit, or by asymmetry in the less and the more favourable sense. */
-function lossLayout(spec: PartSpec): Canonical {
+function lossLayout(spec: PartSpec): CanonicalSpec {
   const { phaseLossBelowPercent: below, asymmetrySettingMinPercent: asymmetry } = spec;
   if (below === undefined && asymmetry === undefined) return {};
   const limit = (mark: unknown) => (mark === 'none' || mark === false ? 0 : numberOr(mark, mark === null ? null : undefined));
@@ -76,7 +76,7 @@ function kindsByVolts({ nominalVoltsBetween, nominalHertz }: PartSpec): string[]
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalMonitoringRelay(spec: PartSpec): Canonical {
+export function canonicalMonitoringRelay(spec: PartSpec): CanonicalSpec {
   const { underVoltsMin: low, underVoltsMax: high } = spec;
   const bands =
     low === undefined && high === undefined
@@ -85,7 +85,7 @@ export function canonicalMonitoringRelay(spec: PartSpec): Canonical {
           underVoltsBands:
             typeof low === 'number' && typeof high === 'number' ? [[low, high]] : low === 'none' || high === 'none' ? 'none' : null,
         };
-  const flag = (name: string, yes: string, no: string): Canonical => {
+  const flag = (name: string, yes: string, no: string): CanonicalSpec => {
     const word = flagWord(spec[name] === 'none' ? false : spec[name], yes, no);
     return word === undefined ? {} : { [name]: word };
   };

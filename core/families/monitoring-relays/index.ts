@@ -9,7 +9,7 @@ import { canonicalMonitoringRelay } from './canonical';
 import { monitoringCautions } from './cautions';
 import { monitoringDrill } from './drill';
 import { monitoringNeeds } from './needs';
-import { monitoringOfPlate } from './of-plate';
+import { monitoringSpecFromPlate } from './spec-from-plate';
 import { monitoringProofs } from './proofs';
 import { monitoringTerminals } from './terminals';
 import { monitoringSettings } from './settings';
@@ -26,8 +26,8 @@ export const monitoringRelays = {
   fields: caseFieldsOf(monitoringRelayFields),
   ratingColumns: [],
   canonical: canonicalMonitoringRelay,
-  ofPlate: monitoringOfPlate,
-  inBrief: (spec) =>
+  specFromPlate: monitoringSpecFromPlate,
+  shortDescription: (spec) =>
     [
       spec.nominalVoltsMin
         ? `${spec.nominalVoltsMin}${spec.nominalVoltsMax && spec.nominalVoltsMax !== spec.nominalVoltsMin ? `-${spec.nominalVoltsMax}` : ''} V`
@@ -37,7 +37,7 @@ export const monitoringRelays = {
     ]
       .filter(Boolean)
       .join(', '),
-  asks: {
+  positionFields: {
     supply: [
       'systemVolts',
       'voltsToGround',
@@ -69,7 +69,7 @@ export const monitoringRelays = {
   terminals: monitoringTerminals,
   settings: monitoringSettings,
   drill: monitoringDrill,
-  hunt: 'none',
-  shows: ['panel-meter'],
+  faultFinding: 'none',
+  extraViews: ['panel-meter'],
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

@@ -12,7 +12,7 @@ const fit = { group: 'fit' as const, source: 'commonPractice' as const };
 /** Accuracy of the level at which a phase counts as lost, % of nominal. Common practice. */
 const LEVEL_ACCURACY = 1;
 /** A phase that stands at the level is not below it, %. */
-const LEAST_ABOVE = 0.1;
+const MIN_ABOVE = 0.1;
 
 function supplyNeeds({ supply, load }: NeedContext): Need[] {
   const volts = numberMark(supply, 'systemVolts');
@@ -181,10 +181,10 @@ function lostPhaseNeed(context: NeedContext): Need[] {
       quantity: 'seesLostPhasePercent',
       unit: '%',
       limit: held === null ? null : Math.min(100, held + LEVEL_ACCURACY),
-      ...(held === null ? {} : { checkFrom: held + LEAST_ABOVE }),
+      ...(held === null ? {} : { checkFrom: held + MIN_ABOVE }),
       figure: field('seesLostPhase'),
-      orCheck: field('maySeeLostPhase'),
-      orNotKnown: field('seesLostPhasePerhaps'),
+      upperEdge: field('maySeeLostPhase'),
+      possible: field('seesLostPhasePerhaps'),
       safety: true,
       brief: 'back-EMF',
       because:

@@ -1,6 +1,6 @@
 /** A monitoring relay's plate: what it watches, its setting ranges, wires and output. Names: common practice. */
 import { toNumber } from '../../plates/characters';
-import { contactRatingRows, single, terminalNumbers } from '../../plates/forms';
+import { contactRatingRows, single, terminalNumbers } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';

@@ -4,10 +4,10 @@
  * Sources: NFPA 70 430.32, IEC 60947-4-1, through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { overloadTripPercent } from '../../standards/motor-branch';
 import { tripClassSeconds, ultimateTripRatio } from '../../standards/overload-classes';
-import { cleanMarks, flagWord } from '../clean-marks';
+import { cleanMarks, flagWord } from '../normalise-spec';
 
 /** Heater tables are made for a trip at 125 %. */
 const ELEMENT_TRIP_RATIO = overloadTripPercent.serviceFactor115 / 100;
@@ -23,9 +23,9 @@ function tripRatio(spec: PartSpec): number | null {
 }
 
 /** Full-load amps served: a dial that trips later than allowed is set below the plate amps. */
-function servedAmps(spec: PartSpec): Canonical {
+function servedAmps(spec: PartSpec): CanonicalSpec {
   const { settingMinAmps: min, settingMaxAmps: max, elementMinFullLoadAmps: from, elementMaxFullLoadAmps: to } = spec;
-  const out: Canonical = {};
+  const out: CanonicalSpec = {};
   const element = from !== undefined || to !== undefined;
   if (min === undefined && max === undefined && !element) return {};
   const [low, high] = element ? [from, to] : [min, max];
@@ -39,7 +39,7 @@ function servedAmps(spec: PartSpec): Canonical {
   return out;
 }
 
-function times(spec: PartSpec): Canonical {
+function times(spec: PartSpec): CanonicalSpec {
   const { tripClass } = spec;
   if (tripClass === undefined) return {};
   const edges = typeof tripClass === 'string' ? tripClassSeconds[tripClass] : undefined;
@@ -47,7 +47,7 @@ function times(spec: PartSpec): Canonical {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalOverloadRelay(spec: PartSpec): Canonical {
+export function canonicalOverloadRelay(spec: PartSpec): CanonicalSpec {
   const contacts = Array.isArray(spec.tripContacts)
     ? [...new Set(spec.tripContacts.flatMap((one: unknown) => (one === 'CO' ? ['CO', 'NC', 'NO'] : [one])))]
     : undefined;

@@ -8,7 +8,7 @@ import { canonicalOverloadRelay } from './canonical';
 import { overloadCautions } from './cautions';
 import { overloadDrill } from './drill';
 import { overloadNeeds } from './needs';
-import { overloadInBrief, overloadOfPlate } from './of-plate';
+import { overloadShortDescription, overloadSpecFromPlate } from './spec-from-plate';
 import { overloadProofs } from './proofs';
 import { overloadTerminals } from './terminals';
 import { overloadRelayFields } from './fields';
@@ -24,9 +24,9 @@ export const overloadRelays = {
   fields: caseFieldsOf(overloadRelayFields),
   ratingColumns: [],
   canonical: canonicalOverloadRelay,
-  ofPlate: overloadOfPlate,
-  inBrief: overloadInBrief,
-  asks: {
+  specFromPlate: overloadSpecFromPlate,
+  shortDescription: overloadShortDescription,
+  positionFields: {
     supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
     load: [
       ...['control', 'starter', 'overloadPosition', 'startSeconds', 'stallSecondsHot', 'resetNeeded', 'tripContactsNeeded'],
@@ -42,6 +42,6 @@ export const overloadRelays = {
   terminals: overloadTerminals,
   settings: noSettings,
   drill: overloadDrill,
-  hunt: 'why-it-operated',
+  faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
 } satisfies DeviceFamily;

@@ -14,7 +14,7 @@ import { overloadTripPercent, RISE_C_FOR_125, SERVICE_FACTOR_FOR_125 } from '../
 import { DELTA_PHASE_SHARE } from '../../standards/overload-classes';
 import type { SourceId } from '../../standards/source';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../../overcurrent/carry';
+import { isMotorLoad } from '../../overcurrent/load-current';
 
 const round = (value: number) => Number(value.toPrecision(6));
 const isCompressor = ({ load }: NeedContext) => load.kind === 'hermetic-compressor';
@@ -108,7 +108,7 @@ function classNeeds(context: NeedContext): Need[] {
         quantity: 'classHoldsSeconds',
         unit: 's',
         limit: start,
-        orCheck: field('classTripsSeconds'),
+        upperEdge: field('classTripsSeconds'),
         because:
           start === null
             ? 'How long the start takes is not known.'

@@ -4,9 +4,9 @@
  * Sources: IEC 61008-1, 61009-1 and UL 943 through core/standards.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { groundFaultClasses, residualSeconds, type PersonnelClass } from '../../standards/residual-current';
-import { cleanMarks } from '../clean-marks';
+import { cleanMarks } from '../normalise-spec';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 
 const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
@@ -26,7 +26,7 @@ export function overcurrentPartOf(spec: PartSpec): 'with' | 'without' | null {
 }
 
 /** Break times by delay; a short time delay keeps the longest times of the general type. */
-function times(spec: PartSpec): Canonical {
+function times(spec: PartSpec): CanonicalSpec {
   if (spec.delay === undefined) return {};
   const word = isNone(spec.delay) ? 'general' : spec.delay;
   const row = word === 'S' ? residualSeconds.S : word === 'general' || word === 'short-time-delay' ? residualSeconds.general : null;
@@ -38,7 +38,7 @@ function times(spec: PartSpec): Canonical {
 }
 
 /** Marks of the overcurrent part under the names of a breaker's. */
-function overcurrentMarks(spec: PartSpec): Canonical {
+function overcurrentMarks(spec: PartSpec): CanonicalSpec {
   const standard = textOf(spec.standard);
   const circuitBreaker = standard.includes('60947-2');
   const { curve, ratedAmps, icnAmps, interruptingAmps } = spec;
@@ -54,7 +54,7 @@ function overcurrentMarks(spec: PartSpec): Canonical {
 }
 
 /** An IEC device has no North American class; a class states its trip level. */
-function classMarks(spec: PartSpec): Canonical {
+function classMarks(spec: PartSpec): CanonicalSpec {
   const { protectionClass, tripMilliamps } = spec;
   const own = protectionClass === undefined && textOf(spec.standard).startsWith('IEC') ? 'none' : protectionClass;
   const known = groundFaultClasses[own as PersonnelClass] as (typeof groundFaultClasses)[PersonnelClass] | undefined;
@@ -65,14 +65,14 @@ function classMarks(spec: PartSpec): Canonical {
 }
 
 /** The same for lines that it exempts from: null where a worn mark hides it, left out where no mark speaks of it. */
-function overcurrentMark(spec: PartSpec): Canonical {
+function overcurrentMark(spec: PartSpec): CanonicalSpec {
   const part = overcurrentPartOf(spec);
   const worn = [spec.standard, spec.curve, spec.icnAmps, spec.interruptingAmps, spec.conditionalShortCircuitAmps].includes(null);
   return part === null && !worn ? {} : { overcurrentMark: part };
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalResidual(spec: PartSpec): Canonical {
+export function canonicalResidual(spec: PartSpec): CanonicalSpec {
   const part = overcurrentPartOf(spec);
   return {
     ...(part === 'without' ? {} : overcurrentMarks(spec)),

@@ -7,7 +7,7 @@ import { noSettings } from '../no-settings';
 import { canonicalResidual } from './canonical';
 import { residualCautions } from './cautions';
 import { residualDrill } from './drill';
-import { residualInBrief, residualOfPlate } from './of-plate';
+import { residualShortDescription, residualSpecFromPlate } from './spec-from-plate';
 import { placeNeeds } from './place-needs';
 import { residualProofs } from './proofs';
 import { residualTerminals } from './terminals';
@@ -33,9 +33,9 @@ export const residualCurrents = {
   fields: caseFieldsOf(residualCurrentFields),
   ratingColumns: [],
   canonical: canonicalResidual,
-  ofPlate: residualOfPlate,
-  inBrief: residualInBrief,
-  asks: {
+  specFromPlate: residualSpecFromPlate,
+  shortDescription: residualShortDescription,
+  positionFields: {
     supply: [
       ...['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'],
       ...['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms'],
@@ -56,7 +56,7 @@ export const residualCurrents = {
   terminals: residualTerminals,
   settings: noSettings,
   drill: residualDrill,
-  hunt: 'why-it-leaks',
-  shows: ['leakage', 'owners-page'],
+  faultFinding: 'why-it-leaks',
+  extraViews: ['leakage', 'owners-page'],
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
 } satisfies DeviceFamily;

@@ -2,19 +2,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
-import type { Marks, PlainCase } from '../../case/case';
+import type { FieldValues, PlainCase } from '../../case/case';
 import { electronicsKinds, residualTypes } from '../../fields/residual-fields';
 import { contextOf, judgeCase } from '../../judge-case';
 import type { Verdict } from '../../needs/need';
-import { proofVerdict } from '../../swap/gate';
+import { proofVerdict } from '../../swap/sign-off';
 import { residualCurrents } from '.';
 import { overcurrentPartOf } from './canonical';
 import { liveConductors } from './place-needs';
 
 const rank = (verdict: Verdict) => verdictOrder.indexOf(verdict);
-const plain = (supply: Marks, load: Marks, specs: Marks[], practice: PlainCase['practice'] = 'IEC') =>
+const plain = (supply: FieldValues, load: FieldValues, specs: FieldValues[], practice: PlainCase['practice'] = 'IEC') =>
   plainCase({ practice, family: 'residual-current', supply, load }, specs);
-const verdicts = (supply: Marks, load: Marks, specs: Marks[]) =>
+const verdicts = (supply: FieldValues, load: FieldValues, specs: FieldValues[]) =>
   judgeCase(plain(supply, load, specs)).candidates.map(({ verdict }) => verdict);
 
 const supply = fc.record({
@@ -67,7 +67,7 @@ describe('laws of judging', () => {
   it('more standing leakage is never judged easier, nor a worse electrode', () => {
     fc.assert(
       fc.property(supply, load, spec, fc.integer({ min: 0, max: 60 }), fc.integer({ min: 1, max: 3000 }), (at, asked, part, more, ohms) => {
-        const of = (s: Marks, l: Marks) => rank(verdicts(s, l, [part])[0]!);
+        const of = (s: FieldValues, l: FieldValues) => rank(verdicts(s, l, [part])[0]!);
         expect(of(at, { ...asked, standingLeakageMilliamps: asked.standingLeakageMilliamps + more })).toBeLessThanOrEqual(of(at, asked));
         expect(of({ ...at, earthElectrodeOhms: at.earthElectrodeOhms + ohms }, asked)).toBeLessThanOrEqual(of(at, asked));
       }),
@@ -118,16 +118,16 @@ describe('what a plate tells', () => {
     [{ standard: null, curve: null }, null],
   ] as const)('%o: %s overcurrent part (common practice)', (marks, part) => expect(overcurrentPartOf(marks)).toBe(part));
   it('poles with their neutral, the highest of its volts, a type without a letter', () => {
-    expect(residualCurrents.ofPlate({ poleForm: '3P+N', ratedVolts: [230, 400] })).toMatchObject({ poles: 4, ratedVolts: 400 });
-    expect(residualCurrents.inBrief({ residualType: 'A', sensitivityMilliamps: 30, ratedAmps: 40, poles: 2, curve: 'none' })).toBe(
+    expect(residualCurrents.specFromPlate({ poleForm: '3P+N', ratedVolts: [230, 400] })).toMatchObject({ poles: 4, ratedVolts: 400 });
+    expect(residualCurrents.shortDescription({ residualType: 'A', sensitivityMilliamps: 30, ratedAmps: 40, poles: 2, curve: 'none' })).toBe(
       'type A, 30 mA, 40 A, 2 poles',
     );
-    expect(residualCurrents.inBrief({ residualType: 'F', sensitivityMilliamps: 30, ratedAmps: 16, curve: 'C', poles: 2 })).toContain(
+    expect(residualCurrents.shortDescription({ residualType: 'F', sensitivityMilliamps: 30, ratedAmps: 16, curve: 'C', poles: 2 })).toContain(
       'C16 A',
     );
   });
   it('conductors: all of them, unless the position says', () => {
-    const live = (supplied: Marks, asked: Marks = {}) => liveConductors(contextOf(plain(supplied, asked, [])))?.count;
+    const live = (supplied: FieldValues, asked: FieldValues = {}) => liveConductors(contextOf(plain(supplied, asked, [])))?.count;
     expect(live({ phases: 3, wires: 4 })).toBe(4);
     expect(live({ phases: 3, wires: 5 })).toBe(4);
     expect(live({ phases: 3 })).toBeUndefined();
@@ -137,7 +137,7 @@ describe('what a plate tells', () => {
 });
 
 describe('proofs (IEC 61008-1: no trip at half, 300 and 40 ms; BS 7671 411.5.3, from memory)', () => {
-  const proofsOf = (marks: Marks, supplied: Marks = { grounding: 'TT' }) =>
+  const proofsOf = (marks: FieldValues, supplied: FieldValues = { grounding: 'TT' }) =>
     residualCurrents.proofs({
       need: contextOf(plain(supplied, { standingLeakageMilliamps: 4 }, [])),
       part: residualCurrents.canonical(marks),
@@ -192,7 +192,7 @@ describe('proofs (IEC 61008-1: no trip at half, 300 and 40 ms; BS 7671 411.5.3, 
 });
 
 describe('cautions and terminals', () => {
-  const cautions = (load: Marks, supplied: Marks = {}) => residualCurrents.cautions(contextOf(plain(supplied, load, []))).join(' ');
+  const cautions = (load: FieldValues, supplied: FieldValues = {}) => residualCurrents.cautions(contextOf(plain(supplied, load, []))).join(' ');
   it('no blinding type upstream of smooth direct current; what is not said is asked', () => {
     expect(cautions({ electronics: 'three-phase-rectifier' })).toContain('No type AC or A upstream');
     expect(cautions({ electronics: 'single-phase-rectifier' })).not.toContain('No type AC or A upstream');
@@ -206,7 +206,7 @@ describe('cautions and terminals', () => {
     expect(cautions({ overcurrentNeededHere: true })).not.toContain('needs one upstream');
   });
   it('the neutral is a conductor of the map, by a lead in North America', () => {
-    const of = (marks: Marks, practice: PlainCase['practice'] = 'IEC') =>
+    const of = (marks: FieldValues, practice: PlainCase['practice'] = 'IEC') =>
       residualCurrents.terminals(contextOf(plain({}, {}, [], practice)), null, residualCurrents.canonical(marks)).map(({ to }) => to);
     expect(of({ standard: 'IEC/EN 61008-1', poles: 2 })).toEqual(['1', 'N', '2', 'N']);
     expect(of({ standard: 'IEC/EN 61008-1', poles: 4 })).toEqual(['1', '3', '5', 'N', '2', '4', '6', 'N']);

@@ -10,8 +10,8 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { inrushNeeds, leastFaultNeeds } from '../../overcurrent/breaker-circuit';
 import { acInterrupting } from '../../overcurrent/breaker-supply';
-import { carryNeeds } from '../../overcurrent/carry';
-import { circuitRatingNeed, conductorNeed, plateNeeds } from '../../overcurrent/most';
+import { carryNeeds } from '../../overcurrent/load-current';
+import { circuitRatingNeed, conductorNeed, plateNeeds } from '../../overcurrent/maximum-rating';
 
 const safety = { group: 'safety' as const, safety: true };
 const withoutPart = { name: 'overcurrentMark', word: 'with' } as const;
@@ -156,9 +156,9 @@ function overcurrentNeeds(context: NeedContext): Need[] {
   const circuit = circuitRatingNeed(context, 'breaker').map((need) => ({
     ...need,
     ways: [{ ...need.ways[0], figure: field('ratedAmps') }] as const,
-    ...(practice === 'IEC' ? { unless: withPart } : {}),
+    ...(practice === 'IEC' ? { notApplicableWhen: withPart } : {}),
   }));
-  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: need.unless ?? withPart }))];
+  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: need.notApplicableWhen ?? withPart }))];
 }
 
 /** All lines of the place, in the order shown. */

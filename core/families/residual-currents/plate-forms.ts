@@ -1,6 +1,6 @@
 /** Forms of its own on a residual-current device's plate: milliamps, backup, North American classes, two standards, bare letters. */
 import { toNumber } from '../../plates/characters';
-import { single } from '../../plates/forms';
+import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import type { Hit } from '../../plates/plate-field';
 

@@ -2,7 +2,7 @@
  * A residual-current device's plate, with and without overcurrent part. A letter fixed to the amps is a curve and says that
  * there is one; "Type B" beside a waveform is the residual type. IEC 61008 is without, 61009 with (from memory).
  */
-import { single, wyeVolts } from '../../plates/forms';
+import { single, wyeVolts } from '../../plates/print-patterns';
 import { plateFieldsOf } from '../../fields/print';
 import type { PlateDefinition } from '../../plates/plate-field';
 import { boxesAndCurve, terminalPoles } from '../../plates/modular-forms';

@@ -19,7 +19,7 @@ import {
 } from '../../standards/residual-current';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
-import { carriedLoadAmps } from '../../overcurrent/carry';
+import { carriedLoadAmps } from '../../overcurrent/load-current';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
 const times = citeSource('residualTimes');

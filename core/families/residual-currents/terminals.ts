@@ -1,12 +1,12 @@
 /** Which wire goes where on a residual-current device? Marks: IEC 61008-1 on terminals; North American leads; from memory. */
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
-const isAmerican = (part: Canonical | null, practice: string) =>
+const isAmerican = (part: CanonicalSpec | null, practice: string) =>
   typeof part?.standard === 'string' ? part.standard.startsWith('UL') : practice === 'NFPA70';
 
 /** Marks of the live conductors in order, the neutral last: line side and load side. */
-function marksOf(part: Canonical | null, practice: string): { line: string[]; load: string[] } {
+function marksOf(part: CanonicalSpec | null, practice: string): { line: string[]; load: string[] } {
   const poles = typeof part?.poles === 'number' ? part.poles : 2;
   if (isAmerican(part, practice)) {
     const hot = Array.from({ length: poles }, (_, i) => 'ABCD'[i]!);
@@ -21,7 +21,7 @@ function marksOf(part: Canonical | null, practice: string): { line: string[]; lo
 }
 
 /** Line side, load side, neutral, functional earth. */
-export function residualTerminals({ practice }: NeedContext, from: Canonical | null, to: Canonical): TerminalMove[] {
+export function residualTerminals({ practice }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
   const [old, next] = [marksOf(from ?? to, practice), marksOf(to, practice)];
   const side = (name: 'line' | 'load') =>
     next[name].map((mark, i): TerminalMove => ({

@@ -5,7 +5,7 @@
 import { flagMark, numberMark } from '../../case/case';
 import { residualTypes } from '../../fields/residual-fields';
 import { field, needLine, wordLine } from '../../needs/line';
-import type { Need, Way } from '../../needs/need';
+import type { Need, RatingBasis } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { frontEndOf, smoothDcBound, typesFor } from '../../residual/leakage';
 import {
@@ -72,7 +72,7 @@ export function typeNeeds({ load, supply, practice }: NeedContext): Need[] {
 }
 
 /** The residual current by either name: rated residual current, or the trip level of North America. */
-const either = (way: Omit<Way, 'figure'>): { figure: Way['figure']; otherWays: Way[] } => ({
+const either = (way: Omit<RatingBasis, 'figure'>): { figure: RatingBasis['figure']; otherWays: RatingBasis[] } => ({
   figure: field('sensitivityMilliamps'),
   otherWays: [{ ...way, figure: field('tripMilliamps') }],
 });

@@ -5,9 +5,9 @@
  */
 import type { PartSpec } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { LIFE_AT_CELSIUS, lifeHours, restateLife } from '../../standards/run-capacitors';
-import { cleanMarks } from '../clean-marks';
+import { cleanMarks } from '../normalise-spec';
 
 type Row = { name?: unknown; microfarads?: unknown; parallel?: unknown };
 const round = (value: number) => Number(value.toPrecision(9));
@@ -33,7 +33,7 @@ const shareOf = (read: unknown, rated: number | null | undefined, tolerance: unk
     ? round((Math.abs(read / rated - 1) * 100 * 100) / tolerance)
     : null;
 
-function sectionsOf(spec: PartSpec): Canonical {
+function sectionsOf(spec: PartSpec): CanonicalSpec {
   const { sections } = spec;
   if (sections === undefined) return {};
   const names = capacitorSections.map((name) => `microfarads_${name}`);
@@ -42,7 +42,7 @@ function sectionsOf(spec: PartSpec): Canonical {
     return { ...Object.fromEntries(names.map((name) => [name, mark])), anyMicrofarads: mark };
   }
   const rows = sections as Row[];
-  const out: Canonical = {};
+  const out: CanonicalSpec = {};
   for (const name of capacitorSections) {
     const row = rows.find((one) => one.name === name);
     if (row) out[`microfarads_${name}`] = rowMicrofarads(row);
@@ -54,9 +54,9 @@ function sectionsOf(spec: PartSpec): Canonical {
   return out;
 }
 
-function readings(spec: PartSpec, laid: Canonical): Canonical {
+function readings(spec: PartSpec, laid: CanonicalSpec): CanonicalSpec {
   const { reads, tolerancePercent, measuredAmps, measuredVolts } = spec;
-  const out: Canonical = {};
+  const out: CanonicalSpec = {};
   if (reads !== undefined && reads !== 'none' && reads !== false)
     for (const name of capacitorSections) {
       const read = reads === null ? null : (reads as Record<string, unknown>)[name];
@@ -79,14 +79,14 @@ function readings(spec: PartSpec, laid: Canonical): Canonical {
 }
 
 /** Probable life by its class, restated at one case temperature; nothing where no class is printed. */
-function life({ lifeClass, maxCaseC }: PartSpec): Canonical {
+function life({ lifeClass, maxCaseC }: PartSpec): CanonicalSpec {
   if (lifeClass === undefined) return {};
   const hours = typeof lifeClass === 'string' && lifeClass in lifeHours ? lifeHours[lifeClass as 'A'] : null;
   return { lifeHoursAt70C: hours !== null && isNumber(maxCaseC) ? Math.round(restateLife(hours, maxCaseC, LIFE_AT_CELSIUS)) : null };
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalRunCapacitor(spec: PartSpec): Canonical {
+export function canonicalRunCapacitor(spec: PartSpec): CanonicalSpec {
   const laid = sectionsOf(spec);
   const { protection } = spec;
   return {

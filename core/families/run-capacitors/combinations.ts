@@ -7,7 +7,7 @@ export type Single = { id: string; name: string; microfarads: number; volts: num
 export type Combination = { section: string; parts: Single[]; microfarads: number; volts: number };
 
 /** Most singles that are joined in one place: more leads are more faults. Common practice. */
-export const MOST_JOINED = 3;
+export const MAX_JOINED = 3;
 const SLACK = 1e-6;
 
 /**
@@ -15,7 +15,7 @@ const SLACK = 1e-6;
  * @param wanted µF, above 0; volts, V, above 0.
  * Example: 35 µF at 440 V of 30 and 5 µF at 440 V gives one of two parts; with a 5 µF at 370 V none.
  */
-export function waysToMake(wanted: { microfarads: number; volts: number }, singles: readonly Single[], most = MOST_JOINED): Single[][] {
+export function waysToMake(wanted: { microfarads: number; volts: number }, singles: readonly Single[], most = MAX_JOINED): Single[][] {
   const usable = singles.filter(({ volts, microfarads }) => volts >= wanted.volts && microfarads <= wanted.microfarads + SLACK);
   const sorted = [...usable].sort((a, b) => b.microfarads - a.microfarads || a.volts - b.volts);
   const found: Single[][] = [];

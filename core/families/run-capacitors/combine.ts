@@ -8,7 +8,7 @@ import { waysToMake, type Single } from './combinations';
 import { capacitorVoltsOf, sectionsAsked } from './needs';
 
 /** Most ways that are offered: the fewest parts come first. */
-const MOST_WAYS = 12;
+const MAX_WAYS = 12;
 
 const numberOf = (raw: PartSpec, name: string): number | null => (typeof raw[name] === 'number' ? (raw[name] as number) : null);
 
@@ -56,7 +56,7 @@ export function combineCapacitors({ load }: NeedContext, shelf: readonly ShelfPa
   const singles = singlesOf(shelf);
   const found: { name: string; parts: Single[] }[][] = [];
   const seek = (at: number, used: ReadonlySet<string>, chosen: { name: string; parts: Single[] }[]) => {
-    if (found.length >= MOST_WAYS * asked.length) return;
+    if (found.length >= MAX_WAYS * asked.length) return;
     if (at === asked.length) {
       found.push(chosen);
       return;
@@ -95,5 +95,5 @@ export function combineCapacitors({ load }: NeedContext, shelf: readonly ShelfPa
       ];
     })
     .sort((a, b) => a.ids.length - b.ids.length)
-    .slice(0, MOST_WAYS);
+    .slice(0, MAX_WAYS);
 }

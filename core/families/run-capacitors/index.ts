@@ -9,7 +9,7 @@ import { runCapacitorCautions } from './cautions';
 import { combineCapacitors } from './combine';
 import { runCapacitorDrill } from './drill';
 import { runCapacitorNeeds } from './needs';
-import { runCapacitorInBrief, runCapacitorOfLoad, runCapacitorOfPlate } from './of-plate';
+import { runCapacitorShortDescription, runCapacitorLoadFromPlate, runCapacitorSpecFromPlate } from './spec-from-plate';
 import { runCapacitorProofs } from './proofs';
 import { runCapacitorTerminals } from './terminals';
 import { runCapacitorCondition } from './verdict';
@@ -26,10 +26,10 @@ export const runCapacitors = {
   fields: caseFieldsOf(runCapacitorFields),
   ratingColumns: [],
   canonical: canonicalRunCapacitor,
-  ofPlate: runCapacitorOfPlate,
-  ofLoad: runCapacitorOfLoad,
-  inBrief: runCapacitorInBrief,
-  asks: {
+  specFromPlate: runCapacitorSpecFromPlate,
+  loadFromPlate: runCapacitorLoadFromPlate,
+  shortDescription: runCapacitorShortDescription,
+  positionFields: {
     supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
     load: ['sections', 'runCapacitorVolts', 'tolerancePercent', 'caseTemperatureC', 'protectionNeeded'],
     duty: ['hoursPerDay', 'lifeYearsWanted'],
@@ -42,8 +42,8 @@ export const runCapacitors = {
   terminals: runCapacitorTerminals,
   settings: noSettings,
   drill: runCapacitorDrill,
-  hunt: 'none',
+  faultFinding: 'none',
   condition: runCapacitorCondition,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
-  combine: combineCapacitors,
+  parallelCombinations: combineCapacitors,
 } satisfies DeviceFamily;

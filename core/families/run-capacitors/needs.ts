@@ -4,7 +4,7 @@
  * A reading on a part is held against that part's own tolerance: selecting and condemning are two questions.
  * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
  */
-import { numberMark, type Marks } from '../../case/case';
+import { numberMark, type FieldValues } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -17,7 +17,7 @@ const safety = { group: 'safety' as const, safety: true };
 const MOTORS = new Set(['motor-1ph', 'hermetic-compressor']);
 
 /** Sections that the motor's plate asks for; undefined where the position does not say. */
-export function sectionsAsked(load: Marks): { name: string; microfarads: number | null }[] | null | undefined {
+export function sectionsAsked(load: FieldValues): { name: string; microfarads: number | null }[] | null | undefined {
   const rows = load.sections;
   if (rows === undefined || rows === 'none' || rows === false) return undefined;
   if (!Array.isArray(rows)) return null;
@@ -28,7 +28,7 @@ export function sectionsAsked(load: Marks): { name: string; microfarads: number 
 }
 
 /** Capacitor volts on the motor's plate; of several the lowest, since either was foreseen. */
-export function plateVoltsOf(load: Marks): number | null | undefined {
+export function plateVoltsOf(load: FieldValues): number | null | undefined {
   const mark = load.plateVolts;
   if (mark === null) return null;
   if (typeof mark === 'number') return mark;
@@ -38,7 +38,7 @@ export function plateVoltsOf(load: Marks): number | null | undefined {
 }
 
 /** Volts that the capacitor must stand: its own mark on the motor's plate before the plate's volts. */
-export const capacitorVoltsOf = (load: Marks): number | null | undefined =>
+export const capacitorVoltsOf = (load: FieldValues): number | null | undefined =>
   numberMark(load, 'runCapacitorVolts') ?? (load.runCapacitorVolts === null ? null : plateVoltsOf(load));
 
 const unread = (id: string): Need =>
@@ -80,8 +80,8 @@ function capacitanceNeeds({ load }: NeedContext): Need[] {
           relation: 'includes',
           figure: field('anyMicrofarads'),
           limit: microfarads,
-          atBest: 'check',
-          atBestWords: 'It is a section of another name: use that one, and insulate the terminal that stays free.',
+          verdictCap: 'check',
+          verdictCapReason: 'It is a section of another name: use that one, and insulate the terminal that stays free.',
         },
       ],
     }),

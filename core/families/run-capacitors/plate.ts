@@ -1,7 +1,7 @@
 /** A run capacitor's plate: sections, tolerance, volts, temperatures, life. Names: common practice; classes of IEC 60252-1, from memory. */
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
-import { single } from '../../plates/forms';
+import { single } from '../../plates/print-patterns';
 import { plateFieldsOf } from '../../fields/print';
 import type { Hit, PlateDefinition } from '../../plates/plate-field';
 import { runCapacitorFields } from './fields';

@@ -3,10 +3,10 @@ import fc from 'fast-check';
 import { abs, add, complex, divide, multiply, type Complex } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
-import type { Marks } from '../../case/case';
+import type { FieldValues } from '../../case/case';
 import { contextOf, judgeCase } from '../../judge-case';
 import { restateLife } from '../../standards/run-capacitors';
-import { proofVerdict } from '../../swap/gate';
+import { proofVerdict } from '../../swap/sign-off';
 import { runCapacitors } from '.';
 import { runningMicrofarads, rowMicrofarads } from './canonical';
 import { combineCapacitors } from './combine';
@@ -15,10 +15,10 @@ import { plateVoltsOf } from './needs';
 import { worksheetOf } from '../../worksheets/registry';
 import { conditionOf, runCapacitorCondition } from './verdict';
 
-const plain = (load: Marks, specs: Marks[], supply: Marks = { hertz: 60 }) =>
+const plain = (load: FieldValues, specs: FieldValues[], supply: FieldValues = { hertz: 60 }) =>
   plainCase({ practice: 'NFPA70', family: 'run-capacitor', supply, load }, specs);
-const contextFor = (load: Marks) => contextOf(plain(load, []));
-const unit: Marks = {
+const contextFor = (load: FieldValues) => contextOf(plain(load, []));
+const unit: FieldValues = {
   kind: 'hermetic-compressor',
   sections: [
     { name: 'compressor', microfarads: 40 },
@@ -114,7 +114,7 @@ describe('good, weak, open, shorted', () => {
   ] as const)('%f of %f at ±%i %%: %s (common practice)', (read, rated, tolerance, condition) =>
     expect(conditionOf(read, rated, tolerance)).toBe(condition),
   );
-  const stateOf = (spec: Record<string, unknown>, supply: Marks = {}) =>
+  const stateOf = (spec: Record<string, unknown>, supply: FieldValues = {}) =>
     runCapacitorCondition({ ...contextFor({ kind: 'motor-1ph' }), supply }, spec).map(({ about, word, verdict }) => [about, word, verdict]);
   const dual = {
     sections: [
@@ -231,7 +231,7 @@ describe('combinations', () => {
   });
 });
 
-const part = (id: string, microfarads: number, more: Marks = {}) => ({
+const part = (id: string, microfarads: number, more: FieldValues = {}) => ({
   id,
   name: id.toUpperCase(),
   raw: {
@@ -289,7 +289,7 @@ describe('singles on the shelf for a dual', () => {
     });
   });
   it('one half of a dual leaves a terminal to insulate', () => {
-    const motor: Marks = { kind: 'motor-1ph', sections: [{ name: 'motor', microfarads: 7.5 }] };
+    const motor: FieldValues = { kind: 'motor-1ph', sections: [{ name: 'motor', microfarads: 7.5 }] };
     const moves = runCapacitors.terminals(contextFor(motor), null, runCapacitors.canonical({ sections: unit.sections }));
     expect(moves.some(({ note }) => note.includes('insulate'))).toBe(true);
   });
@@ -297,26 +297,26 @@ describe('singles on the shelf for a dual', () => {
 
 describe('plates', () => {
   it('two figures are compressor and fan, of several volts the lowest, AFC is protected, P2 continues S2', () => {
-    expect(runCapacitors.ofPlate({ microfarads: [40, 7.5], ratedVolts: [440, 370], faultCurrentAmps: 10000 })).toMatchObject({
+    expect(runCapacitors.specFromPlate({ microfarads: [40, 7.5], ratedVolts: [440, 370], faultCurrentAmps: 10000 })).toMatchObject({
       sections: unit.sections,
       ratedVolts: 370,
       protection: 'protected',
     });
-    const newer = runCapacitors.ofPlate({ microfarads: 12.5, protection: 'P2', hertz: 50 });
+    const newer = runCapacitors.specFromPlate({ microfarads: 12.5, protection: 'P2', hertz: 50 });
     expect(runCapacitors.canonical(newer).protection).toBe('S2');
     expect(newer).toMatchObject({
       sections: [{ name: 'motor', microfarads: 12.5 }],
       hertz: [50],
     });
-    expect(runCapacitors.ofPlate({ microfarads: null }).sections).toBeNull();
+    expect(runCapacitors.specFromPlate({ microfarads: null }).sections).toBeNull();
   });
   it('the motor’s own volts are never taken for the capacitor’s', () => {
-    expect(runCapacitors.ofLoad({ plateVolts: 230, runCapacitorMicrofarads: 12.5, runCapacitorVolts: 400 })).toMatchObject({
+    expect(runCapacitors.loadFromPlate({ plateVolts: 230, runCapacitorMicrofarads: 12.5, runCapacitorVolts: 400 })).toMatchObject({
       plateVolts: 400,
       sections: [{ name: 'motor', microfarads: 12.5 }],
     });
-    expect(runCapacitors.ofLoad({ plateVolts: 230 }).plateVolts).toBeNull();
-    expect(runCapacitors.ofLoad({ runCapacitorMicrofarads: null }).sections).toBeNull();
+    expect(runCapacitors.loadFromPlate({ plateVolts: 230 }).plateVolts).toBeNull();
+    expect(runCapacitors.loadFromPlate({ runCapacitorMicrofarads: null }).sections).toBeNull();
     expect([plateVoltsOf({ plateVolts: '370/440' }), plateVoltsOf({ plateVolts: 'x' }), plateVoltsOf({})]).toEqual([370, null, undefined]);
   });
   it('each section is proved against its tolerance', () => {

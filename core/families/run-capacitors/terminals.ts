@@ -1,27 +1,27 @@
 /** Which lead goes to which terminal: common, compressor (HERM), fan; one dual against two singles. Usual marks: common practice. */
 import { capacitorSections } from '../../fields/capacitor-fields';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 import { sectionsAsked } from './needs';
 
 const marks: Record<string, string> = { compressor: 'HERM', fan: 'FAN', pump: 'PUMP', motor: 'motor terminal' };
-const namesOf = (part: Canonical | null): string[] =>
+const namesOf = (part: CanonicalSpec | null): string[] =>
   part ? capacitorSections.filter((name) => typeof part[`microfarads_${name}`] === 'number') : [];
 /** Joined singles of a section. */
-function joined(part: Canonical, name: string): number[] {
+function joined(part: CanonicalSpec, name: string): number[] {
   const rows = Array.isArray(part.sections) ? (part.sections as { name?: unknown; parallel?: unknown }[]) : [];
   const row = rows.find((one) => one.name === name);
   return Array.isArray(row?.parallel) ? (row.parallel as number[]) : [];
 }
 
 /** A part put together of singles, by its own word or by its rows. */
-const isSeveral = (part: Canonical | null): part is Canonical =>
+const isSeveral = (part: CanonicalSpec | null): part is CanonicalSpec =>
   part !== null &&
   ((typeof part.madeOf === 'string' && /single/i.test(part.madeOf)) ||
     part.separate === true ||
     namesOf(part).some((name) => joined(part, name).length > 1));
 
-const place = (part: Canonical | null, name: string): string => {
+const place = (part: CanonicalSpec | null, name: string): string => {
   if (isSeveral(part)) {
     const singles = joined(part, name);
     return singles.length > 1
@@ -32,11 +32,11 @@ const place = (part: Canonical | null, name: string): string => {
   return namesOf(part).length > 1 ? (marks[name] ?? name) : 'terminal 2';
 };
 
-const common = (part: Canonical): string =>
+const common = (part: CanonicalSpec): string =>
   isSeveral(part) ? 'one terminal of each, joined' : namesOf(part).length > 1 ? 'C' : 'terminal 1';
 
 /** Common lead first, then a lead for each section; spare sections are listed too. */
-export function runCapacitorTerminals({ load }: NeedContext, from: Canonical | null, to: Canonical): TerminalMove[] {
+export function runCapacitorTerminals({ load }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
   const asked = (sectionsAsked(load) ?? []).map(({ name }) => name);
   const old = from ?? to;
   const moves: TerminalMove[] = [{ circuit: 'main', from: common(old), to: common(to), note: 'common lead' }];

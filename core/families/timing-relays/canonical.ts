@@ -3,9 +3,9 @@
  * A word that may be two things leaves both open; a word that is not known leaves everything open.
  */
 import type { PartSpec } from '../../case/case';
-import type { Canonical } from '../../matching/canonical';
+import type { CanonicalSpec } from '../../matching/canonical';
 import { functionsOfWord, timingFunctionIds, type TimingFunction } from '../../timing/functions';
-import { cleanMarks, flagWord } from '../clean-marks';
+import { cleanMarks, flagWord } from '../normalise-spec';
 import { coilLayout } from '../../coils/layout';
 import { contactFormLayout, contactRatingLayout, polarityLayout } from '../../relays/layout';
 
@@ -16,7 +16,7 @@ const bySignal: Partial<Record<TimingFunction, TimingFunction>> = {
   'one-shot on signal': 'interval',
 };
 
-function functionLayout(spec: PartSpec): Canonical {
+function functionLayout(spec: PartSpec): CanonicalSpec {
   const { functionWords: words, signalInput } = spec;
   if (words === undefined) return {};
   if (!Array.isArray(words)) return { functions: words === null ? null : 'none' };
@@ -41,10 +41,10 @@ const contactOutputs: Record<string, { sure: number; perhaps: number }> = {
   'relay contact, gold flashed': { sure: 10, perhaps: 1 },
 };
 
-function outputLayout(spec: PartSpec): Canonical {
+function outputLayout(spec: PartSpec): CanonicalSpec {
   const own = typeof spec.output === 'string' ? contactOutputs[spec.output] : undefined;
   const { outputLeakageMilliamps: leakage, outputMinimumMilliamps: least } = spec;
-  const out: Canonical = {};
+  const out: CanonicalSpec = {};
   if (leakage !== undefined) out.outputLeakageMilliamps = leakage === 'none' || leakage === false ? 0 : leakage;
   else if (own) out.outputLeakageMilliamps = 0;
   if (least !== undefined) out.outputMinimumMilliamps = least === 'none' || least === false ? 0 : least;
@@ -53,7 +53,7 @@ function outputLayout(spec: PartSpec): Canonical {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalTimingRelay(spec: PartSpec): Canonical {
+export function canonicalTimingRelay(spec: PartSpec): CanonicalSpec {
   const kind = spec.signalKind;
   const input = flagWord(spec.signalInput === 'none' ? false : spec.signalInput, 'yes', 'none');
   const two = flagWord(spec.twoTimes === 'none' ? false : spec.twoTimes, 'yes', 'one time');

@@ -1,6 +1,6 @@
 /** Timing relays: single function and multifunction, matched by what they do. Wiring only; see README.md in this folder. */
 import { caseFieldsOf } from '../../fields/field';
-import { coilInBrief } from '../../coils/in-brief';
+import { coilShortDescription } from '../../coils/short-description';
 import { coilNeeds } from '../../coils/needs';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { timingRelayKeeps } from './keeps';
@@ -13,7 +13,7 @@ import { canonicalTimingRelay } from './canonical';
 import { timingCautions } from './cautions';
 import { timingDrill } from './drill';
 import { timingNeeds } from './needs';
-import { timingOfPlate } from './of-plate';
+import { timingSpecFromPlate } from './spec-from-plate';
 import { timingProofs } from './proofs';
 import { timingSettings } from './settings';
 import { timingRelayFields } from './fields';
@@ -32,16 +32,16 @@ export const timingRelays = {
   fields: caseFieldsOf(timingRelayFields),
   ratingColumns: [],
   canonical: canonicalTimingRelay,
-  ofPlate: timingOfPlate,
-  inBrief: (spec) =>
+  specFromPlate: timingSpecFromPlate,
+  shortDescription: (spec) =>
     [
-      coilInBrief(spec),
+      coilShortDescription(spec),
       typeof spec.base === 'string' ? spec.base : '',
       Array.isArray(spec.functionWords) ? `${spec.functionWords.length} functions` : '',
     ]
       .filter(Boolean)
       .join(', '),
-  asks: {
+  positionFields: {
     supply: [
       ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'],
       ...['permanentSupply', 'ambientC'],
@@ -65,7 +65,7 @@ export const timingRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to, true),
   settings: timingSettings,
   drill: timingDrill,
-  hunt: 'none',
-  shows: ['wanted-trace', 'signal-pins'],
+  faultFinding: 'none',
+  extraViews: ['wanted-trace', 'signal-pins'],
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
 } satisfies DeviceFamily;

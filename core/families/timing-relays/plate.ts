@@ -2,7 +2,7 @@
  * A timing relay's plate: supply range, time range, functions with the maker's letters, base. Letters vary by maker, so the
  * word beside a letter counts; a letter alone is kept as a letter. Names: common practice.
  */
-import { contactRatingRows } from '../../plates/forms';
+import { contactRatingRows } from '../../plates/print-patterns';
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';

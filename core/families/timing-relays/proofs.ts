@@ -1,6 +1,6 @@
 /** What is proved of a timing relay on the bench, while fitting and at first start? Common practice. */
 import { seconds as secondsText } from '../../case/field-text';
-import { contactProofs } from '../control-relays/proofs';
+import { contactProofs } from '../../relays/proofs';
 import type { Proof, ProofContext } from '../contract';
 import { figureProof, yesProof } from '../proof-makers';
 import { requiredFunction } from './required';

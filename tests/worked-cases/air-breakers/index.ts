@@ -1,14 +1,14 @@
 /** Worked examples of judging air breakers. IEC 60947-2 and UL 1066, from memory; mounting and remote working are common practice. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const IEC = 'IEC' as const;
 const standard = 'IEC 60947-2, from memory';
 const practice = 'common practice';
-const supply: Marks = { systemVolts: 400, voltsToGround: 230, phases: 3, currentKind: 'ac', grounding: 'TN-S' };
-const board = (more: Marks = {}): Marks => ({ kind: 'distribution-board', ...more });
-const part = (more: Marks = {}): Marks => ({ standard: 'IEC 60947-2', ratedAmps: 1600, ratedVoltsLineToLine: 690, ...more });
-const row = (name: string, more: Marks, load: Marks, spec: Marks, lines: WorkedCase['lines'], source = standard): WorkedCase => ({
+const supply: FieldValues = { systemVolts: 400, voltsToGround: 230, phases: 3, currentKind: 'ac', grounding: 'TN-S' };
+const board = (more: FieldValues = {}): FieldValues => ({ kind: 'distribution-board', ...more });
+const part = (more: FieldValues = {}): FieldValues => ({ standard: 'IEC 60947-2', ratedAmps: 1600, ratedVoltsLineToLine: 690, ...more });
+const row = (name: string, more: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = standard): WorkedCase => ({
   name,
   practice: IEC,
   supply: { ...supply, ...more },

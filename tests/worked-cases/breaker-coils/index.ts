@@ -1,14 +1,14 @@
 /** Worked examples of judging coils of an air breaker. Operating limits: IEC 60947-1 and 60947-2, from memory. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { Verdict } from '@/core/needs/need';
 import type { WorkedCase } from '../worked-case';
 
 const IEC = 'IEC' as const;
 const limits = 'IEC 60947-2, from memory';
 const practice = 'common practice';
-const accessory = (action: string, more: Marks = {}): Marks => ({ kind: 'air-breaker-accessory', action, ...more });
-const part = (fn: string | string[], more: Marks = {}): Marks => ({ function: Array.isArray(fn) ? fn : [fn], ...more });
-const row = (name: string, supply: Marks, load: Marks, spec: Marks, lines: WorkedCase['lines'], source = limits): WorkedCase => ({
+const accessory = (action: string, more: FieldValues = {}): FieldValues => ({ kind: 'air-breaker-accessory', action, ...more });
+const part = (fn: string | string[], more: FieldValues = {}): FieldValues => ({ function: Array.isArray(fn) ? fn : [fn], ...more });
+const row = (name: string, supply: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = limits): WorkedCase => ({
   name,
   practice: IEC,
   supply,
@@ -62,13 +62,13 @@ const functions: WorkedCase[] = [
 ];
 
 /** A 110 V DC coil on a battery that swings: shunt 77 to 121 V, closing 93.5 to 121 V. */
-const battery = (controlVoltsMin: number, controlVoltsMax = 121): Marks => ({
+const battery = (controlVoltsMin: number, controlVoltsMax = 121): FieldValues => ({
   controlVolts: 110,
   controlVoltsMin,
   controlVoltsMax,
   controlKind: 'dc',
 });
-const coil: Marks = { coilVolts: 110, coilKind: 'dc' };
+const coil: FieldValues = { coilVolts: 110, coilKind: 'dc' };
 const volts: WorkedCase[] = (
   [
     ['opens-on-signal', 'shunt-trip', 77, 121, 'fits'],
@@ -221,9 +221,9 @@ const duty: WorkedCase[] = [
   }),
 ];
 
-const release = (name: string, load: Marks, spec: Marks, lines: WorkedCase['lines'], source = limits) =>
+const release = (name: string, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = limits) =>
   row(name, {}, accessory('opens-when-supply-fails', load), part('undervoltage-release', spec), lines, source);
-const dip = (dipPercent: number, spec: Marks, verdict: Verdict, more: Marks = {}): WorkedCase =>
+const dip = (dipPercent: number, spec: FieldValues, verdict: Verdict, more: FieldValues = {}): WorkedCase =>
   release(`dip to ${dipPercent} % on ${JSON.stringify(spec)}`, { dipPercent, dipSeconds: 0.6, ...more }, spec, { dip: verdict });
 const releases: WorkedCase[] = [
   release(

@@ -1,16 +1,16 @@
 /** Worked examples of adjustable ratings, large disconnects and feeders of motors. Figures of standards are from memory. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 import { practice, ul, wye480 } from './case-words';
 
-const supply400: Marks = { systemVolts: 400, voltsToGround: 230, phases: 3, currentKind: 'ac', grounding: 'TN-S' };
-const unit = (longTimeSettingAmps: number | null, more: Marks = {}): Marks => ({
+const supply400: FieldValues = { systemVolts: 400, voltsToGround: 230, phases: 3, currentKind: 'ac', grounding: 'TN-S' };
+const unit = (longTimeSettingAmps: number | null, more: FieldValues = {}): FieldValues => ({
   ratedAmps: 800,
   technology: 'electronic',
   longTimeSettingAmps,
   ...more,
 });
-const circuit: Marks = { kind: 'conductor-feeder', loadAmps: 420, conductorAmpacityAmps: 500 };
+const circuit: FieldValues = { kind: 'conductor-feeder', loadAmps: 420, conductorAmpacityAmps: 500 };
 
 const adjustable: WorkedCase[] = [
   {
@@ -59,8 +59,8 @@ const adjustable: WorkedCase[] = [
   })),
 ];
 
-const board: Marks = { kind: 'distribution-board', loadAmps: 900 };
-const large = (ratedAmps: number, more: Marks): Marks => ul(ratedAmps, { technology: 'electronic', ...more });
+const board: FieldValues = { kind: 'distribution-board', loadAmps: 900 };
+const large = (ratedAmps: number, more: FieldValues): FieldValues => ul(ratedAmps, { technology: 'electronic', ...more });
 
 const disconnects: WorkedCase[] = [
   ...(
@@ -198,8 +198,8 @@ const combinations: WorkedCase[] = (
 ).map(
   ([name, { amps = 14000, ...more }, load, verdict]: readonly [
     string,
-    Marks & { amps?: number },
-    Marks,
+    FieldValues & { amps?: number },
+    FieldValues,
     'check' | 'fails' | 'fits',
   ]): WorkedCase => ({
     name,

@@ -1,12 +1,12 @@
 /** Worked examples of judging a control relay's base, coil, polarity, contacts by form, enclosure and life. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
-const dc24: Marks = { controlVolts: 24, controlKind: 'dc' };
-const coil24: Marks = { coilVolts: 24, coilKind: 'dc', coilHertz: [] };
-const load: Marks = { kind: 'contactor-coil' };
-const forms = (contactForms: Marks): Marks => ({ ...load, contactForms });
+const dc24: FieldValues = { controlVolts: 24, controlKind: 'dc' };
+const coil24: FieldValues = { coilVolts: 24, coilKind: 'dc', coilHertz: [] };
+const load: FieldValues = { kind: 'contactor-coil' };
+const forms = (contactForms: FieldValues): FieldValues => ({ ...load, contactForms });
 
 export const baseCases: WorkedCase[] = [
   {

@@ -1,13 +1,13 @@
 /** Worked examples of judging a control relay's contacts. Figures of standards are from memory of the publication named. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
 const codes = 'UL 508 contact rating designations, from memory';
 const iec = 'IEC 60947-5-1, from memory';
-const rows = (...contacts: Marks[]): Marks => ({ kind: 'contactor-coil', contacts });
-const coilAc = (more: Marks = {}): Marks => ({ loadType: 'AC-15', kind: 'ac', volts: 230, amps: 0.4, ...more });
-const rated = (...contactRatings: Marks[]): Marks => ({ contactRatings });
+const rows = (...contacts: FieldValues[]): FieldValues => ({ kind: 'contactor-coil', contacts });
+const coilAc = (more: FieldValues = {}): FieldValues => ({ loadType: 'AC-15', kind: 'ac', volts: 230, amps: 0.4, ...more });
+const rated = (...contactRatings: FieldValues[]): FieldValues => ({ contactRatings });
 
 export const contactCases: WorkedCase[] = [
   {

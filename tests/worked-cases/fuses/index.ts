@@ -1,19 +1,19 @@
 /** Worked examples of judging a fuse. Figures of standards are from memory of the publication named. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
-const ac = (systemVolts: number, more: Marks = {}): Marks => ({ systemVolts, phases: 3, currentKind: 'ac', ...more });
-const dc = (systemVolts: number, more: Marks = {}): Marks => ({ systemVolts, currentKind: 'dc', ...more });
-const ul = (fuseClass: string, ratedAmps: number, more: Marks = {}): Marks => ({ standard: 'UL 248', fuseClass, ratedAmps, ...more });
-const gG = (ratedAmps: number, more: Marks = {}): Marks => ({
+const ac = (systemVolts: number, more: FieldValues = {}): FieldValues => ({ systemVolts, phases: 3, currentKind: 'ac', ...more });
+const dc = (systemVolts: number, more: FieldValues = {}): FieldValues => ({ systemVolts, currentKind: 'dc', ...more });
+const ul = (fuseClass: string, ratedAmps: number, more: FieldValues = {}): FieldValues => ({ standard: 'UL 248', fuseClass, ratedAmps, ...more });
+const gG = (ratedAmps: number, more: FieldValues = {}): FieldValues => ({
   standard: 'IEC 60269',
   fuseClass: 'NH00',
   ratedAmps,
   utilisation: 'gG',
   ...more,
 });
-const feeder: Marks = { kind: 'conductor-feeder' };
+const feeder: FieldValues = { kind: 'conductor-feeder' };
 
 const place: WorkedCase[] = [
   { name: '250 V on 230 V', practice: 'IEC', supply: ac(230), spec: { voltsAc: 250 }, lines: { volts: 'fits' }, source: 'IEC 60269-1' },
@@ -244,7 +244,7 @@ const sized: WorkedCase[] = [
   },
 ];
 
-const start = (startAmps: number, startSeconds?: number): Marks => ({
+const start = (startAmps: number, startSeconds?: number): FieldValues => ({
   kind: 'motor-3ph',
   startAmps,
   ...(startSeconds === undefined ? {} : { startSeconds }),

@@ -1,12 +1,12 @@
 /** Worked examples of judging a monitoring relay. NEMA MG 1 figures are from memory. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
 const mg1 = 'NEMA MG 1 14.36, from memory';
-const supply: Marks = { systemVolts: 400, phases: 3, wires: 3, hertz: 50, currentKind: 'ac' };
-const motor = (more: Marks = {}): Marks => ({ kind: 'motor-3ph', ...more });
-const between = (low: number, high: number, nominalVoltsBetween: string | null): Marks => ({
+const supply: FieldValues = { systemVolts: 400, phases: 3, wires: 3, hertz: 50, currentKind: 'ac' };
+const motor = (more: FieldValues = {}): FieldValues => ({ kind: 'motor-3ph', ...more });
+const between = (low: number, high: number, nominalVoltsBetween: string | null): FieldValues => ({
   nominalVoltsMin: low,
   nominalVoltsMax: high,
   nominalVoltsBetween,

@@ -1,12 +1,12 @@
 /** Worked examples of judging an overload relay. Figures of standards are from memory of the publication named. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
-const supply: Marks = { systemVolts: 480, phases: 3, currentKind: 'ac' };
-const supplyIec: Marks = { systemVolts: 400, phases: 3, currentKind: 'ac' };
-const motor = (fullLoadAmps: number | null, more: Marks = {}): Marks => ({ kind: 'motor-3ph', fullLoadAmps, ...more });
-const relay = (settingMinAmps: number, settingMaxAmps: number, more: Marks = {}): Marks => ({
+const supply: FieldValues = { systemVolts: 480, phases: 3, currentKind: 'ac' };
+const supplyIec: FieldValues = { systemVolts: 400, phases: 3, currentKind: 'ac' };
+const motor = (fullLoadAmps: number | null, more: FieldValues = {}): FieldValues => ({ kind: 'motor-3ph', fullLoadAmps, ...more });
+const relay = (settingMinAmps: number, settingMaxAmps: number, more: FieldValues = {}): FieldValues => ({
   kind: 'adjustable-thermal',
   poles: 3,
   settingMinAmps,

@@ -1,14 +1,14 @@
 /** Worked examples of judging what a residual-current device must see, how finely, and how fast. Figures from memory of the publication named. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { Verdict } from '@/core/needs/need';
 import type { WorkedCase } from '../worked-case';
 
 const IEC = 'IEC' as const;
-const supply: Marks = { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, currentKind: 'ac', grounding: 'TN-S' };
+const supply: FieldValues = { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, currentKind: 'ac', grounding: 'TN-S' };
 const types = ['AC', 'A', 'F', 'B', 'B+'] as const;
 
 /** One row a type: which types serve this front end. */
-const byType = (name: string, load: Marks, verdicts: readonly Verdict[], source: string, line = 'residual-type'): WorkedCase[] =>
+const byType = (name: string, load: FieldValues, verdicts: readonly Verdict[], source: string, line = 'residual-type'): WorkedCase[] =>
   types.map((residualType, i) => ({
     name: `${name}: type ${residualType}`,
     practice: IEC,
@@ -82,11 +82,11 @@ const electronics: WorkedCase[] = [
 
 const milliamps = (
   name: string,
-  load: Marks,
+  load: FieldValues,
   rows: readonly (readonly [number, Verdict])[],
   line: string,
   source: string,
-  more: Marks = {},
+  more: FieldValues = {},
 ): WorkedCase[] =>
   rows.map(([sensitivityMilliamps, verdict]) => ({
     name: `${name}: ${sensitivityMilliamps} mA`,
@@ -232,7 +232,7 @@ const times: WorkedCase[] = [
   })),
 ];
 
-const american = (name: string, voltsToGround: number, purpose: string, spec: Marks, lines: WorkedCase['lines']): WorkedCase => ({
+const american = (name: string, voltsToGround: number, purpose: string, spec: FieldValues, lines: WorkedCase['lines']): WorkedCase => ({
   name,
   supply: { systemVolts: voltsToGround, voltsToGround, phases: 1, currentKind: 'ac' },
   load: { kind: 'socket-circuit', purpose },
@@ -240,7 +240,7 @@ const american = (name: string, voltsToGround: number, purpose: string, spec: Ma
   lines,
   source: 'NFPA 70 210.8, UL 943, UL 943C, UL 1053, from memory',
 });
-const classA: Marks = { standard: 'UL 943', protectionClass: 'GFCI Class A', tripMilliamps: 5 };
+const classA: FieldValues = { standard: 'UL 943', protectionClass: 'GFCI Class A', tripMilliamps: 5 };
 const classes: WorkedCase[] = [
   american('people at 120 V: class A', 120, 'personnel', classA, { 'protection-class': 'fits', 'trip-level': 'fits' }),
   american(

@@ -1,12 +1,12 @@
 /** Worked examples of where a residual-current device stands: conductors, overcurrent part, what is upstream. From memory of the publication named. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const IEC = 'IEC' as const;
-const one: Marks = { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, currentKind: 'ac' };
-const three: Marks = { systemVolts: 400, voltsToGround: 230, phases: 3, wires: 4, currentKind: 'ac' };
+const one: FieldValues = { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, currentKind: 'ac' };
+const three: FieldValues = { systemVolts: 400, voltsToGround: 230, phases: 3, wires: 4, currentKind: 'ac' };
 const rule = 'BS 7671 536.4, from memory';
-const row = (name: string, supply: Marks, load: Marks, spec: Marks, lines: WorkedCase['lines'], source: string): WorkedCase => ({
+const row = (name: string, supply: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source: string): WorkedCase => ({
   name,
   practice: IEC,
   supply,
@@ -15,8 +15,8 @@ const row = (name: string, supply: Marks, load: Marks, spec: Marks, lines: Worke
   lines,
   source,
 });
-const without: Marks = { standard: 'IEC/EN 61008-1', ratedAmps: 40, conditionalShortCircuitAmps: 10000 };
-const withPart: Marks = { standard: 'IEC/EN 61009-1', ratedAmps: 16, curve: 'B', icnAmps: 6000 };
+const without: FieldValues = { standard: 'IEC/EN 61008-1', ratedAmps: 40, conditionalShortCircuitAmps: 10000 };
+const withPart: FieldValues = { standard: 'IEC/EN 61009-1', ratedAmps: 16, curve: 'B', icnAmps: 6000 };
 
 const conductors: WorkedCase[] = [
   row('one phase: two poles', one, {}, { poles: 2 }, { poles: 'fits', 'test-circuit': 'fits' }, 'IEC 61008-1, from memory'),
@@ -142,7 +142,7 @@ const asBreaker: WorkedCase[] = [
   row('load of 41 A on 40 A', one, { loadAmps: 41 }, without, { running: 'fails' }, 'common practice'),
 ];
 
-const breakerOfUl: Marks = { standard: 'UL 943', protectionClass: 'GFCI Class A', ratedAmps: 20, interruptingAmps: 10000 };
+const breakerOfUl: FieldValues = { standard: 'UL 943', protectionClass: 'GFCI Class A', ratedAmps: 20, interruptingAmps: 10000 };
 const american: WorkedCase[] = [
   {
     name: 'UL: interrupting at the fault',

@@ -1,16 +1,16 @@
 /** Worked examples of judging run capacitors. Capacitance by the motor's plate is common practice; classes of IEC 60252-1, from memory. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
 const classes = 'IEC 60252-1, from memory';
-const motor = (more: Marks = {}): Marks => ({
+const motor = (more: FieldValues = {}): FieldValues => ({
   kind: 'motor-1ph',
   sections: [{ name: 'motor', microfarads: 45 }],
   plateVolts: 440,
   ...more,
 });
-const unit = (more: Marks = {}): Marks => ({
+const unit = (more: FieldValues = {}): FieldValues => ({
   kind: 'hermetic-compressor',
   sections: [
     { name: 'compressor', microfarads: 40 },
@@ -19,13 +19,13 @@ const unit = (more: Marks = {}): Marks => ({
   plateVolts: 370,
   ...more,
 });
-const one = (microfarads: number | null, more: Marks = {}): Marks => ({
+const one = (microfarads: number | null, more: FieldValues = {}): FieldValues => ({
   kind: 'run',
   sections: [{ name: 'motor', microfarads }],
   ratedVolts: 440,
   ...more,
 });
-const dual = (compressor: number, fan: number, more: Marks = {}): Marks => ({
+const dual = (compressor: number, fan: number, more: FieldValues = {}): FieldValues => ({
   kind: 'run',
   sections: [
     { name: 'compressor', microfarads: compressor },
@@ -34,7 +34,7 @@ const dual = (compressor: number, fan: number, more: Marks = {}): Marks => ({
   ratedVolts: 440,
   ...more,
 });
-const row = (name: string, load: Marks, spec: Marks, lines: WorkedCase['lines'], source = practice, supply: Marks = {}): WorkedCase => ({
+const row = (name: string, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = practice, supply: FieldValues = {}): WorkedCase => ({
   name,
   supply: { hertz: 60, ...supply },
   load,

@@ -1,10 +1,10 @@
 /** Worked examples of judging a timing relay. Functions: IEC 61812-1 and common practice, from memory. */
-import type { Marks } from '@/core/case/case';
+import type { FieldValues } from '@/core/case/case';
 import type { WorkedCase } from '../worked-case';
 
 const practice = 'common practice';
 const functions = 'IEC 61812-1, from memory';
-const load = (more: Marks): Marks => ({ kind: 'contactor-coil', ...more });
+const load = (more: FieldValues): FieldValues => ({ kind: 'contactor-coil', ...more });
 const onDelay = load({
   requiredTrace: {
     supply: [[0, 1]],
@@ -50,7 +50,7 @@ const trueOff = load({
     ],
   },
 });
-const words = (...functionWords: string[]): Marks => ({ functionWords });
+const words = (...functionWords: string[]): FieldValues => ({ functionWords });
 
 export const timingCases: WorkedCase[] = [
   { name: 'delay on make is an on-delay', load: onDelay, spec: words('Delay on Make'), lines: { function: 'fits' }, source: functions },

@@ -1,0 +1,10 @@
+/** A coil in a few words. Example: '120 V AC 60 Hz'. */
+import type { PartSpec } from '../case/case';
+
+const one = (volts: unknown, kind: unknown, hertz: unknown) =>
+  `${volts} V ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`;
+
+export const coilShortDescription = (spec: PartSpec): string =>
+  Array.isArray(spec.coilMarks)
+    ? (spec.coilMarks as PartSpec[]).map((mark) => one(mark.volts, mark.kind, mark.hertz)).join(', ')
+    : one(spec.coilVoltsMin ? `${spec.coilVoltsMin}-${spec.coilVoltsMax}` : spec.coilVolts, spec.coilKind, spec.coilHertz);

@@ -1,0 +1,69 @@
+/** The rules on imports can fire: for each zone a file that must be refused, and beside it one that must not. */
+import { ESLint } from 'eslint';
+import { readdirSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { cyclesOf, importsOf, sourceFiles } from './cycles';
+
+const root = process.cwd();
+const eslint = new ESLint({ cwd: root });
+const RULES = ['import/no-restricted-paths', 'no-restricted-imports', 'no-restricted-globals', 'no-restricted-properties'];
+
+/** Messages of the house's rules for a text as if it stood in that file. */
+async function refusals(filePath: string, text: string): Promise<string[]> {
+  const [result] = await eslint.lintText(`${text}\n`, { filePath });
+  return result!.messages.flatMap(({ ruleId, message }) => (ruleId && RULES.includes(ruleId) ? [message] : []));
+}
+const use = (from: string) => `import * as other from '${from}';\nexport const used = other;`;
+
+const families = readdirSync('core/families', { withFileTypes: true }).flatMap((entry) => (entry.isDirectory() ? [entry.name] : []));
+
+describe('zones', () => {
+  it.each([
+    ...families.map((own, i) => [`core/families/${own}/made-up.ts`, use(`../${families[(i + 1) % families.length]}`)] as const),
+    ['core/families/contactors/made-up.ts', use('@/core/families/breakers/needs')],
+    ['core/families/contactors/made-up.ts', use('../registry')],
+    ['core/families/contactors/made-up.ts', use('../plates')],
+    ['core/coils/made-up.ts', use('../families/contactors/needs')],
+    ['core/fields/made-up.ts', use('../families/fuses/fields')],
+    ...['react', 'next/link', 'knex', 'node:fs', 'pg', '@mui/material/Button'].map((name) => ['core/needs/made-up.ts', use(name)] as const),
+    ['core/families/contactors/made-up.ts', use('react')],
+    ['core/families/contactors/made-up.ts', 'export const now = Date.now();'],
+    ['core/matching/made-up.ts', 'export const luck = Math.random();'],
+    ...['app', 'services', 'data', 'ui', 'workers', 'scripts', 'standins'].map(
+      (zone) => ['core/needs/made-up.ts', use(`@/${zone}/any`)] as const,
+    ),
+    ['core/needs/made-up.ts', use('../../services/match')],
+    ...['app', 'services', 'ui', 'workers'].map((zone) => ['data/made-up.ts', use(`@/${zone}/any`)] as const),
+    ...['app', 'services', 'data'].map((zone) => ['ui/needs/made-up.tsx', use(`@/${zone}/any`)] as const),
+    ...['app', 'ui'].map((zone) => ['services/made-up.ts', use(`@/${zone}/any`)] as const),
+    ...['app', 'services', 'data', 'ui'].map((zone) => ['workers/made-up.ts', use(`@/${zone}/any`)] as const),
+    ['app/made-up.ts', use('@/data/connection')],
+  ])('%s refuses %j', async (file, text) => expect(await refusals(file, text)).not.toEqual([]));
+
+  it.each([
+    ['core/families/contactors/made-up.ts', use('../contract')],
+    ['core/families/contactors/made-up.ts', use('../../coils/needs')],
+    ['core/families/contactors/made-up.ts', use('./needs')],
+    ['services/made-up.ts', use('../core/judge-case')],
+    ['ui/needs/made-up.tsx', use('@/core/needs/need')],
+    ['app/made-up.ts', use('@/services/match')],
+  ])('%s allows %j', async (file, text) => expect(await refusals(file, text)).toEqual([]));
+});
+
+describe('circles', () => {
+  it('nothing imports itself in a circle, types included', () => {
+    const files = sourceFiles(root);
+    const all = new Set(files);
+    expect(cyclesOf(new Map(files.map((file) => [file, importsOf(root, file, all)])))).toEqual([]);
+  });
+  it('a circle of three and a file that imports itself are found', () => {
+    const graph = new Map([
+      ['a', ['b']],
+      ['b', ['c']],
+      ['c', ['a', 'd']],
+      ['d', []],
+      ['e', ['e']],
+    ]);
+    expect(cyclesOf(graph)).toEqual([['a', 'b', 'c'], ['e']]);
+  });
+});
