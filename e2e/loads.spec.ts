@@ -70,13 +70,13 @@ test('another load kind changes the plate and the lines, and undo takes it back'
   await expect(page.getByRole('button', { name: /^Rated operational current, Ie/ })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('button', { name: /^Resistive current/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Resistive current(?! with)/ })).toBeVisible();
 });
 
 test('an assumed mark makes its line a check at best', async ({ page }) => {
   await openPosition(page, 'ferrow-cabin', /^K21 extract fan/);
   await startSwap(page);
-  await page.getByRole('button', { name: /^Full load: read\. Explain or change/ }).click();
+  await page.getByRole('button', { name: /^Full-load amps: read\. Explain or change/ }).click();
   await page.getByRole('menuitem', { name: /assumed/ }).click();
   await stage(page, 'Requirements').click();
   await expect(page.getByRole('button', { name: /^Rated operational current, Ie.*rests on an assumption/ })).toBeVisible();

@@ -120,8 +120,8 @@ test('a worn coil is recovered by measurement, ranked, with its arithmetic', asy
   expect(await offers.count()).toBeGreaterThan(1);
   await offers.first().click();
   await expect(dialog).toBeHidden();
-  await expect(mark(plate, 'Coil volts')).toHaveValue(/\d+\sV/);
-  await mark(plate, 'Coil volts').focus();
+  await expect(mark(plate, 'Coil V')).toHaveValue(/\d+\sV/);
+  await mark(plate, 'Coil V').focus();
   await expect(page.getByText(/960\sΩ - 400\smΩ/)).toBeVisible();
 });
 
@@ -131,10 +131,10 @@ test('a mark that was found on paper is entered with where it was found', async 
   await page.getByRole('button', { name: 'Recover it' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel('Pins found').fill('8');
-  await dialog.getByRole('button', { name: 'Enter it' }).click();
+  await dialog.getByRole('button', { name: 'Enter' }).click();
   await expect(dialog.getByRole('alert')).toContainText('Say how');
   await dialog.getByLabel('How it was found').fill('counted, out of its base');
-  await dialog.getByRole('button', { name: 'Enter it' }).click();
+  await dialog.getByRole('button', { name: 'Enter' }).click();
   await expect(mark(page.getByRole('region', { name: 'Control relay' }), 'Pins')).toHaveValue('8');
 });
 
@@ -159,7 +159,7 @@ test('the glossary finds a mark by any of its names, and a mark leads to it', as
   await page.getByRole('searchbox').fill('ALF');
   await expect(page.getByText(/ambiguous/)).toBeVisible();
   await page.goto('/plates?kind=fuse');
-  await page.getByRole('button', { name: /^Class:/ }).click();
+  await page.getByRole('button', { name: /^Class or body size:/ }).click();
   await expect(page.getByRole('menuitem', { name: /glossary/ })).toHaveAttribute('href', '/plates/glossary#fuseClass');
 });
 

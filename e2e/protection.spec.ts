@@ -204,7 +204,7 @@ test('a maker’s curve is kept with its part, drawn at its position, and taken 
   await expect(curve).toContainText('holds to 140');
   await page.reload();
   await expect(curve).toContainText('opens within 0.1 s from 240');
-  await expect(page.getByRole('row', { name: /Opens at once from/ })).toContainText('240');
+  await expect(page.getByRole('row', { name: /Trips instantaneously above/ })).toContainText('240');
   await curve.getByRole('link', { name: 'See it on the curves desk' }).click();
   await expect(page.getByRole('heading', { name: /NB125N 20\/3/ })).toBeVisible();
   await expect(page.getByText('Points of the maker, as given.')).toBeVisible();

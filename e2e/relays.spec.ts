@@ -54,7 +54,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await stage(page, 'Tests').click();
   const sheet = page.getByRole('table', { name: 'Settings, in the order of entry' });
   await expect(sheet).toContainText('348');
-  await expect(sheet).toContainText('Asymmetry');
+  await expect(sheet).toContainText('Unbalance');
   const left = page.getByRole('textbox', { name: 'Undervoltage, as left' });
   await left.fill('350 V');
   await left.press('Enter');
@@ -76,8 +76,8 @@ test('the lab: a held phase is missed by undervoltage and seen by asymmetry; wha
   const run = page.getByRole('button', { name: 'Run the relay' });
   await run.click();
   await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 without need' })).toBeVisible();
-  await box('Asymmetry').fill('');
-  await box('Asymmetry').press('Enter');
+  await box('Unbalance').fill('');
+  await box('Unbalance').press('Enter');
   await run.click();
   await expect(page.getByRole('status').filter({ hasText: '1 missed' })).toBeVisible();
   await expect(page.getByText(/Missed: lost phase at 1.min/)).toBeVisible();
@@ -85,7 +85,7 @@ test('the lab: a held phase is missed by undervoltage and seen by asymmetry; wha
   await box('Undervoltage').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'not below overvoltage' })).toBeVisible();
   await expect(run).toBeDisabled();
-  await page.getByRole('button', { name: 'As worked out' }).click();
+  await page.getByRole('button', { name: 'Use calculated settings' }).click();
   await expect(run).toBeEnabled();
   await page.getByRole('button', { name: 'Sweep' }).click();
   await expect(page.getByText(/of 2500 points are clear/)).toBeVisible({ timeout: 30_000 });

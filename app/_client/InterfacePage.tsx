@@ -33,7 +33,7 @@ export function InterfacePage({ families }: { families: string[] }) {
     <Shell here="/interface">
       <main className="middle stack" id="main" style={{ maxWidth: 1240, margin: '0 auto' }}>
         <div>
-          <h1>Interface</h1>
+          <h1>Open interface</h1>
           <p className="muted">
             POST /api/v1/judge takes a whole case in plain JSON and needs no database. Families: {families.join(', ')}. The document is at{' '}
             <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and{' '}

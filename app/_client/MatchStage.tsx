@@ -14,6 +14,7 @@ import { FitBoard, type Column } from '@/ui/board/FitBoard';
 import { WhyFell } from '@/ui/board/WhyFell';
 import type { Filters } from './use-board';
 import { inSentence } from '@/core/language/in-sentence';
+import { sayIn } from '@/core/language/by-practice';
 
 const filterWords: [keyof Filters, string][] = [
   ['inCrib', 'In stock'],
@@ -61,6 +62,7 @@ export function MatchStage(props: Props) {
   const shown: Column[] = columns.map((column) => ({
     key: choiceKey(column),
     name: column.name,
+    brief: column.inBrief,
     where: where(column),
     note: column.coil ? 'coil to be changed' : column.beside.length > 0 ? 'in parallel' : column.sameFootprint ? 'same footprint' : '',
     part: column.part,
@@ -71,7 +73,7 @@ export function MatchStage(props: Props) {
       <div>
         <h1>Candidates</h1>
         <p className="muted" role="status">
-          {board ? sentence(board, familyWords(props.state.family)) : (props.fault ?? 'Judging the catalogue.')}{' '}
+          {board ? sentence(board, sayIn(props.practice, familyWords(props.state.family))) : (props.fault ?? 'Judging the catalogue.')}{' '}
           {props.busy && <CircularProgress size={13} aria-label="Judging" />}
         </p>
       </div>
@@ -115,8 +117,8 @@ export function MatchStage(props: Props) {
       {board && (
         <p className="muted" style={{ fontSize: 12.5 }}>
           Sorted by: no failing line, fewest lines not known, fewest checks
-          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (ancoil to be changed mark or a coil swap is one)' : ''}, in
-          stock, {familyOf(props.state.family)?.parallelCombinations ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
+          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (a coil to be changed is one)' : ''}, in stock,{' '}
+          {familyOf(props.state.family)?.parallelCombinations ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
         </p>
       )}
       {board && props.chosenKey && props.part && (

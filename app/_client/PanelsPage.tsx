@@ -45,7 +45,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         onPanel={(id) => go(`panel=${id}`)}
         onPosition={(id) => go(`panel=${here}&position=${id}`)}
         desks={
-          <>
+          <div className="desks-here">
             <p className="label">Desks</p>
             <Link href="/plates" prefetch={false}>
               Plates
@@ -58,8 +58,10 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
             </Link>
             <Link href="/worksheets">Worksheets</Link>
             <Link href="/logbook">Logbook</Link>
-            <Link href="/interface">Interface</Link>
-          </>
+            <Link href="/interface" prefetch={false}>
+              Open interface
+            </Link>
+          </div>
         }
       />
     </Shell>

@@ -18,6 +18,7 @@ import { PlatesShell } from './PlatesShell';
 import { usePlatePhoto } from './use-plate-photo';
 import { useSpokenPractice } from '@/ui/language/practice';
 import { inSentence } from '@/core/language/in-sentence';
+import { sayIn } from '@/core/language/by-practice';
 
 /** Read any plate, with no job open: a picture or a line of marks, the kind guessed or chosen. */
 export function PlatesPage() {
@@ -114,10 +115,10 @@ export function PlatesPage() {
               value={chosen ?? ''}
               onChange={(event) => choose(event.target.value)}
             >
-              <option value="">{guesses[0] ? `guessed: ${inSentence(guesses[0].title)}` : 'not known yet'}</option>
+              <option value="">{guesses[0] ? `guessed: ${inSentence(sayIn(practice, guesses[0].title))}` : 'not known yet'}</option>
               {plates.map(({ id, title }) => (
                 <option key={id} value={id}>
-                  {inSentence(title)}
+                  {inSentence(sayIn(practice, title))}
                 </option>
               ))}
             </select>
@@ -127,7 +128,7 @@ export function PlatesPage() {
               It could also be{' '}
               {guesses
                 .slice(1, 3)
-                .map(({ title }) => inSentence(title))
+                .map(({ title }) => inSentence(sayIn(practice, title)))
                 .join(' or ')}
               . Choose, or ask the key.
             </p>
@@ -138,7 +139,7 @@ export function PlatesPage() {
           {found && plate && <PlateFindings found={found} plate={plate} />}
           {plate && (
             <Plate
-              title={plate.title}
+              title={sayIn(practice, plate.title)}
               note={`${Object.values(readings).filter((one) => one.state !== 'unreadable').length} marks`}
               fields={fields.filter((field) => field.kind !== 'rows')}
               readings={{ [section]: readings }}

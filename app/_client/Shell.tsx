@@ -39,7 +39,7 @@ const fixed: PaletteItem[] = [
     words: 'residual current type AC A F B waveform smooth DC blinded leakage',
   },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
-  { id: '/interface', group: 'Go to', title: 'Interface, try it', detail: '', words: 'interface http try' },
+  { id: '/interface', group: 'Go to', title: 'Open interface', detail: '', words: 'interface http try' },
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },
 ];
 

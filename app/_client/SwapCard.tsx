@@ -22,6 +22,8 @@ import { removedSentence, type Derived } from '@/ui/swap/derived';
 import { DrawnMarks } from '@/ui/residual/TypeSymbols';
 import type { Stage } from '@/ui/swap/StageRail';
 import { inSentence } from '@/core/language/in-sentence';
+import { sayIn } from '@/core/language/by-practice';
+import { useSay } from '@/ui/language/practice';
 
 type Props = {
   stage: Stage;
@@ -141,6 +143,7 @@ function LettersNote({ tables, code }: { tables: SwapView['letters']; code: stri
 }
 
 function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onChange: Props['onChange'] }) {
+  const say = useSay();
   const need = derived.needs.find((one) => one.id === id);
   if (!need) return null;
   const start =
@@ -157,7 +160,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
             : undefined;
   const school = schoolChoices.find((one) => one.id === start);
   return (
-    <Note title={`Why ${limitText(need.ways[0].limit, need.ways[0])}`}>
+    <Note title={`Why ${say(limitText(need.ways[0].limit, need.ways[0]))}`}>
       <p>{need.because}</p>
       <p className="muted">
         {citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}
@@ -213,7 +216,9 @@ function breath({ derived, view }: Props): string {
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about ? inSentence(about) : 'motor'}`),
-    !derived.needs.some(({ id, notApplicableWhen: unless }) => id === 'residual-type' && unless) && anyOf('residual-type') && `type ${anyOf('residual-type')}`,
+    !derived.needs.some(({ id, notApplicableWhen: unless }) => id === 'residual-type' && unless) &&
+      anyOf('residual-type') &&
+      `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
     anyOf('protection-class'),
     limit('dip') && `riding a dip to ${limit('dip')}`,
@@ -230,7 +235,7 @@ function breath({ derived, view }: Props): string {
     limit('coil-volts') && `coil ${limit('coil-volts')} ${String(view.state.supply.controlKind?.value ?? '').toUpperCase()}`,
     limit('aux-open') && `${limit('aux-open')} normally open`,
   ].filter(Boolean);
-  return `${words.join(', ')}.`;
+  return sayIn(view.site.practice, `${words.join(', ')}.`);
 }
 
 function foot(props: Props) {
@@ -259,7 +264,9 @@ function foot(props: Props) {
     return go(
       'match',
       'See the candidates',
-      board ? `${board.judged} ${familyWords(state.family)}, ${board.onShelf} on the shelf` : 'stock first, then the catalogue',
+      board
+        ? `${board.judged} ${sayIn(view.site.practice, familyWords(state.family))}, ${board.onShelf} in stock`
+        : 'stock first, then the catalogue',
     );
   if (stage === 'match') {
     if (!state.choice.part || !part) return <p className="muted">Choose a candidate by its name.</p>;

@@ -1,7 +1,7 @@
 import { familyIds } from '@/core/families/registry';
 import { InterfacePage } from '../_client/InterfacePage';
 
-export const metadata = { title: 'Interface' };
+export const metadata = { title: 'Open interface' };
 export default function Page() {
   return <InterfacePage families={familyIds()} />;
 }

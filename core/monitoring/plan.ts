@@ -191,7 +191,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
     ),
     row('underHertz', 'Underfrequency', q(settings.underHertz!, 'Hz'), '5 % below nominal.', motor),
     row('overHertz', 'Overfrequency', q(settings.overHertz!, 'Hz'), '5 % above nominal.', motor),
-    row('asymmetryPercent', 'Asymmetry', `${asym.percent} %`, `Set below it: ${asym.words}.`, unbalance),
+    row('asymmetryPercent', 'Unbalance', `${asym.percent} %`, `Set below it: ${asym.words}.`, unbalance),
     row(
       'phaseLossPercent',
       'Lost phase below',

@@ -11,7 +11,8 @@ import { swapSchools, type Methods } from '../loads/schools';
 import { toMark, type Readings } from '../readings/reading';
 import type { SwapState } from './swap';
 
-const marksOf = (readings: Readings): FieldValues => Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
+const marksOf = (readings: Readings): FieldValues =>
+  Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
 
 /** A plate carries more than a case holds: frame, bearings, maker. Only the names of the case go into it. */
 const loadNames = new Set(loadFields.map((field) => field.name));

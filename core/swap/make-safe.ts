@@ -6,6 +6,7 @@ import type { Practice } from '../case/case';
 import { isKnown } from '../readings/reading';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { SwapState } from './swap';
+import { sayIn } from '../language/by-practice';
 
 export type SafeStep = { id: string; title: string; how: string };
 
@@ -80,7 +81,7 @@ export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
         : 'Temporary grounds where the site’s rules ask for them; guard live parts near by.',
     ),
   );
-  return steps;
+  return steps.map(({ id, title, how }) => ({ id, title: sayIn(practice, title), how: sayIn(practice, how) }));
 }
 
 /** Steps that nobody has confirmed yet. */

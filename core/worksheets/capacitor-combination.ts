@@ -7,6 +7,7 @@ const letters = ['a', 'b', 'c', 'd'] as const;
 
 export const capacitorCombination: Worksheet = {
   id: 'capacitor-combination',
+  subject: 'capacitor',
   title: 'Capacitors put together',
   question: 'Which of these singles, joined in parallel, make exactly what the motor’s plate asks for?',
   inputs: [

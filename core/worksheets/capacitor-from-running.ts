@@ -5,6 +5,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const capacitorFromRunning: Worksheet = {
   id: 'capacitor-from-running',
+  subject: 'capacitor',
   title: 'Capacitor from running volts and amps',
   question: 'What is this run capacitor, while its motor runs?',
   inputs: [

@@ -7,6 +7,7 @@ const DAYS = 365;
 
 export const capacitorLife: Worksheet = {
   id: 'capacitor-life',
+  subject: 'capacitor',
   title: 'Life of a run capacitor',
   question: 'How long does it last at the temperature of its case?',
   inputs: [

@@ -6,6 +6,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const capacitorWindow: Worksheet = {
   id: 'capacitor-window',
+  subject: 'capacitor',
   title: 'Window of a capacitor',
   question: 'Between which readings is this capacitor good?',
   inputs: [

@@ -9,6 +9,7 @@ const LEADS_WORTH_TAKING_OFF = 0.01;
 
 export const coilCurrent: Worksheet = {
   id: 'coil-current',
+  subject: 'coil',
   title: 'Coil current from resistance',
   question: 'What does this coil draw?',
   inputs: [

@@ -10,6 +10,7 @@ const COPPER_ZERO = 234.5;
 
 export const coilTemperature: Worksheet = {
   id: 'coil-temperature',
+  subject: 'coil',
   title: 'Coil when warm',
   question: 'Does a DC coil still pull in when it is warm?',
   inputs: [

@@ -5,6 +5,7 @@ import { answer, numberInput, refuse, wordInput, type Worksheet } from './contra
 
 export const coilVoltsFromResistance: Worksheet = {
   id: 'coil-volts-from-resistance',
+  subject: 'coil',
   title: 'Coil volts from resistance',
   question: 'For which volts was this worn coil wound?',
   inputs: [

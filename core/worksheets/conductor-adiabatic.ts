@@ -5,6 +5,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const conductorAdiabatic: Worksheet = {
   id: 'conductor-adiabatic',
+  subject: 'protection',
   title: 'Conductor in a fault',
   question: 'How long does this conductor stand the fault, and how thick must it be?',
   inputs: [

@@ -13,6 +13,7 @@ const MEAN_RADIUS = Math.exp(-0.25);
 
 export const conductorImpedance: Worksheet = {
   id: 'conductor-impedance',
+  subject: 'supply',
   title: 'Conductor of your own',
   question: 'What are R and X of this conductor?',
   inputs: [

@@ -18,6 +18,7 @@ export const contactShares: Readonly<Record<string, { share: number | null; why:
 
 export const contactDerating: Worksheet = {
   id: 'contact-derating',
+  subject: 'contacts',
   title: 'Contact on another load',
   question: 'How far does a resistive figure reach on another kind of load?',
   inputs: [

@@ -8,6 +8,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const contactHeadroom: Worksheet = {
   id: 'contact-headroom',
+  subject: 'contacts',
   title: 'Contact headroom',
   question: 'Does the contact carry this load, and with what in hand?',
   inputs: [

@@ -6,6 +6,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const continuousLoad: Worksheet = {
   id: 'continuous-load',
+  subject: 'protection',
   title: 'Continuous load, 80 %',
   question: 'Which device carries this load for hours?',
   inputs: [

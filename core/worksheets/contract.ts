@@ -25,8 +25,22 @@ export type WorksheetResult = {
 
 export type WorksheetValues = Record<string, number | string | undefined>;
 
+/** What the question at hand is about, in the order in which the desk lists it. */
+export const subjects = ['coil', 'motor', 'protection', 'supply', 'contacts', 'capacitor', 'timer'] as const;
+export type Subject = (typeof subjects)[number];
+export const subjectTitles: Record<Subject, string> = {
+  coil: 'Coil and control circuit',
+  motor: 'Motor',
+  protection: 'Protection',
+  supply: 'Supply and fault current',
+  contacts: 'Contacts',
+  capacitor: 'Capacitor',
+  timer: 'Timer',
+};
+
 export type Worksheet = {
   id: string;
+  subject: Subject;
   title: string;
   question: string;
   inputs: readonly WorksheetInput[];

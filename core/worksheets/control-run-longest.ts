@@ -8,6 +8,7 @@ import { answer, numberInput, refuse, type Worksheet } from './contract';
 
 export const controlRunLongest: Worksheet = {
   id: 'control-run-longest',
+  subject: 'coil',
   title: 'Longest control run',
   question: 'How far may the coil stand from its control supply?',
   inputs: [

@@ -12,6 +12,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const controlRun: Worksheet = {
   id: 'control-run',
+  subject: 'coil',
   title: 'Volts left at the coil',
   question: 'Does the coil keep 85 % at the end of its control run while it pulls in?',
   inputs: [

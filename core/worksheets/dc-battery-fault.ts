@@ -4,6 +4,7 @@ import { answer, numberInput, refuse, wordInput, type Worksheet } from './contra
 
 export const dcBatteryFault: Worksheet = {
   id: 'dc-battery-fault',
+  subject: 'supply',
   title: 'Battery fault current',
   question: 'What can the bank push into a fault?',
   inputs: [

@@ -8,6 +8,7 @@ import { answer, numberInput, refuse, type Worksheet } from './contract';
 
 export const driverCurrent: Worksheet = {
   id: 'driver-current',
+  subject: 'coil',
   title: 'Output that drives a coil',
   question: 'Can this output switch this coil on, and surely off?',
   inputs: [

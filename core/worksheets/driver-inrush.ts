@@ -7,6 +7,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const driverInrush: Worksheet = {
   id: 'driver-inrush',
+  subject: 'contacts',
   title: 'Inrush of several drivers',
   question: 'How many drivers may be switched together?',
   inputs: [

@@ -7,6 +7,7 @@ import { answer, numberInput, refuse, type Worksheet } from './contract';
 
 export const electricalLife: Worksheet = {
   id: 'electrical-life',
+  subject: 'contacts',
   title: 'Electrical life in years',
   question: 'How long will the contacts last at this rate?',
   inputs: [

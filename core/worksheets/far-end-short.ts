@@ -8,6 +8,7 @@ const sureOnDc = { 'breaker C': 15, 'breaker B': 7 } as const;
 
 export const farEndShort: Worksheet = {
   id: 'far-end-short',
+  subject: 'protection',
   title: 'Far-end short on a long run',
   question: 'Is the current at the far end enough to trip the device?',
   inputs: [

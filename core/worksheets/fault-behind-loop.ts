@@ -11,6 +11,7 @@ const THREE_PHASE_FACTOR = 2;
 
 export const faultBehindLoop: Worksheet = {
   id: 'fault-behind-loop',
+  subject: 'supply',
   title: 'Fault current behind a measured loop',
   question: 'What fault current stands behind this loop impedance?',
   inputs: [

@@ -7,6 +7,7 @@ import { answer, numberInput, refuse, wordInput, type Worksheet } from './contra
 
 export const faultCurrentAtEnd: Worksheet = {
   id: 'fault-current-at-end',
+  subject: 'supply',
   title: 'Fault current at the end of a cable',
   question: 'How much can flow at the panel at the most, and how little at the least?',
   inputs: [

@@ -13,6 +13,7 @@ const PURE_REACTANCE = 1e6;
 
 export const faultCurrentAtTransformer: Worksheet = {
   id: 'fault-current-at-transformer',
+  subject: 'supply',
   title: 'Fault current behind a transformer',
   question: 'What can the fault current be at this panel, at the most?',
   inputs: [

@@ -6,6 +6,7 @@ const groups = ['first', 'second', 'third'] as const;
 
 export const leakageSum: Worksheet = {
   id: 'leakage-sum',
+  subject: 'protection',
   title: 'Sum of standing leakage',
   question: 'Do these loads stay on one residual-current device, or into how many circuits are they divided?',
   inputs: [

@@ -9,6 +9,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const lockedRotorAmpsSheet: Worksheet = {
   id: 'locked-rotor-amps',
+  subject: 'motor',
   title: 'Locked-rotor amps from code letter',
   question: 'How hard does a motor with this code letter start?',
   inputs: [

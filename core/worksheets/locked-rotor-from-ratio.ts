@@ -4,6 +4,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const lockedRotorFromRatio: Worksheet = {
   id: 'locked-rotor-from-ratio',
+  subject: 'motor',
   title: 'Locked-rotor amps from IA/IN',
   question: 'How hard does a motor with this starting ratio start?',
   inputs: [

@@ -8,6 +8,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const lostPhase: Worksheet = {
   id: 'lost-phase',
+  subject: 'motor',
   title: 'Lost phase with back-EMF',
   question: 'Does the relay see a phase that a running motor holds up?',
   inputs: [

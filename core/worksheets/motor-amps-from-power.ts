@@ -7,6 +7,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const motorAmpsFromPower: Worksheet = {
   id: 'motor-amps-from-power',
+  subject: 'motor',
   title: 'Motor amps from kW',
   question: 'What current does a motor of this power take?',
   inputs: [

@@ -12,6 +12,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const motorBranchDevice: Worksheet = {
   id: 'motor-branch-device',
+  subject: 'motor',
   title: 'Motor branch device',
   question: 'How large may the short-circuit device of this motor be?',
   inputs: [

@@ -6,6 +6,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const motorFeeder: Worksheet = {
   id: 'motor-feeder',
+  subject: 'motor',
   title: 'Feeder of several motors',
   question: 'What must the feeder carry, and how large may its device be?',
   inputs: [

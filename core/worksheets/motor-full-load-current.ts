@@ -9,6 +9,7 @@ import { answer, numberInput, refuse, wordInput, type Worksheet } from './contra
 
 export const motorFullLoadCurrent: Worksheet = {
   id: 'motor-full-load-current',
+  subject: 'motor',
   title: 'Motor full-load current',
   question: 'What does the handbook say a motor of this horsepower takes?',
   inputs: [

@@ -7,6 +7,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const motorVoltsTransfer: Worksheet = {
   id: 'motor-volts-transfer',
+  subject: 'motor',
   title: 'Motor amps at other volts',
   question: 'What does a motor of this power take at other volts?',
   inputs: [

@@ -6,6 +6,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const overloadSetting: Worksheet = {
   id: 'overload-setting',
+  subject: 'motor',
   title: 'Overload setting',
   question: 'What is the dial of the overload relay set to?',
   inputs: [

@@ -8,6 +8,7 @@ import { answer, numberInput, type Worksheet } from './contract';
 
 export const panelSum: Worksheet = {
   id: 'panel-sum',
+  subject: 'supply',
   title: 'Breakers against a panel’s rating',
   question: 'Do the breakers of this panel stay within its busbars?',
   inputs: [

@@ -10,6 +10,7 @@ const RELEASE_SHARE = 0.15;
 
 export const rcSnubber: Worksheet = {
   id: 'rc-snubber',
+  subject: 'coil',
   title: 'RC across a contact',
   question: 'What leaks, what peak is left, and does the load let go?',
   inputs: [

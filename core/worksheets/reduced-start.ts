@@ -30,6 +30,7 @@ function shares(
 
 export const reducedStart: Worksheet = {
   id: 'reduced-start',
+  subject: 'motor',
   title: 'Start at reduced volts',
   question: 'What do motor and line take, and what torque is left?',
   inputs: [

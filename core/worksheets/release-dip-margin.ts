@@ -7,6 +7,7 @@ const PERCENT = 100;
 
 export const releaseDipMargin: Worksheet = {
   id: 'release-dip-margin',
+  subject: 'coil',
   title: 'Undervoltage release in a dip',
   question: 'Does the release hold, may it open the breaker, or will it?',
   inputs: [

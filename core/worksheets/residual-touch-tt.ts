@@ -9,6 +9,7 @@ const usual = [30, 100, 300, 500] as const;
 
 export const residualTouchTt: Worksheet = {
   id: 'residual-touch-tt',
+  subject: 'protection',
   title: 'Residual device in TT',
   question: 'Does this residual device keep the touch voltage within 50 V on this electrode?',
   inputs: [

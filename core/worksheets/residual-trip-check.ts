@@ -6,6 +6,7 @@ const MILLI = 1000;
 
 export const residualTripCheck: Worksheet = {
   id: 'residual-trip-check',
+  subject: 'protection',
   title: 'Residual trip check',
   question: 'Do the tester’s readings lie within the limits of this device?',
   inputs: [

@@ -12,6 +12,7 @@ const voltsAt = (supply: number, mark: number, watts: number, ohms: number): num
 
 export const springAndClosingSupply: Worksheet = {
   id: 'spring-and-closing-supply',
+  subject: 'coil',
   title: 'Closing coil and spring supply',
   question: 'Do closing coil and charging motor get their volts at the end of this run?',
   inputs: [

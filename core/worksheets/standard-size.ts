@@ -5,6 +5,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const standardSize: Worksheet = {
   id: 'standard-size',
+  subject: 'protection',
   title: 'Standard size next up',
   question: 'Which standard size lies next, and how large may the device of a conductor be?',
   inputs: [

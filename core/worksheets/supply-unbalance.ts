@@ -25,6 +25,7 @@ export function deratingFactor(percent: number): number | undefined {
 
 export const supplyUnbalance: Worksheet = {
   id: 'supply-unbalance',
+  subject: 'motor',
   title: 'Supply unbalance and derating',
   question: 'May the motor run at full power on these volts?',
   inputs: [

@@ -15,6 +15,7 @@ export function releaseSeconds(supplyVolts: number, releaseVolts: number, clampV
 
 export const suppressionDropOut: Worksheet = {
   id: 'suppression-drop-out',
+  subject: 'coil',
   title: 'Suppression and drop-out',
   question: 'How much later does it let go, and what does the driver see?',
   inputs: [

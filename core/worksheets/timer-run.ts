@@ -19,6 +19,7 @@ function window(on: number | undefined, off: number | undefined): Trace | string
 
 export const timerRun: Worksheet = {
   id: 'timer-run',
+  subject: 'timer',
   title: 'Timer on a time axis',
   question: 'When does its contact close and open?',
   inputs: [

@@ -5,6 +5,7 @@ import { answer, numberInput, refuse, type Worksheet } from './contract';
 
 export const timerSetting: Worksheet = {
   id: 'timer-setting',
+  subject: 'timer',
   title: 'Timer range and dial',
   question: 'What is dialled for this time?',
   inputs: [

@@ -21,6 +21,7 @@ const FOREVER_SECONDS = 1e6;
 
 export const tripTime: Worksheet = {
   id: 'trip-time',
+  subject: 'protection',
   title: 'Trip time at a current',
   question: 'How long does it hold, and by when has it opened?',
   inputs: [

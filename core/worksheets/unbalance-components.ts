@@ -20,6 +20,7 @@ export function negativeSequencePercent(volts: readonly [number, number, number]
 
 export const unbalanceComponents: Worksheet = {
   id: 'unbalance-components',
+  subject: 'motor',
   title: 'Unbalance by components',
   question: 'How large is the negative sequence, and what would each relay call it?',
   inputs: [

@@ -5,6 +5,7 @@ import { answer, numberInput, refuse, wordInput, type Worksheet } from './contra
 
 export const voltageDrop: Worksheet = {
   id: 'voltage-drop',
+  subject: 'supply',
   title: 'Voltage drop',
   question: 'How many volts are lost on the way?',
   inputs: [

@@ -9,6 +9,7 @@ const constants = { copper: 234.5, aluminium: 225 } as const;
 
 export const windingTemperature: Worksheet = {
   id: 'winding-temperature',
+  subject: 'motor',
   title: 'Winding temperature by resistance',
   question: 'How warm is the winding, by its cold and its hot resistance?',
   inputs: [

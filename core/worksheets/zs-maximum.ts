@@ -6,6 +6,7 @@ import { answer, numberInput, wordInput, type Worksheet } from './contract';
 
 export const zsMaximum: Worksheet = {
   id: 'zs-maximum',
+  subject: 'protection',
   title: 'Largest loop impedance',
   question: 'Below which loop impedance does this breaker disconnect at once?',
   inputs: [

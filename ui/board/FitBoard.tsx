@@ -1,6 +1,6 @@
 'use client';
 
-import { Fragment, useRef, type KeyboardEvent } from 'react';
+import { Fragment, useRef, useState, type KeyboardEvent } from 'react';
 import { markText, type Change } from '@/core/matching/changes';
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
@@ -9,8 +9,20 @@ import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { groupOrder, groupWords } from '../swap/derived';
+import { lineOf, splitLines } from './board-rows';
+import { useSay } from '../language/practice';
+import { sayIn } from '@/core/language/by-practice';
+import { wordText } from '@/core/language/word-text';
 
-export type Column = { key: string; name: string; where: string; note: string; part: JudgedPart; changes: readonly Change[] };
+export type Column = {
+  key: string;
+  name: string;
+  /** What tells it from a part of the same name: coil, poles, ratings. */ brief: string;
+  where: string;
+  note: string;
+  part: JudgedPart;
+  changes: readonly Change[];
+};
 export type Removed = { name: string; part: JudgedPart } | null;
 
 const MAX_WORDS = 2;
@@ -22,13 +34,14 @@ function figureOf(line: JudgedNeed): string {
     Array.isArray(line.have) &&
     (line.have as unknown[]).includes(line.limit)
   )
-    return line.limit;
+    return wordText(line.limit);
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MAX_WORDS)
-    return `${(line.have as string[]).slice(0, MAX_WORDS).join(', ')} and ${line.have.length - MAX_WORDS} more`;
+    return `${(line.have as string[]).slice(0, MAX_WORDS).map(wordText).join(', ')} and ${line.have.length - MAX_WORDS} more`;
   return haveWords(line, insteadOf(line));
 }
 
 function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => void }) {
+  const say = useSay();
   if (!line)
     return (
       <span className="muted" aria-label="not asked">
@@ -36,9 +49,15 @@ function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => vo
       </span>
     );
   return (
-    <button type="button" className="cell" tabIndex={-1} onClick={onPick} aria-label={`${verdictWords[line.verdict]}, ${figureOf(line)}`}>
+    <button
+      type="button"
+      className="cell"
+      tabIndex={-1}
+      onClick={onPick}
+      aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}
+    >
       <VerdictMark verdict={line.verdict} />
-      {figureOf(line)}
+      {say(figureOf(line))}
     </button>
   );
 }
@@ -52,6 +71,12 @@ function ChangeCell({ change }: { change: Change | undefined }) {
       {change.mends ? ', mends it' : ''}
     </span>
   );
+}
+
+/** Example: '14 more lines hold for all parts shown'. */
+function foldText(decide: number, hold: number, open: boolean): string {
+  const lines = `${hold} ${decide > 0 ? 'more ' : ''}line${hold === 1 ? '' : 's'}`;
+  return open ? `Hide the ${lines} that hold${hold === 1 ? 's' : ''} for all` : `${lines} hold${hold === 1 ? 's' : ''} for all parts shown`;
 }
 
 /** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
@@ -73,13 +98,14 @@ export function FitBoard({
   onCell: (line: JudgedNeed, name: string) => void;
 }) {
   const table = useRef<HTMLTableElement>(null);
-  const carried = (need: Need) =>
-    [...columns.map((column) => column.part), ...(removed ? [removed.part] : [])].some((part) =>
-      part.lines.some((line) => line.need.id === need.id),
-    );
-  const shown = needs.filter(carried);
+  const [open, setOpen] = useState(false);
+  const { decide, hold } = splitLines(
+    needs,
+    columns.map(({ part }) => part),
+    removed?.part ?? null,
+  );
+  const shown = open ? [...decide, ...hold] : decide;
   const changed = [...new Map(columns.flatMap((column) => column.changes).map((change) => [change.id, change])).values()];
-  const lineOf = (part: JudgedPart, id: string) => part.lines.find((line) => line.need.id === id);
   /** The way of rating that the parts shown are held against, the first one where they differ. */
   const usedWay = (need: Need) => {
     const parts = [...columns.map(({ part }) => part), ...(removed ? [removed.part] : [])];
@@ -119,7 +145,7 @@ export function FitBoard({
         <thead>
           <tr>
             <th className="need-name" scope="col">
-              <span className="visually-hidden">Need</span>
+              <span className="visually-hidden">Requirement</span>
             </th>
             {removed && (
               <th className="came-out" scope="col">
@@ -134,6 +160,7 @@ export function FitBoard({
                 <button type="button" className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
                   {column.name}
                 </button>
+                <small className="brief">{sayIn(practice, column.brief)}</small>
                 <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
                   <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
                   {column.note ? ` · ${column.note}` : ''}
@@ -160,7 +187,7 @@ export function FitBoard({
                       <th className="need-name" scope="row">
                         {termOf(way.quantity, practice)}
                         {need.about && <small className="muted"> {need.about}</small>}
-                        <span className="limit">{way.limit === null ? 'not known' : wantedText(way.limit, way)}</span>
+                        <span className="limit">{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
                       </th>
                       {removed && (
                         <td className="came-out">
@@ -187,6 +214,15 @@ export function FitBoard({
               </Fragment>
             );
           })}
+          {hold.length > 0 && (
+            <tr className="group fold">
+              <th colSpan={2 + columns.length} scope="colgroup">
+                <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+                  {foldText(decide.length, hold.length, open)}
+                </button>
+              </th>
+            </tr>
+          )}
           {changed.length > 0 && (
             <tr className="group">
               <th colSpan={2 + columns.length} scope="colgroup" className="label">
@@ -197,7 +233,7 @@ export function FitBoard({
           {changed.map((mark) => (
             <tr key={`change-${mark.id}`}>
               <th className="need-name" scope="row">
-                {mark.label}
+                {sayIn(practice, mark.label)}
                 <span className="limit">as removed</span>
               </th>
               {removed && <td className="came-out">{markText(mark.from, mark.unit)}</td>}

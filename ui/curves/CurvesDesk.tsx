@@ -16,6 +16,7 @@ import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { DeviceList } from './DeviceList';
 import { NumberBox } from '../forms/NumberBox';
 import { saveFile, saveText } from '../forms/save-file';
+import { useSay } from '../language/practice';
 
 const figures: [keyof BranchInputs, string, Unit, number, number][] = [
   ['runningAmps', 'Running current', 'A', 0.01, 6300],
@@ -50,6 +51,7 @@ export function CurvesDesk({
   onInputs: (inputs: BranchInputs) => void;
   onDevices: (devices: DeviceChoice[]) => void;
 }) {
+  const say = useSay();
   const nema = practice === 'NFPA70';
   const [picked, setPicked] = useState<string>();
   const chosen = devices.some(({ id }) => id === picked) ? picked : devices[0]?.id;
@@ -218,7 +220,7 @@ export function CurvesDesk({
               checked={inputs.leastFaultToEarth}
               onChange={(event) => onInputs({ ...inputs, leastFaultToEarth: event.target.checked })}
             />
-            <span>The minimum fault is an earth fault</span>
+            <span>{say('The minimum fault is an earth fault')}</span>
           </label>
         </section>
         <DeviceList devices={devices} nema={nema} chosen={chosen} onChoose={setPicked} onChange={onDevices} />

@@ -8,6 +8,7 @@ import { formatQuantity } from '@/core/quantities/format-quantity';
 import { citeSource } from '@/core/standards/source';
 import { NumberBox } from '../forms/NumberBox';
 import { textOfCurveFile } from './curve-file';
+import { useSay } from '../language/practice';
 
 /** The devices on the chart: kind, rating, settings; a curve of one's own from a file. */
 export function DeviceList({
@@ -23,6 +24,7 @@ export function DeviceList({
   onChoose: (id: string) => void;
   onChange: (devices: DeviceChoice[]) => void;
 }) {
+  const say = useSay();
   const [fault, setFault] = useState<string>();
   const file = useRef<HTMLInputElement>(null);
   const patch = (id: string, change: Partial<DeviceChoice>) =>
@@ -115,7 +117,7 @@ export function DeviceList({
                 />
                 {!relay && (
                   <NumberBox
-                    label="Breaking capacity, A"
+                    label={say('Breaking capacity, A')}
                     unit="A"
                     value={choice.interruptingAmps}
                     min={100}
@@ -170,7 +172,7 @@ export function DeviceList({
                       patch(choice.id, { settings: event.target.checked ? { ...rest, ...groundFaultDefaults(choice.ratedAmps) } : rest });
                     }}
                   />
-                  <span>Earth-fault function (G)</span>
+                  <span>{say('Earth-fault function (G)')}</span>
                 </label>
                 <label className="row-flex">
                   <input

@@ -4,9 +4,11 @@ import { useState } from 'react';
 import { contradictions, withArticle } from '@/core/device-identification/contradictions';
 import { followKey, type KeyPath } from '@/core/device-identification/key';
 import { KeyPicture } from './KeyPicture';
+import { useSay } from '../language/practice';
 
 /** The key: one question at a time, drawn answers, back, can't tell, and why each answer narrows. */
 export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
+  const say = useSay();
   const [path, setPath] = useState<KeyPath>([]);
   const [marks, setMarks] = useState('');
   const state = followKey(path);
@@ -55,12 +57,12 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
           <div className="stack">
             <h2>
               {state.left.length === 1
-                ? `It is ${withArticle(state.left[0]!.title)}`
+                ? `It is ${withArticle(say(state.left[0]!.title))}`
                 : `It is one of ${state.left.length}; nothing more can be seen`}
             </h2>
             {state.left.map((one) => (
               <div key={one.id} className="sheet" style={{ padding: 14 }}>
-                <b>{one.title}</b>
+                <b>{say(one.title)}</b>
                 <p className="muted">{one.about}</p>
                 <button type="button" className="go inline" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
                   Read its plate
@@ -98,7 +100,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
           <p className="label">Left: {state.left.length}</p>
           <ul className="key-left">
             {state.left.map((one) => (
-              <li key={one.id}>{one.title}</li>
+              <li key={one.id}>{say(one.title)}</li>
             ))}
           </ul>
         </div>

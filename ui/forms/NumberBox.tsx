@@ -15,6 +15,7 @@ export function NumberBox({
   empty = false,
   name,
   placeholder = 'not known',
+  hint,
   onValue,
 }: {
   label: string;
@@ -27,6 +28,8 @@ export function NumberBox({
   /** What a screen reader says before the label. */
   name?: string;
   placeholder?: string;
+  /** What the figure means, in a sentence. */
+  hint?: string;
   onValue: (value: number | null) => void;
 }) {
   const id = useId();
@@ -49,7 +52,7 @@ export function NumberBox({
     onValue(read.value);
   };
   return (
-    <label htmlFor={id}>
+    <label htmlFor={id} title={hint}>
       <span>{label}</span>
       <input
         id={id}

@@ -2,9 +2,11 @@
 
 import { useEffect, useState } from 'react';
 import { searchGlossary, type GlossaryEntry } from '@/core/plates/glossary';
+import { useSay } from '../language/practice';
 
 /** Every mark of every plate: its names, its meaning, its recovery; found by any of them. */
 export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
+  const say = useSay();
   const [query, setQuery] = useState('');
   const found = searchGlossary(entries, query);
   useEffect(() => {
@@ -40,14 +42,18 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
         {found.map((entry) => (
           <div key={`${entry.id}-${entry.plates[0]}`} id={`mark-${entry.id}`} className="sheet entry">
             <dt>
-              <b>{entry.label}</b>
+              <b>{say(entry.label)}</b>
               {entry.unit && <span className="muted"> {entry.unit}</span>}
-              {entry.names.length > 0 && <span className="figure names">{entry.names.slice(0, 10).join(' · ')}</span>}
+              {entry.names.length > 0 && (
+                <span className="figure names" data-as-printed>
+                  {entry.names.slice(0, 10).join(' · ')}
+                </span>
+              )}
             </dt>
             <dd>
-              <p>{entry.meaning}</p>
-              <p className="muted">If unreadable: {entry.recovery}</p>
-              <p className="muted small">{entry.plates.join(', ')}</p>
+              <p>{say(entry.meaning)}</p>
+              <p className="muted">If unreadable: {say(entry.recovery)}</p>
+              <p className="muted small">{say(entry.plates.join(', '))}</p>
             </dd>
           </div>
         ))}

@@ -15,7 +15,9 @@ import { AxisPick } from './AxisPick';
 import { EventList } from './EventList';
 import { faultWords, OutcomeTable } from './OutcomeTable';
 import { SweepMap } from './SweepMap';
-import { planBoxes, sample, scenariosToBeginWith, settingBoxes, sweepRange, sweepWords } from './watch-words';
+import { BoxGroups } from './BoxGroups';
+import { DelayPicture } from './DelayPicture';
+import { planGroups, sample, scenariosToBeginWith, settingGroups, sweepRange, sweepWords } from './watch-words';
 
 const SupplyChart = dynamic(() => import('./SupplyChart').then((module) => module.SupplyChart), {
   ssr: false,
@@ -105,72 +107,63 @@ export function SupplyWatch({
       <div className="stack">
         <section className="sheet lab-block" aria-label="Protected load">
           <p className="label">Protected load</p>
-          <div className="lab-boxes">
-            {planBoxes.map(([name, label, unit, min, max, empty]) => (
+          <BoxGroups groups={planGroups} values={input} placeholder="none" onValue={(name, value) => guard({ [name]: value })} />
+          <fieldset className="lab-group">
+            <legend>Start and measurement</legend>
+            <div className="lab-boxes">
               <NumberBox
-                key={name}
-                label={label}
-                unit={unit}
-                value={input[name] as number | null}
-                min={min}
-                max={max}
-                empty={empty}
-                placeholder="none"
-                onValue={(value) => guard({ [name]: value })}
+                label="Voltage during start"
+                unit="%"
+                value={input.startDip?.leftPercent ?? null}
+                min={10}
+                max={100}
+                empty
+                placeholder="no dip"
+                onValue={(value) =>
+                  guard({ startDip: value === null ? null : { leftPercent: value, seconds: input.startDip?.seconds ?? 3 } })
+                }
               />
-            ))}
-            <NumberBox
-              label="Voltage during start"
-              unit="%"
-              value={input.startDip?.leftPercent ?? null}
-              min={10}
-              max={100}
-              empty
-              placeholder="no dip"
-              onValue={(value) =>
-                guard({ startDip: value === null ? null : { leftPercent: value, seconds: input.startDip?.seconds ?? 3 } })
-              }
-            />
-            <NumberBox
-              label="for"
-              name="Start duration"
-              unit="s"
-              value={input.startDip?.seconds ?? null}
-              min={0.1}
-              max={120}
-              empty
-              placeholder="no dip"
-              onValue={(value) => {
-                setInput({
-                  ...input,
-                  startDip: value === null ? null : { leftPercent: input.startDip?.leftPercent ?? 85, seconds: value },
-                });
-                setOwn(undefined);
-              }}
-            />
-            <label className="span2">
-              Wires
-              <select
-                className="text-in"
-                value={input.wires}
-                onChange={(event) => guard({ wires: Number(event.target.value) === 4 ? 4 : 3 })}
-              >
-                <option value={3}>3, between lines</option>
-                <option value={4}>4, to neutral</option>
-              </select>
-            </label>
-            <label className="span2">
-              Asymmetry is
-              <select
-                className="text-in"
-                value={input.asymmetryBy}
-                onChange={(event) => guard({ asymmetryBy: event.target.value as PlanInput['asymmetryBy'] })}
-              >
-                <option value="spread">spread, % of nominal</option>
-                <option value="deviation">deviation from the mean</option>
-              </select>
-            </label>
-          </div>
+              <NumberBox
+                label="Start lasts"
+                name="Start duration"
+                unit="s"
+                value={input.startDip?.seconds ?? null}
+                min={0.1}
+                max={120}
+                empty
+                placeholder="no dip"
+                onValue={(value) => {
+                  setInput({
+                    ...input,
+                    startDip: value === null ? null : { leftPercent: input.startDip?.leftPercent ?? 85, seconds: value },
+                  });
+                  setOwn(undefined);
+                }}
+              />
+              <label className="span2">
+                Wires
+                <select
+                  className="text-in"
+                  value={input.wires}
+                  onChange={(event) => guard({ wires: Number(event.target.value) === 4 ? 4 : 3 })}
+                >
+                  <option value={3}>3, between lines</option>
+                  <option value={4}>4, to neutral</option>
+                </select>
+              </label>
+              <label className="span2">
+                Unbalance is measured as
+                <select
+                  className="text-in"
+                  value={input.asymmetryBy}
+                  onChange={(event) => guard({ asymmetryBy: event.target.value as PlanInput['asymmetryBy'] })}
+                >
+                  <option value="spread">spread, % of nominal</option>
+                  <option value="deviation">deviation from the mean</option>
+                </select>
+              </label>
+            </div>
+          </fieldset>
         </section>
         <section className="sheet lab-block" aria-label="Settings">
           <div className="row-flex" style={{ justifyContent: 'space-between' }}>
@@ -184,7 +177,7 @@ export function SupplyWatch({
             </div>
             {own && (
               <button type="button" className="quiet" onClick={() => setOwn(undefined)}>
-                As worked out
+                Use calculated settings
               </button>
             )}
           </div>
@@ -196,36 +189,32 @@ export function SupplyWatch({
               </button>
             </>
           ) : (
-            <div className="lab-boxes">
-              {settingBoxes.map(([name, label, unit, min, max, empty]) => (
-                <NumberBox
-                  key={name}
-                  label={label}
-                  unit={unit}
-                  value={settings[name] as number | null}
-                  min={min}
-                  max={max}
-                  empty={empty}
-                  placeholder="off"
-                  onValue={(value) => set({ [name]: value } as Partial<MonitoringSettings>)}
-                />
-              ))}
-              <label className="row-flex">
-                <input
-                  type="checkbox"
-                  checked={settings.phaseSequence}
-                  onChange={(event) => set({ phaseSequence: event.target.checked })}
-                />{' '}
-                Sequence
-              </label>
-              <label className="row-flex">
-                <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Latching
-                (manual reset)
-              </label>
-            </div>
+            <>
+              <DelayPicture />
+              <BoxGroups
+                groups={settingGroups}
+                values={settings}
+                placeholder="off"
+                onValue={(name, value) => set({ [name]: value } as Partial<MonitoringSettings>)}
+              />
+              <div className="lab-boxes">
+                <label className="row-flex">
+                  <input
+                    type="checkbox"
+                    checked={settings.phaseSequence}
+                    onChange={(event) => set({ phaseSequence: event.target.checked })}
+                  />{' '}
+                  Phase sequence
+                </label>
+                <label className="row-flex">
+                  <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Latching
+                  (manual reset)
+                </label>
+              </div>
+            </>
           )}
           {part === 'sheet' && own && (
-            <p className="muted">Settings of one’s own have no reasons; go back to those worked out to see them.</p>
+            <p className="muted">Your own settings have no reasons; return to the calculated ones to see them.</p>
           )}
           {conflicts.map(({ words }) => (
             <p key={words} className="say fails" role="alert">
@@ -233,9 +222,9 @@ export function SupplyWatch({
             </p>
           ))}
         </section>
-        <section className="sheet lab-block" aria-label="What the supply does">
+        <section className="sheet lab-block" aria-label="Supply events">
           <div className="row-flex" style={{ justifyContent: 'space-between' }}>
-            <p className="label">{recorded ? `Recorded: ${recorded.name}` : 'What the supply does'}</p>
+            <p className="label">{recorded ? `Recorded: ${recorded.name}` : 'Supply events'}</p>
             <div className="row-flex">
               <label className="quiet file-button">
                 Recording (CSV)
@@ -335,7 +324,7 @@ export function SupplyWatch({
         )}
         {!run && !swept && !work.busy && (
           <p className="muted">
-            Run the relay over the events, or sweep two settings to see where nothing is missed and nothing trips falsely.
+            Run the relay over these events, or sweep two settings to find where no fault is missed and nothing trips falsely.
           </p>
         )}
         {run && <RunResult outcome={run.outcome} recording={run.recording} />}
@@ -366,7 +355,7 @@ function RunResult({ outcome, recording }: { outcome: Outcome; recording: Record
         {trips.length === 0
           ? 'It never trips.'
           : `It trips ${trips.length} time${trips.length > 1 ? 's' : ''}, first by ${faultWords[trips[0]!.by]}.`}{' '}
-        {recording.events.length > 0 && `${missed.length} missed, ${nuisance.length} without need.`}{' '}
+        {recording.events.length > 0 && `${missed.length} missed, ${nuisance.length} false trips.`}{' '}
         {chatter > 2 && `It chatters: ${chatter} trips within a minute.`}
       </p>
       <SupplyChart recording={recording} trips={trips} />

@@ -10,6 +10,7 @@ import { normalised, stateAt, type State, type Trace } from '@/core/timing/trace
 import { NumberBox } from '../forms/NumberBox';
 import { TraceChart, type NamedTrace } from '../relays/TraceChart';
 import { LaneEditor } from './LaneEditor';
+import { useSay } from '../language/practice';
 
 const traceField: TextField = { label: 'Script', kind: 'trace' };
 type Script = { supply?: Trace; signal?: Trace; output?: Trace };
@@ -42,6 +43,7 @@ export function TimerBench({
   onMatch: (script: { stimulus: Stimulus; output: Trace; until: number }) => void;
   matching: Catalogued | 'busy' | undefined;
 }) {
+  const say = useSay();
   const [fn, setFn] = useState<TimingFunction>('delay on break with control signal');
   const [first, setFirst] = useState(4);
   const [second, setSecond] = useState(2);
@@ -89,7 +91,9 @@ export function TimerBench({
               <span>Function</span>
               <select className="text-in" value={fn} onChange={(event) => setFn(event.target.value as TimingFunction)}>
                 {timingFunctionIds.map((id) => (
-                  <option key={id}>{id}</option>
+                  <option key={id} value={id}>
+                    {say(id)}
+                  </option>
                 ))}
               </select>
             </label>
@@ -114,7 +118,7 @@ export function TimerBench({
               />
             )}
             <p className="muted">
-              {words.length > 0 ? `Also: ${words.join(', ')}.` : 'No other usual name.'}{' '}
+              {words.length > 0 ? `Also: ${say(words.join(', '))}.` : 'No other usual name.'}{' '}
               {signal === 'needed' ? 'Needs a control signal.' : signal === 'may' ? 'By supply or signal.' : 'Started by its supply.'}
             </p>
           </div>

@@ -7,26 +7,11 @@ import { confirmed } from '@/core/plates/merge-photo-readings';
 import { stateMeaning, type Reading, type ReadingState } from '@/core/readings/reading';
 import { wordText } from '@/core/language/word-text';
 import { useSay } from '../language/practice';
+import { stateSigns, stateWords, TO_CONFIRM } from './state-marks';
 import { readEdited, readingText, type EditField } from './edit-field';
 
 export type FieldChange = (field: EditField, reading: Reading | null) => void;
 
-const stateSigns: Record<ReadingState, string> = {
-  read: '·',
-  measured: '⌁',
-  'worked-out': '=',
-  assumed: '~',
-  unreadable: '?',
-  absent: '∅',
-};
-const stateWords: Record<ReadingState, string> = {
-  read: 'read',
-  measured: 'measured',
-  'worked-out': 'worked out',
-  assumed: 'assumed',
-  unreadable: 'unreadable',
-  absent: 'not marked',
-};
 /** Characters that two columns of a plate show. */
 const TWO_COLUMNS = 24;
 const order: ReadingState[] = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
@@ -110,7 +95,10 @@ export function MarkField({
             setAnchor(event.currentTarget);
           }}
         >
-          {reading?.toConfirm ? '?!' : state ? stateSigns[state] : '+'}
+          <span aria-hidden="true">{reading?.toConfirm ? TO_CONFIRM : state ? stateSigns[state] : '+'}</span>
+          <span className="state-word" aria-hidden="true">
+            {said}
+          </span>
         </button>
       </label>
       {field.kind === 'word' && field.words ? (

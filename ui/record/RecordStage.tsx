@@ -9,6 +9,7 @@ import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
 import { haveWords, lineTerm, wantedText } from '@/core/needs/line-text';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
+import { sayIn } from '@/core/language/by-practice';
 
 const stageOf: Record<Obstacle['kind'], Stage> = {
   safety: 'match',
@@ -87,8 +88,8 @@ export function RecordStage({
                 return (
                   <tr key={line.need.id}>
                     <td>{lineTerm(line.need, line.quantity, practice)}</td>
-                    <td className="figure">{wantedText(line.limit, line)}</td>
-                    <td className="figure">{haveWords(line, insteadOf(line))}</td>
+                    <td className="figure">{sayIn(practice, wantedText(line.limit, line))}</td>
+                    <td className="figure">{sayIn(practice, haveWords(line, insteadOf(line)))}</td>
                     <td>
                       <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
                         <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}

@@ -1,6 +1,7 @@
 'use client';
 
 import type { Practice } from '@/core/case/case';
+import CodeOutlined from '@mui/icons-material/CodeOutlined';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
@@ -15,7 +16,6 @@ const desks = [
   ['/lab', 'Lab'],
   ['/worksheets', 'Worksheets'],
   ['/logbook', 'Logbook'],
-  ['/interface', 'Interface'],
 ] as const;
 
 /** Desks that bring a library of their own: fetched when they are asked for. */
@@ -79,6 +79,15 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
         <span className="figure">Ctrl K</span>
       </button>
       {practice && <span className="chip practice">{practice === 'IEC' ? 'IEC' : 'NFPA 70'}</span>}
+      <Link
+        className="icon-button open-interface"
+        href="/interface"
+        prefetch={false}
+        aria-label="Open interface"
+        title="Open interface (HTTP)"
+      >
+        <CodeOutlined fontSize="small" />
+      </Link>
       <NightSwitch />
     </header>
   );

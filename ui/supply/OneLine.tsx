@@ -4,6 +4,7 @@ import type { Node } from '@/core/supply/fault-current';
 import type { Element } from '@/core/supply/path';
 import { elementTitles } from '@/core/supply/element-fields';
 import { formatQuantity as q } from '@/core/quantities/format-quantity';
+import { useSay } from '../language/practice';
 
 /** Signs of a one-line: circles of a transformer, a bar of a cable, M, the cells of a battery. */
 function Sign({ kind }: { kind: Element['kind'] }) {
@@ -51,6 +52,7 @@ export function OneLine({
   chosen: number;
   onChoose: (index: number) => void;
 }) {
+  const say = useSay();
   const amps = (value: number | null) => (value === null || !Number.isFinite(value) ? '–' : q(value, 'A'));
   return (
     <ol className="one-line" aria-label="One-line from source to position">
@@ -80,7 +82,7 @@ export function OneLine({
               </span>
               {!dc && (
                 <span>
-                  <small>to earth</small>
+                  <small>{say('to earth')}</small>
                   {amps(node.earthFaultAmps)}
                 </span>
               )}

@@ -7,6 +7,7 @@ import { haveWords, lineTerm, limitText } from '@/core/needs/line-text';
 import { Scale } from '../needs/Scale';
 import { VerdictMark } from '../marks/VerdictMark';
 import { askedOf, groupOrder, groupWords } from './derived';
+import { useSay } from '../language/practice';
 
 const relationSigns: Record<string, string> = {
   '>=': '≥',
@@ -38,10 +39,11 @@ function NeedRow({
 }) {
   const way = wayOf(need, line);
   const unit = way.unit === 'count' ? '' : way.unit;
-  const limit = limitText(way.limit, { unit, relation: way.relation });
+  const say = useSay();
+  const limit = say(limitText(way.limit, { unit, relation: way.relation }));
   const markOf = (one: JudgedNeed | undefined) =>
     one && typeof one.have === 'number' && one.verdict
-      ? { value: one.have, label: haveWords({ ...one, unit }, insteadOf(one)), verdict: one.verdict }
+      ? { value: one.have, label: say(haveWords({ ...one, unit }, insteadOf(one))), verdict: one.verdict }
       : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (
@@ -71,11 +73,11 @@ function NeedRow({
         ) : (
           <span className="row-flex" style={{ flexWrap: 'nowrap' }}>
             {line?.verdict && <VerdictMark verdict={line.verdict} />}
-            <span>{line ? `removed: ${haveWords({ ...line, unit }, insteadOf(line))}` : need.because}</span>
+            <span>{line ? `removed: ${say(haveWords({ ...line, unit }, insteadOf(line)))}` : need.because}</span>
             {chosen?.verdict && (
               <>
                 <VerdictMark verdict={chosen.verdict} />
-                <span>to install: {haveWords({ ...chosen, unit }, insteadOf(chosen))}</span>
+                <span>to install: {say(haveWords({ ...chosen, unit }, insteadOf(chosen)))}</span>
               </>
             )}
           </span>

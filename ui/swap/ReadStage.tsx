@@ -12,6 +12,7 @@ import type { Change, SwapState } from '@/core/swap/swap';
 import { usePractice } from '../language/practice';
 import { cardsOf, plateFieldsOf, type EditField } from '../plates/edit-field';
 import { Plate } from '../plates/Plate';
+import { StateLegend } from '../plates/state-marks';
 import { RatingRows } from '../plates/RatingRows';
 import { TypedLine } from '../plates/TypedLine';
 import { inSentence } from '@/core/language/in-sentence';
@@ -91,6 +92,7 @@ export function ReadStage({
         <div>
           <h1>Nameplates</h1>
           <p className="muted">The load’s plate decides. The removed part’s plate is for reference.</p>
+          <StateLegend />
         </div>
         <label className="row-flex">
           <span className="muted">The load is a</span>

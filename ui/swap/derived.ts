@@ -12,6 +12,7 @@ import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap'
 import { safeSteps, type SafeStep } from '@/core/swap/make-safe';
 import type { SwapState } from '@/core/swap/swap';
 import { inSentence } from '@/core/language/in-sentence';
+import { sayIn } from '@/core/language/by-practice';
 
 /** Everything that follows from a swap's state; worked out in the browser by the same core as on the server. */
 export type Derived = {
@@ -59,12 +60,12 @@ export function removedSentence({ removed, condition }: Pick<Derived, 'removed' 
   const spent = wornOutTexts(condition);
   const first = fell.find((line) => line.need.group === 'load') ?? fell[0];
   if (first) {
-    const needed = limitText(first.limit, first);
+    const needed = sayIn(practice, limitText(first.limit, first));
     const rest =
       (fell.length > 1 ? ` It fails on ${fell.length} lines in all.` : '') +
       (spent.length > 0 ? ` It is worn out as well. ${spent.join('. ')}.` : '');
     if (typeof first.have === 'string' || (Array.isArray(first.have) && typeof first.have[0] === 'string'))
-      return `The removed part was wrong. ${termOf(first.quantity, practice)}: ${formatValue(first.have, '')}, required ${needed}.${rest}`;
+      return `The removed part was wrong. ${termOf(first.quantity, practice)}: ${sayIn(practice, formatValue(first.have, ''))}, required ${needed}.${rest}`;
     return `The removed part was wrong: ${inSentence(termOf(first.quantity, practice))} ${first.have === null ? 'not rated' : haveText(first.have, first)}, ${needed} ${first.relation === '<=' ? 'allowed' : 'required'}.${rest}`;
   }
   if (spent.length > 0) return `The removed part was correct; it is worn out. ${spent.join('. ')}.`;

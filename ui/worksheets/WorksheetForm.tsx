@@ -8,6 +8,7 @@ import type { Unit } from '@/core/quantities/units';
 import { citeSource } from '@/core/standards/source';
 import type { Worksheet, WorksheetInput, WorksheetResult, WorksheetValues } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
+import { useSay } from '../language/practice';
 
 type Parsed = { values: WorksheetValues; faults: Record<string, string> };
 
@@ -26,6 +27,7 @@ function readOne(input: WorksheetInput, text: string): { value?: number | string
 
 /** The figures of a worksheet with their steps and cautions. */
 export function SheetAnswer({ result }: { result: WorksheetResult }) {
+  const say = useSay();
   if (!result.ok)
     return (
       <p className="say fails" role="status">
@@ -37,7 +39,7 @@ export function SheetAnswer({ result }: { result: WorksheetResult }) {
       <div className="row-flex" style={{ alignItems: 'stretch' }}>
         {result.outputs.map((output) => (
           <div key={output.name} className="sheet" style={{ padding: '10px 16px', minWidth: 130 }}>
-            <p className="label">{output.label}</p>
+            <p className="label">{say(output.label)}</p>
             <p className="figure" style={{ fontSize: 20, fontWeight: 600 }}>
               {output.value === null ? 'not known' : formatQuantity(output.value, output.unit)}
             </p>
@@ -47,13 +49,13 @@ export function SheetAnswer({ result }: { result: WorksheetResult }) {
       <ol style={{ margin: 0, paddingLeft: 20 }}>
         {result.steps.map((step) => (
           <li key={step} className="figure" style={{ padding: '2px 0' }}>
-            {step}
+            {say(step)}
           </li>
         ))}
       </ol>
       {result.cautions.map((caution) => (
         <p key={caution} className="say check">
-          {caution}
+          {say(caution)}
         </p>
       ))}
     </div>
@@ -88,6 +90,7 @@ export function SheetInputs({
   faults: Record<string, string>;
   onTexts: (texts: Record<string, string>) => void;
 }) {
+  const say = useSay();
   const id = useId();
   return (
     <div className="sheet" style={{ padding: 16, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(180px, 1fr))', gap: 14 }}>
@@ -96,7 +99,7 @@ export function SheetInputs({
         return (
           <label key={input.name} className="stack" style={{ gap: 3 }}>
             <span>
-              {input.label}
+              {say(input.label)}
               {input.unit && input.unit !== 'count' && input.unit !== 'ratio' ? `, ${input.unit === 'ohm' ? 'Ω' : input.unit}` : ''}
               {input.optional ? ' (optional)' : ''}
             </span>
@@ -133,6 +136,7 @@ export function SheetInputs({
 
 /** One worksheet: inputs with units, the answer with its steps and sources; recomputed as one types. */
 export function WorksheetForm({ id }: { id: string }) {
+  const say = useSay();
   const sheet = worksheetOf(id) as Worksheet;
   const { texts, setTexts, faults, result } = useSheet(
     sheet,
@@ -141,8 +145,8 @@ export function WorksheetForm({ id }: { id: string }) {
   return (
     <div className="stack" style={{ maxWidth: 860 }}>
       <div>
-        <h1>{sheet.title}</h1>
-        <p className="muted">{sheet.question}</p>
+        <h1>{say(sheet.title)}</h1>
+        <p className="muted">{say(sheet.question)}</p>
       </div>
       <SheetInputs sheet={sheet} texts={texts} faults={faults} onTexts={setTexts} />
       {result ? (

@@ -1,0 +1,36 @@
+import type { ReadingState } from '@/core/readings/reading';
+
+/** One letter for the state of a field; its word stands beside it on focus, and the legend has them all. */
+export const stateSigns: Record<ReadingState, string> = {
+  read: 'R',
+  measured: 'M',
+  'worked-out': 'C',
+  assumed: 'A',
+  unreadable: '?',
+  absent: '–',
+};
+export const stateWords: Record<ReadingState, string> = {
+  read: 'read',
+  measured: 'measured',
+  'worked-out': 'calculated',
+  assumed: 'assumed',
+  unreadable: 'unreadable',
+  absent: 'not marked',
+};
+export const TO_CONFIRM = '!';
+
+/** What the letters beside the fields mean, once on the page. */
+export function StateLegend() {
+  return (
+    <p className="state-legend" aria-label="Field states">
+      {(Object.keys(stateSigns) as ReadingState[]).map((state) => (
+        <span key={state}>
+          <b className={`tag-state ${state}`}>{stateSigns[state]}</b> {stateWords[state]}
+        </span>
+      ))}
+      <span>
+        <b className="tag-state to-confirm">{TO_CONFIRM}</b> to confirm
+      </span>
+    </p>
+  );
+}
