@@ -15,7 +15,11 @@ const motor = (microfarads: number, more: FieldValues = {}): FieldValues => ({
   sections: [{ name: 'motor', microfarads }],
   ...more,
 });
-const capacitor = (microfarads: number, more: FieldValues = {}): FieldValues => ({ kind: 'run', sections: [{ name: 'motor', microfarads }], ...more });
+const capacitor = (microfarads: number, more: FieldValues = {}): FieldValues => ({
+  kind: 'run',
+  sections: [{ name: 'motor', microfarads }],
+  ...more,
+});
 
 describe('run capacitors', () => {
   it('35 µF ±5 % is 33.25 to 36.75 µF, 5 µF ±5 % is 4.75 to 5.25 µF', () => {

@@ -21,7 +21,7 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   const board = page.locator('table.board');
   await expect(board.locator('thead .pick')).toHaveCount(1);
   await expect(board.locator('thead')).toContainText('Nettlecombe TM4 P82');
-  const row = board.getByRole('row', { name: /^Socket/ });
+  const row = board.getByRole('row', { name: /^Socket 11 pins/ });
   await expect(row).toContainText('octal, 8 pins');
   await board.locator('thead .pick').click();
   await sayAll(page, 'R. Tester');
@@ -75,14 +75,14 @@ test('the lab: a held phase is missed by undervoltage and seen by asymmetry; wha
   const box = (name: string) => page.getByRole('region', { name: 'Settings' }).getByRole('textbox', { name, exact: true });
   const run = page.getByRole('button', { name: 'Run the relay' });
   await run.click();
-  await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 without need' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 false trips' })).toBeVisible();
   await box('Unbalance').fill('');
   await box('Unbalance').press('Enter');
   await run.click();
   await expect(page.getByRole('status').filter({ hasText: '1 missed' })).toBeVisible();
   await expect(page.getByText(/Missed: lost phase at 1.min/)).toBeVisible();
-  await box('Undervoltage').fill('460');
-  await box('Undervoltage').press('Enter');
+  await box('Undervoltage U<').fill('460');
+  await box('Undervoltage U<').press('Enter');
   await expect(page.getByRole('alert').filter({ hasText: 'not below overvoltage' })).toBeVisible();
   await expect(run).toBeDisabled();
   await page.getByRole('button', { name: 'Use calculated settings' }).click();
@@ -91,7 +91,7 @@ test('the lab: a held phase is missed by undervoltage and seen by asymmetry; wha
   await expect(page.getByText(/of 2500 points are clear/)).toBeVisible({ timeout: 30_000 });
   await page.getByRole('button', { name: 'Take the middle' }).click();
   await run.click();
-  await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 without need' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: '0 missed, 0 false trips' })).toBeVisible();
 });
 
 test('a whole hour of events is run and swept in the worker, and can be cancelled', async ({ page }) => {

@@ -233,5 +233,5 @@ test('the type is picked by its drawn symbol, and the verdict on the old one fol
   await expect(symbols.getByRole('button', { name: /^A,/ })).toHaveAttribute('aria-pressed', 'true');
   await symbols.getByRole('button', { name: /straight over a dashed line/ }).click();
   await expect(page.getByRole('combobox', { name: /^RCD type/ })).toHaveValue('B');
-  await expect(page.getByText('The removed part was right')).toBeVisible();
+  await expect(page.getByText('The removed part was correct')).toBeVisible();
 });

@@ -30,9 +30,11 @@ await picture('supply', '/supply/kestrel-winch?position=kestrel-winch-k1');
 const take = async (page) => page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first().click();
 await picture('panels', '/?panel=kestrel-ramp&position=kestrel-ramp-k4');
 await picture('make-safe', `${hoist}?stage=safe`);
-await picture('read', `${hoist}?stage=read`);
-await picture('need', `${hoist}?stage=need`, { before: (page) => page.getByRole('button', { name: /^Locked-rotor amps/ }).click() });
-await picture('match', `${hoist}?stage=match`, { before: take });
+await picture('nameplates', `${hoist}?stage=read`);
+await picture('requirements', `${hoist}?stage=need`, {
+  before: (page) => page.getByRole('button', { name: /^Locked-rotor amps/ }).click(),
+});
+await picture('candidates', `${hoist}?stage=match`, { before: take });
 const drive = await open('ferrow-pump-r10');
 await picture('residual-night', `${drive}?stage=need`, {
   theme: 'dark',
@@ -52,7 +54,7 @@ await picture('lab-closing', '/lab?bench=closing', {
   },
 });
 const timer = await open('kestrel-ramp-k9');
-await picture('prove', `${timer}?stage=match`, {
+await picture('tests', `${timer}?stage=match`, {
   height: 1100,
   before: async (page) => {
     await page.getByRole('button', { name: 'In stock' }).click();
@@ -145,5 +147,5 @@ await picture('plates-night', '/plates', {
 });
 await picture('device-key', '/plates/key', { before: (page) => page.getByRole('button', { name: /^Small coil/ }).click() });
 await picture('worksheet', '/worksheets/control-run');
-await picture('interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });
+await picture('open-interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });
 await browser.close();

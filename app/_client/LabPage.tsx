@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useState } from 'react';
 import type { TimerPart } from '@/core/timing/match';
@@ -9,9 +10,12 @@ import { ClosingBench } from './ClosingBench';
 import { BaseGallery } from '@/ui/lab/BaseGallery';
 import { SupplyWatch } from '@/ui/lab/SupplyWatch';
 import { TimerBench } from '@/ui/lab/TimerBench';
+import { Say } from '@/ui/language/practice';
 import { MeterPanel } from './MeterPanel';
 import { Shell } from './Shell';
 import { useLabWorker } from './use-lab-worker';
+
+const Exercises = dynamic(() => import('@/ui/lab/Exercises').then((module) => module.Exercises));
 
 const benches = [
   ['timer', 'Timers'],
@@ -19,6 +23,7 @@ const benches = [
   ['bases', 'Sockets and pins'],
   ['closing', 'Will it close?'],
   ['residual', 'What each RCD type detects'],
+  ['exercises', 'Exercises'],
 ] as const;
 export type Bench = (typeof benches)[number][0];
 const benchWords: Record<Bench, string> = {
@@ -27,6 +32,7 @@ const benchWords: Record<Bench, string> = {
   bases: 'Socket pins, from both sides.',
   closing: 'Why an air breaker will not close, measured step by step; and one to press.',
   residual: 'What each RCD type detects of a leakage current.',
+  exercises: 'Reading and judging, a question at a time.',
 };
 const MAX_NAMES = 5;
 
@@ -56,12 +62,14 @@ export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string
         <div className="row-flex" style={{ justifyContent: 'space-between', marginBottom: 12 }}>
           <div>
             <h1>Lab</h1>
-            <p className="muted">{benchWords[bench]} Nothing here is wired to a machine.</p>
+            <p className="muted">
+              <Say>{benchWords[bench]}</Say> Nothing here is connected to a machine.
+            </p>
           </div>
           <nav className="row-flex" aria-label="Benches of the lab">
             {benches.map(([id, title]) => (
               <Link key={id} className="pill" aria-current={id === bench ? 'page' : undefined} href={`/lab?bench=${id}`}>
-                {title}
+                <Say>{title}</Say>
               </Link>
             ))}
           </nav>
@@ -89,6 +97,7 @@ export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string
         {bench === 'bases' && <BaseGallery />}
         {bench === 'closing' && <ClosingBench letters={letters} />}
         {bench === 'residual' && <WaveformView />}
+        {bench === 'exercises' && <Exercises />}
       </main>
     </Shell>
   );

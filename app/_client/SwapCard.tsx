@@ -216,7 +216,7 @@ function breath({ derived, view }: Props): string {
     ...derived.needs
       .filter(({ id }) => id.startsWith('capacitance-'))
       .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about ? inSentence(about) : 'motor'}`),
-    !derived.needs.some(({ id, notApplicableWhen: unless }) => id === 'residual-type' && unless) &&
+    !derived.needs.some(({ id, notApplicableWhen }) => id === 'residual-type' && notApplicableWhen) &&
       anyOf('residual-type') &&
       `type ${anyOf('residual-type')}`,
     limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,

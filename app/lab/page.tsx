@@ -4,7 +4,7 @@ import { LabPage, type Bench } from '../_client/LabPage';
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Lab' };
 
-const benches: readonly Bench[] = ['timer', 'supply', 'bases', 'closing', 'residual'];
+const benches: readonly Bench[] = ['timer', 'supply', 'bases', 'closing', 'residual', 'exercises'];
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ bench?: string }> }) {
   const { bench } = await searchParams;

@@ -13,7 +13,7 @@ export const coilKindKept: KeptMark = {
 
 export const coilVoltsKept: KeptMark = {
   name: 'coilVoltsMarked',
-  label: 'Coil volts',
+  label: 'Coil voltage',
   unit: '',
   why: 'The coil mark follows the control circuit.',
   ask: 'What volts does the control circuit give?',

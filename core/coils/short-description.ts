@@ -2,7 +2,7 @@
 import type { PartSpec } from '../case/case';
 
 const one = (volts: unknown, kind: unknown, hertz: unknown) =>
-  `${volts} V ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`;
+  `${typeof volts === 'number' || typeof volts === 'string' ? `${volts} V` : 'coil voltage not known'} ${kind === 'ac/dc' ? 'AC/DC' : String(kind ?? '').toUpperCase()}${Array.isArray(hertz) && hertz.length > 0 ? ` ${hertz.join('/')} Hz` : ''}`.trim();
 
 export const coilShortDescription = (spec: PartSpec): string =>
   Array.isArray(spec.coilMarks)

@@ -10,6 +10,9 @@ import { compileNeed } from '../matching/evaluate';
 import { judgePart } from '../matching/judge';
 import { sources } from '../standards/source';
 import type { NeedContext } from './contract';
+import { contractFaults } from '@/tests/house/contract-faults';
+import { samplesOf } from '@/tests/house/samples';
+import { plateOf } from './plates';
 import { families, familyIds, familyOf } from './registry';
 
 const full = (kind: string, practice: 'IEC' | 'NFPA70'): NeedContext =>
@@ -134,7 +137,6 @@ describe.each(families.map((family) => [family.id, family] as const))('family %s
         expect(proof.because && proof.source).toBeTruthy();
       }
   });
-  it('a drill has questions and answers', () =>
-    expect(family.drill.every((seed) => seed.question.length > 10 && seed.answer.length > 5)).toBe(true));
+  it('keeps every duty of the contract', () => expect(contractFaults(family, plateOf(id), samplesOf(id))).toEqual([]));
   it('says in words what it does for a coil swap', () => expect(['always', 'never']).toContain(family.coilSwap.scheme));
 });

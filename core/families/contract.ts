@@ -87,6 +87,8 @@ export type DeviceFamily = {
   ratingColumns: readonly string[];
   /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
   canonical: (spec: PartSpec) => CanonicalSpec;
+  /** Names that the canonical form makes beside the fields, columns of rating rows as 'ratings.name'; absent: only those of worked parts. */
+  derivedNames?: RegExp;
   /** Marks of a plate as marks of the case: one figure may be several there. Names that are already the case's stay. */
   specFromPlate: (marks: FieldValues, supply: FieldValues) => FieldValues;
   /** Marks of the load's plate as this family takes them, where that is otherwise; absent: as they stand. */

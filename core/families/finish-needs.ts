@@ -72,10 +72,7 @@ export function finishNeeds(context: NeedContext, make: (context: NeedContext) =
   const finished = made.map((need) => ({
     ...need,
     assumed: restsOnAssumption(need, context.assumed),
-    ...(need.severity === 'must' &&
-    !need.optionalRating &&
-    alwaysAsked.some((pattern) => pattern.test(need.id)) &&
-    isStated(context, need)
+    ...(need.severity === 'must' && !need.optionalRating && alwaysAsked.some((pattern) => pattern.test(need.id)) && isStated(context, need)
       ? { alwaysAsked: true }
       : {}),
     ...(need.safety && mustBeKnown.test(need.id) ? { mustBeKnown: true } : {}),

@@ -11,7 +11,10 @@ import { familyOf } from './registry';
 /** Text of a plate, read by its grammar, as marks of the case. */
 const typed = (id: string, text: string, supply = {}) => {
   const { readings } = parsePlate(text, plateOf(id)!);
-  return familyOf(id)!.specFromPlate(Object.fromEntries(Object.entries(readings).map(([name, reading]) => [name, toMark(reading)])), supply);
+  return familyOf(id)!.specFromPlate(
+    Object.fromEntries(Object.entries(readings).map(([name, reading]) => [name, toMark(reading)])),
+    supply,
+  );
 };
 
 describe('breakers', () => {
@@ -80,5 +83,6 @@ describe('overload relays', () => {
     const marks = typed('overload-relay', 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO');
     expect(marks).toMatchObject({ settingMinAmps: 12, settingMaxAmps: 18, tripClass: '10', reset: ['manual', 'automatic'] });
   });
-  it('in brief', () => expect(overloadShortDescription({ settingMinAmps: 12, settingMaxAmps: 18, tripClass: '10' })).toBe('12 to 18 A, class 10'));
+  it('in brief', () =>
+    expect(overloadShortDescription({ settingMinAmps: 12, settingMaxAmps: 18, tripClass: '10' })).toBe('12 to 18 A, class 10'));
 });

@@ -6,12 +6,16 @@
  */
 import type { Practice } from '../case/case';
 
-/** Longer phrases first where one holds another. `[IEC, NFPA]`, in small letters; a capital at the start is kept. */
+/** `[IEC, NFPA]`, in small letters save abbreviations; a capital at the start is kept. Of two with the same word the later is the one that it is turned into. */
 const pairs: readonly (readonly [iec: string, nfpa: string])[] = [
   ['current-carrying capacity of the conductor, iz', 'conductor ampacity'],
   ['current-carrying capacity', 'ampacity'],
   ['prospective short-circuit current', 'available short-circuit current'],
   ['prospective fault current', 'available fault current'],
+  ['RCD types', 'ground-fault device types'],
+  ['RCD type', 'ground-fault device type'],
+  ['RCDs', 'ground-fault devices'],
+  ['RCD', 'ground-fault device'],
   ['residual-current devices', 'ground-fault devices'],
   ['residual-current device', 'ground-fault device'],
   ['residual current device', 'ground-fault device'],
@@ -49,13 +53,15 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 function translator(from: 0 | 1): (text: string) => string {
   const to = from === 0 ? 1 : 0;
-  const table = new Map(pairs.map((pair) => [pair[from], pair[to]]));
+  const table = new Map(pairs.map((pair) => [pair[from].toLowerCase(), pair[to]]));
   const words = [...table.keys()].sort((a, b) => b.length - a.length).map(escaped);
   const pattern = new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi');
   return (text) =>
-    text.replace(pattern, (found) => {
+    text.replace(pattern, (found, at: number) => {
       const word = table.get(found.toLowerCase())!;
-      return /^[A-Z]/.test(found) ? capital(word) : word;
+      // An abbreviation has its capitals anywhere; what stands for it has one only where the text begins.
+      const capitals = /^[A-Z]{2}/.test(found) ? at === 0 : /^[A-Z]/.test(found);
+      return capitals ? capital(word) : word;
     });
 }
 

@@ -172,8 +172,14 @@ describe('ways', () => {
         fc.boolean(),
         fc.boolean(),
         fc.constantFrom('must' as const, 'should' as const),
-        (a, b, assumed, onlyWhereCarried, severity) => {
-          const compiled = compileNeed({ ...two, assumed, optionalRating: onlyWhereCarried, severity, notApplicableWhen: { name: 'a', word: 'none' } });
+        (a, b, assumed, optionalRating, severity) => {
+          const compiled = compileNeed({
+            ...two,
+            assumed,
+            optionalRating: optionalRating,
+            severity,
+            notApplicableWhen: { name: 'a', word: 'none' },
+          });
           const other = compileNeed({ ...instead, assumed, severity });
           const spec = { poles: a, delay: b };
           return compiled.verdict({ a, b }) === compiled.judge({ a, b }).verdict && other.verdict(spec) === other.judge(spec).verdict;

@@ -112,7 +112,14 @@ function wordingOf(way: RatingBasis, practice: Practice): Wording {
 }
 
 /** The verdict in a sentence with figures: subject, value seen, limit, next step. */
-export function lineSentence(need: Need, way: RatingBasis, have: Found, shown: LineValue | null, verdict: Verdict, practice: Practice): string {
+export function lineSentence(
+  need: Need,
+  way: RatingBasis,
+  have: Found,
+  shown: LineValue | null,
+  verdict: Verdict,
+  practice: Practice,
+): string {
   const { term, wanted } = wordingOf(way, practice);
   const margin = marginOf(way, have);
   const bare = have === undefined || have === null || have === 'none';
@@ -122,13 +129,15 @@ export function lineSentence(need: Need, way: RatingBasis, have: Found, shown: L
   if (have === undefined || have === null)
     return `${term} of this part is not known; ${wanted}. Read or measure it before it can be called a fit.`;
   if (have === 'none') return `This part is legible and carries no such rating; ${wanted}.`;
-  if (way.verdictCap === 'not-known') return `${term}: ${way.verdictCapReason ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
+  if (way.verdictCap === 'not-known')
+    return `${term}: ${way.verdictCapReason ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
   if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
   if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
   if (verdict === 'not-known') return `${term} is ${seen}; ${wanted}, so it cannot be said.`;
   if (need.assumed) return `${term} is ${seen}; ${wanted}. The need rests on an assumed mark: confirm it.`;
-  if (way.verdictCap) return `${term} is ${seen}; ${wanted}. ${way.verdictCapReason ?? 'The rating is for another kind of load: ask the maker.'}`;
+  if (way.verdictCap)
+    return `${term} is ${seen}; ${wanted}. ${way.verdictCapReason ?? 'The rating is for another kind of load: ask the maker.'}`;
   return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 

@@ -8,7 +8,12 @@ import type { Verdict } from '../needs/need';
 import type { CompiledNeed, LineJudgement } from './evaluate';
 import type { CanonicalSpec } from './canonical';
 
-export type RankInput = { id: string; spec: CanonicalSpec; onShelf: number; /** Parts that it is joined of; absent: one. */ pieces?: number };
+export type RankInput = {
+  id: string;
+  spec: CanonicalSpec;
+  onShelf: number;
+  /** Parts that it is joined of; absent: one. */ pieces?: number;
+};
 export type Ranked = {
   id: string;
   verdict: Verdict;

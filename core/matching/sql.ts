@@ -192,7 +192,9 @@ export function needSql(need: Need): Sql {
     need.ways.map((way, i) => sql`when ${raw(condition(names[i]!))} then ${verdictOf(way, i)}`);
   const figures = need.anyWay ? [bestOf(need.ways, need.ways.map(verdictOf), names.map(carried))] : pick(carried);
   const cases = [...figures, ...pick((name) => `${name} = 'null'::jsonb`), ...pick((name) => `${name} = '"none"'::jsonb`)];
-  const exempt = need.notApplicableWhen ? sql`when spec->>${need.notApplicableWhen.name} = ${need.notApplicableWhen.word} then 'fits'` : raw('');
+  const exempt = need.notApplicableWhen
+    ? sql`when spec->>${need.notApplicableWhen.name} = ${need.notApplicableWhen.word} then 'fits'`
+    : raw('');
   const verdict = sql`(select case ${exempt} ${join(cases, ' ')} else ${need.optionalRating ? 'fits' : 'not-known'} end from (select ${columns} offset 0) f)`;
   // Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all.
   return need.notApplicableWhen

@@ -23,11 +23,11 @@ export type LineParts = Partial<Omit<RatingBasis, 'figure' | 'limit' | 'quantity
   source: SourceId;
   inputs: readonly string[];
   school?: string;
-  onlyWhereCarried?: boolean;
+  optionalRating?: boolean;
   anyWay?: boolean;
-  unless?: Need['notApplicableWhen'];
+  notApplicableWhen?: Need['notApplicableWhen'];
   about?: string;
-  ofCondition?: boolean;
+  isWearLine?: boolean;
   /** Further ways of rating; the first that a part carries counts. */
   otherWays?: readonly RatingBasis[];
 };
@@ -35,8 +35,8 @@ export type LineParts = Partial<Omit<RatingBasis, 'figure' | 'limit' | 'quantity
 /** Returns a need line: a must of the load unless said otherwise, '>=' unless said otherwise, unit amps unless said otherwise. */
 export function needLine(parts: LineParts): Need {
   const { id, quantity, limit, figure = field(quantity), group = 'load', severity = 'must', safety = false, otherWays = [] } = parts;
-  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, upperEdge: orCheck, possible: orNotKnown, alternative: or, verdictCap: atBest, verdictCapReason: atBestWords } = parts;
-  const edges = { checkFrom, notKnownFrom, orCheck, orNotKnown, or, atBest, atBestWords };
+  const { unit = 'A', relation = '>=', checkFrom, notKnownFrom, upperEdge, possible, alternative, verdictCap, verdictCapReason } = parts;
+  const edges = { checkFrom, notKnownFrom, upperEdge, possible, alternative, verdictCap, verdictCapReason };
   const known = Object.fromEntries(Object.entries(edges).filter(([, value]) => value !== undefined));
   return {
     id,
@@ -49,11 +49,11 @@ export function needLine(parts: LineParts): Need {
     source: parts.source,
     inputs: parts.inputs,
     ...(parts.school ? { school: parts.school } : {}),
-    ...(parts.onlyWhereCarried ? { optionalRating: true } : {}),
+    ...(parts.optionalRating ? { optionalRating: true } : {}),
     ...(parts.anyWay ? { anyWay: true } : {}),
-    ...(parts.unless ? { notApplicableWhen: parts.unless } : {}),
+    ...(parts.notApplicableWhen ? { notApplicableWhen: parts.notApplicableWhen } : {}),
     ...(parts.about ? { about: parts.about } : {}),
-    ...(parts.ofCondition ? { isWearLine: true } : {}),
+    ...(parts.isWearLine ? { isWearLine: true } : {}),
   };
 }
 

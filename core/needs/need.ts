@@ -58,7 +58,13 @@ export type RatingBasis = {
   /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
   possible?: FigureRef;
   /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
-  alternative?: { figure: FigureRef; relation: '>=' | '<='; limit: number; words: string; /** Beside the figure, short: 'delayed'. */ brief: string };
+  alternative?: {
+    figure: FigureRef;
+    relation: '>=' | '<=';
+    limit: number;
+    words: string;
+    /** Beside the figure, short: 'delayed'. */ brief: string;
+  };
   /** A way that can never be more than a check, or that answers nothing: a rating of another kind of load. */
   verdictCap?: 'check' | 'not-known';
   /** Source of this way of rating, where it is another than the line's. */

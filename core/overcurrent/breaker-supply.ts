@@ -220,8 +220,8 @@ export function acInterrupting(context: NeedContext): Need[] {
   const shown = fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} may flow here and must be broken.`;
   const byRule = practice === 'NFPA70' ? ` Unmarked, a branch breaker counts ${q(UNMARKED_BREAKER_AMPS, 'A')}.` : '';
   // A tested combination serves where no motors add to the fault between the two devices (240.86(C)).
-  const series = isMotorLoad(context.load.kind) || context.load.kind === 'hermetic-compressor' ? {} : { orCheck: field('seriesAmps') };
-  const tested = series.orCheck
+  const series = isMotorLoad(context.load.kind) || context.load.kind === 'hermetic-compressor' ? {} : { upperEdge: field('seriesAmps') };
+  const tested = series.upperEdge
     ? ' A part that is short by itself may serve in a combination tested with the device upstream: see that it is the one that the part names, and that the panel says so (NFPA 70 240.86; IEC back-up tables of the maker).'
     : '';
   const way = (quantity: string, figure: FigureRef) => ({ quantity, unit: 'A', relation: '>=' as const, figure, limit: fault, ...series });
@@ -248,7 +248,7 @@ export function acInterrupting(context: NeedContext): Need[] {
       figure: field('serviceAmps'),
       limit: fault,
       severity: 'should',
-      unless: { name: 'serviceUse', word: 'not of its standard' },
+      notApplicableWhen: { name: 'serviceUse', word: 'not of its standard' },
       because: `${shown} Above its service capacity a breaker may interrupt once and then need replacing.`,
       source: 'serviceCapacityRatio',
       inputs: ['supply.prospectiveFaultAmps'],

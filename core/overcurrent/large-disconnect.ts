@@ -32,7 +32,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
           needLine({
             ...shared,
             id: 'earth-fault-pickup',
-            unless: groundFault,
+            notApplicableWhen: groundFault,
             quantity: 'groundFaultPickupAmps',
             figure: field('gfpePickupAmps'),
             relation: '<=',
@@ -44,7 +44,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
           needLine({
             ...shared,
             id: 'earth-fault-delay',
-            unless: groundFault,
+            notApplicableWhen: groundFault,
             quantity: 'groundFaultSeconds',
             figure: field('gfpeSeconds'),
             unit: 's',
@@ -59,7 +59,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
     wordLine({
       ...shared,
       id: 'arc-energy',
-      unless: { name: 'arcEnergyUse', word: 'not from its rating' },
+      notApplicableWhen: { name: 'arcEnergyUse', word: 'not from its rating' },
       quantity: 'arcEnergyMeans',
       limit: ['provided'],
       because: `From ${q(ARC_ENERGY_FROM_AMPS, 'A')} a means to reduce arc energy is asked for, such as a maintenance setting or zone interlocking.`,

@@ -151,7 +151,7 @@ function motorBranchPair(context: NeedContext, device: MotorDevice, name: string
     because: words,
     source: 'motorBranch' as const,
     inputs: ['load.tableFullLoadAmps', 'load.horsepower', 'load.fullLoadAmps', 'supply.systemVolts'],
-    onlyWhereCarried: true,
+    optionalRating: true,
   };
   return [
     needLine({ ...base, id: `motor-branch-${device}`, limit: limits && limits.ceiling, brief: `${percent} %, ceiling` }),

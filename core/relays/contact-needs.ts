@@ -155,9 +155,19 @@ const rating = ({ one, volts }: Ask, what: string, pole: number | 'any' | undefi
 const places = ({ one }: Ask) => [one.pole, one.pole === undefined ? ('any' as const) : undefined];
 
 /** One of several loads without a pole of its own: which contact serves which is for a person to say. */
-const toAssign = { verdictCap: 'check', atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.' } as const;
+const toAssign = {
+  verdictCap: 'check',
+  atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.',
+} as const;
 
-const ampWays = (ask: Ask, what: string, quantity: string, limit: number | null, more: Partial<RatingBasis> = {}, factor = 1): RatingBasis[] =>
+const ampWays = (
+  ask: Ask,
+  what: string,
+  quantity: string,
+  limit: number | null,
+  more: Partial<RatingBasis> = {},
+  factor = 1,
+): RatingBasis[] =>
   places(ask).map((pole) => ({
     quantity,
     unit: 'A',
@@ -212,7 +222,11 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
     source: sourceOf(load),
     inputs: ['load.contacts'],
   });
-  return { ...need, anyWay: true, ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [RatingBasis, ...RatingBasis[]] };
+  return {
+    ...need,
+    anyWay: true,
+    ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [RatingBasis, ...RatingBasis[]],
+  };
 }
 
 /** DC-13 is tested with a coil whose current takes 6 ms a watt to reach 95 %, 300 ms at the most: three time constants. */

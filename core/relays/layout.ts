@@ -17,6 +17,9 @@ const MAX_VOLTS = 1500;
 type Current = 'ac' | 'dc';
 const currents = ['ac', 'dc'] as const;
 
+/** Names under which a relay's canonical form holds its contacts and the pins of its coil. Example: 'ratings.p1 ac AC-15 amps'. */
+export const contactNames = /^(?:(?:ratings\.)?(?:p\d+ |any )?(?:ac|dc) [\w -]+|positivePins|workingPins)$/;
+
 /** Column of a figure for one kind of current; `pole` undefined: for every contact, 'any': of any pole. */
 export const column = (kind: Current, what: string, pole?: number | 'any') =>
   `${pole === undefined ? '' : pole === 'any' ? 'any ' : `p${pole} `}${kind} ${what}`;

@@ -64,10 +64,11 @@ function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => vo
 
 /** What a candidate has instead of the removed part's value; a change that mends it is a fit. */
 function ChangeCell({ change }: { change: Change | undefined }) {
+  const say = useSay();
   if (!change) return <span className="muted">same, or not known</span>;
   return (
     <span className="cell" title={change.because}>
-      <VerdictMark verdict={change.ask === null ? 'fits' : 'check'} /> {markText(change.to, change.unit)}
+      <VerdictMark verdict={change.ask === null ? 'fits' : 'check'} /> {say(markText(change.to, change.unit))}
       {change.mends ? ', mends it' : ''}
     </span>
   );
@@ -236,7 +237,7 @@ export function FitBoard({
                 {sayIn(practice, mark.label)}
                 <span className="limit">as removed</span>
               </th>
-              {removed && <td className="came-out">{markText(mark.from, mark.unit)}</td>}
+              {removed && <td className="came-out">{sayIn(practice, markText(mark.from, mark.unit))}</td>}
               {columns.map((column) => (
                 <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
                   <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />

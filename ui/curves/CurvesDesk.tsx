@@ -104,9 +104,9 @@ export function CurvesDesk({
               <VerdictMark verdict={line.verdict} />
               <div>
                 <b>
-                  {line.title}: {verdictWords[line.verdict]}
+                  {say(line.title)}: {verdictWords[line.verdict]}
                 </b>
-                <p className="muted">{line.because}</p>
+                <p className="muted">{say(line.because)}</p>
               </div>
             </li>
           ))}

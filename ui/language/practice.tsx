@@ -30,3 +30,8 @@ export function useSpokenPractice(practice: Practice | undefined): Practice {
   }, [practice]);
   return practice ?? kept;
 }
+
+/** A text in the words of the practice around it. */
+export function Say({ children }: { children: string }) {
+  return useSay()(children);
+}

@@ -26,6 +26,7 @@ export const airBreakers = {
   fields: caseFieldsOf(airBreakerFields),
   ratingColumns: [],
   canonical: canonicalAirBreaker,
+  derivedNames: /^(?:acInterruptingMark|seriesAmps)$/,
   specFromPlate: airBreakerSpecFromPlate,
   shortDescription: airBreakerShortDescription,
   positionFields: {

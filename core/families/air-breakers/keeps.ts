@@ -30,7 +30,7 @@ export const airBreakerKeeps: readonly KeptMark[] = [
   },
   {
     name: 'coilVoltsMarked',
-    label: 'Control volts',
+    label: 'Control voltage',
     unit: '',
     why: 'Its coils and motor follow the control circuit.',
     ask: 'What volts does the control circuit give?',

@@ -52,7 +52,7 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
       safety: true,
       quantity: 'icmAmps',
       // A making capacity is a mark of IEC; elsewhere the interrupting rating covers closing on a fault.
-      unless: { name: 'serviceUse', word: 'not of its standard' },
+      notApplicableWhen: { name: 'serviceUse', word: 'not of its standard' },
       limit: fault === null ? null : fault * factor!,
       because:
         fault === null ? unknown : `Closed on a fault it makes a peak of ${factor} x ${q(fault, 'A')} = ${q(fault * factor!, 'A', 'up')}.`,

@@ -14,7 +14,8 @@ import { frameText, placeOf, sourceText } from './canonical';
 
 const plain = (family: string, supply: FieldValues, load: FieldValues, specs: FieldValues[], practice: PlainCase['practice'] = 'IEC') =>
   plainCase({ practice, family, supply, load }, specs);
-const judged = (supply: FieldValues, load: FieldValues, spec: FieldValues) => judgeCase(plain('breaker-coil', supply, load, [spec])).candidates[0]!.verdict;
+const judged = (supply: FieldValues, load: FieldValues, spec: FieldValues) =>
+  judgeCase(plain('breaker-coil', supply, load, [spec])).candidates[0]!.verdict;
 const contextFor = (load: FieldValues, supply: FieldValues = {}, family = 'breaker-coil', practice: PlainCase['practice'] = 'IEC') =>
   contextOf(plain(family, supply, load, [], practice));
 

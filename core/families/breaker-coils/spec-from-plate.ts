@@ -32,4 +32,4 @@ export const breakerCoilShortDescription = (spec: PartSpec): string =>
     typeof spec.frame === 'string' ? spec.frame : '',
   ]
     .filter(Boolean)
-    .join(', ');
+    .join(', ') || 'function not known';

@@ -14,7 +14,7 @@ export const breakerKeeps: readonly KeptMark[] = [
   },
   {
     name: 'instantaneousUse',
-    label: 'Overload release',
+    label: 'Overload protection',
     unit: '',
     why: 'A breaker without overload release leaves overload to another device.',
     ask: 'What else protects this circuit from overload?',

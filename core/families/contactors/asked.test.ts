@@ -6,8 +6,13 @@ import { caseSchools, swapSchools } from '../../loads/schools';
 import type { Need } from '../../needs/need';
 import { contactors } from '.';
 
-const needsOf = (supply: FieldValues, load: FieldValues, duty: FieldValues = {}, practice: Practice = 'NFPA70', schools = caseSchools): Need[] =>
-  contactors.needs(contextOf({ practice, family: 'contactor', supply, load, duty, removed: null, candidates: [] }, { schools }));
+const needsOf = (
+  supply: FieldValues,
+  load: FieldValues,
+  duty: FieldValues = {},
+  practice: Practice = 'NFPA70',
+  schools = caseSchools,
+): Need[] => contactors.needs(contextOf({ practice, family: 'contactor', supply, load, duty, removed: null, candidates: [] }, { schools }));
 const ids = (...of: Parameters<typeof needsOf>) => needsOf(...of).map((need) => need.id);
 const one = (id: string, ...of: Parameters<typeof needsOf>) => needsOf(...of).find((need) => need.id === id)!;
 const lamp: FieldValues = { kind: 'lamp-bank', runningAmps: 5 };

@@ -28,6 +28,7 @@ export const contactors = {
   fields: caseFieldsOf(contactorFields),
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,
+  derivedNames: /^(?:ratingKindsPerhaps|ratings\.(?:continuous|normalHp|normalHpSinglePhase|joggingHp) at \d+)$/,
   specFromPlate: (marks) => marks,
   shortDescription: coilShortDescription,
   positionFields: {

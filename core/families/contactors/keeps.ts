@@ -14,7 +14,7 @@ export const contactorKeeps: readonly KeptMark[] = [
   coilKindKept,
   {
     name: 'coilVoltsMarked',
-    label: 'Coil volts',
+    label: 'Coil voltage',
     unit: '',
     why: 'The coil mark follows the control circuit, not the contactor.',
     ask: 'What volts does the control circuit give, measured or by its transformer?',
@@ -22,7 +22,7 @@ export const contactorKeeps: readonly KeptMark[] = [
   },
   {
     name: 'holding',
-    label: 'Held closed by',
+    label: 'Held closed',
     unit: '',
     why: 'A latched contactor stays closed when control power is lost.',
     ask: 'What must the load do when control power is lost?',

@@ -40,7 +40,10 @@ const position = fc.record({
   start: fc.double({ min: 6, max: 2400, noNaN: true }),
   aux: fc.constantFrom(0, 1, 2),
 });
-const caseOf = (at: { systemVolts: number; fault: number; ambient: number; running: number; start: number; aux: number }, spec: FieldValues) =>
+const caseOf = (
+  at: { systemVolts: number; fault: number; ambient: number; running: number; start: number; aux: number },
+  spec: FieldValues,
+) =>
   plain(
     { systemVolts: at.systemVolts, currentKind: 'ac', prospectiveFaultAmps: at.fault, ambientC: at.ambient },
     { kind: 'hermetic-compressor', ratedLoadAmps: at.running, lockedRotorAmps: at.start, polesToSwitch: 2, auxNormallyOpenNeeded: at.aux },

@@ -331,8 +331,8 @@ function supplyNeeds(context: NeedContext): Need[] {
   const current = currentOf(context);
   const volts = voltsOf(context);
   const { currentKind } = context.supply;
-  const { figure, possible: orNotKnown } = ratingWay(context, '', 'rowVolts', volts);
-  const dcVolts = { figure, ...(orNotKnown ? { orNotKnown } : {}) };
+  const { figure, possible } = ratingWay(context, '', 'rowVolts', volts);
+  const dcVolts = { figure, ...(possible ? { possible } : {}) };
   const kindNeed: Need[] =
     currentKind === undefined
       ? []

@@ -24,7 +24,8 @@ describe('coil resistance', () => {
 });
 
 describe('volts while pulling in', () => {
-  const limits = (supply: FieldValues, spec: FieldValues) => plain(proofLimits(find('pick-up-volts', supply, { kind: 'motor-3ph' }, spec)!));
+  const limits = (supply: FieldValues, spec: FieldValues) =>
+    plain(proofLimits(find('pick-up-volts', supply, { kind: 'motor-3ph' }, spec)!));
   it.each([
     [
       { controlVolts: 230, controlKind: 'ac', controlHertz: 50 },

@@ -16,6 +16,7 @@ import { controlRelayCautions } from './cautions';
 import { controlRelayDrill } from './drill';
 import { controlRelayProofs } from './proofs';
 import { controlRelayFields } from './fields';
+import { contactNames } from '../../relays/layout';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [...contactLines, /^(coil-volts|coil-kind)$/];
@@ -28,6 +29,7 @@ export const controlRelays = {
   fields: caseFieldsOf(controlRelayFields),
   ratingColumns: [],
   canonical: canonicalControlRelay,
+  derivedNames: contactNames,
   specFromPlate: relaySpecFromPlate,
   shortDescription: (spec) =>
     [coilShortDescription(spec), typeof spec.base === 'string' ? spec.base : '', typeof spec.pilotDuty === 'string' ? spec.pilotDuty : '']

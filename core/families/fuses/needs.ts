@@ -172,7 +172,7 @@ function meltNeeds(context: NeedContext): Need[] {
   ) => {
     const length = typeof seconds === 'number' ? seconds : MOMENT_SECONDS;
     // Between two gates the time is only bounded: it may be quick enough.
-    const later = length > 0.1 && length < 5 ? { orCheck: field(meltName('iec', 5)) } : {};
+    const later = length > 0.1 && length < 5 ? { upperEdge: field(meltName('iec', 5)) } : {};
     needs.push(
       needLine({
         ...safety,

@@ -14,6 +14,7 @@ import { monitoringProofs } from './proofs';
 import { monitoringTerminals } from './terminals';
 import { monitoringSettings } from './settings';
 import { monitoringRelayFields } from './fields';
+import { contactNames } from '../../relays/layout';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [...contactLines, /^(nominal-volts|measured-kind|functions)$/, /^detects-/];
@@ -26,6 +27,7 @@ export const monitoringRelays = {
   fields: caseFieldsOf(monitoringRelayFields),
   ratingColumns: [],
   canonical: canonicalMonitoringRelay,
+  derivedNames: contactNames,
   specFromPlate: monitoringSpecFromPlate,
   shortDescription: (spec) =>
     [

@@ -4,7 +4,7 @@ import type { KeptMark } from '../../matching/changes';
 export const monitoringRelayKeeps: readonly KeptMark[] = [
   {
     name: 'nominalVoltsMin',
-    label: 'Nominal volts, lowest',
+    label: 'Nominal voltage, minimum',
     unit: 'V',
     why: 'The settings are shares of the nominal volts.',
     ask: 'What is the nominal voltage of the system, and between which conductors is it measured?',
@@ -12,7 +12,7 @@ export const monitoringRelayKeeps: readonly KeptMark[] = [
   },
   {
     name: 'wires',
-    label: 'Conductors watched',
+    label: 'Wires monitored',
     unit: 'count',
     why: 'A relay without its neutral reads nonsense.',
     ask: 'Is a neutral brought to it?',
@@ -20,7 +20,7 @@ export const monitoringRelayKeeps: readonly KeptMark[] = [
   },
   {
     name: 'energisedWhenHealthy',
-    label: 'Output when healthy',
+    label: 'Fail-safe',
     unit: '',
     why: 'The opposite principle opens what should stay closed.',
     ask: 'What must happen when the relay itself loses its supply?',

@@ -12,7 +12,7 @@ export const overloadKeeps: readonly KeptMark[] = [
   },
   {
     name: 'kind',
-    label: 'Kind of relay',
+    label: 'Type of overload relay',
     unit: '',
     why: 'Thermal, electronic and magnetic relays follow the motor in different ways.',
     ask: 'Does the supply suit it: DC, a drive, frequent starts?',

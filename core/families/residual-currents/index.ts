@@ -33,6 +33,7 @@ export const residualCurrents = {
   fields: caseFieldsOf(residualCurrentFields),
   ratingColumns: [],
   canonical: canonicalResidual,
+  derivedNames: /^(?:ratings\.acInterruptingAmps|ratedAmps\d+|seriesAmps)$/,
   specFromPlate: residualSpecFromPlate,
   shortDescription: residualShortDescription,
   positionFields: {

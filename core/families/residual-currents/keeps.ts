@@ -20,7 +20,7 @@ export const residualKeeps: readonly KeptMark[] = [
   },
   {
     name: 'residualType',
-    label: 'Residual type',
+    label: 'RCD type',
     unit: '',
     why: 'A type that does not see the waveform behind it does not trip.',
     ask: 'What electronics stand behind it?',

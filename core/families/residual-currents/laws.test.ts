@@ -122,9 +122,9 @@ describe('what a plate tells', () => {
     expect(residualCurrents.shortDescription({ residualType: 'A', sensitivityMilliamps: 30, ratedAmps: 40, poles: 2, curve: 'none' })).toBe(
       'type A, 30 mA, 40 A, 2 poles',
     );
-    expect(residualCurrents.shortDescription({ residualType: 'F', sensitivityMilliamps: 30, ratedAmps: 16, curve: 'C', poles: 2 })).toContain(
-      'C16 A',
-    );
+    expect(
+      residualCurrents.shortDescription({ residualType: 'F', sensitivityMilliamps: 30, ratedAmps: 16, curve: 'C', poles: 2 }),
+    ).toContain('C16 A');
   });
   it('conductors: all of them, unless the position says', () => {
     const live = (supplied: FieldValues, asked: FieldValues = {}) => liveConductors(contextOf(plain(supplied, asked, [])))?.count;
@@ -192,7 +192,8 @@ describe('proofs (IEC 61008-1: no trip at half, 300 and 40 ms; BS 7671 411.5.3, 
 });
 
 describe('cautions and terminals', () => {
-  const cautions = (load: FieldValues, supplied: FieldValues = {}) => residualCurrents.cautions(contextOf(plain(supplied, load, []))).join(' ');
+  const cautions = (load: FieldValues, supplied: FieldValues = {}) =>
+    residualCurrents.cautions(contextOf(plain(supplied, load, []))).join(' ');
   it('no blinding type upstream of smooth direct current; what is not said is asked', () => {
     expect(cautions({ electronics: 'three-phase-rectifier' })).toContain('No type AC or A upstream');
     expect(cautions({ electronics: 'single-phase-rectifier' })).not.toContain('No type AC or A upstream');

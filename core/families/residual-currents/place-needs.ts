@@ -117,7 +117,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
         id: 'upstream',
         quantity: 'ratedAmpsUpstream',
         figure: field('ratedAmps'),
-        unless: withoutPart,
+        notApplicableWhen: withoutPart,
         limit: upstream,
         safety: true,
         because:
@@ -137,7 +137,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
         id: 'conditional-rating',
         quantity: 'conditionalShortCircuitAmps',
         figure: field('conditionalShortCircuitAmps', null),
-        unless: withoutPart,
+        notApplicableWhen: withoutPart,
         limit: fault,
         because: `${fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} may flow here.`} It stands that only with the device upstream that its maker names.`,
         brief: 'with the named device',
@@ -158,7 +158,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
     ways: [{ ...need.ways[0], figure: field('ratedAmps') }] as const,
     ...(practice === 'IEC' ? { notApplicableWhen: withPart } : {}),
   }));
-  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, unless: need.notApplicableWhen ?? withPart }))];
+  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, notApplicableWhen: need.notApplicableWhen ?? withPart }))];
 }
 
 /** All lines of the place, in the order shown. */

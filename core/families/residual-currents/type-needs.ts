@@ -36,7 +36,7 @@ export function typeNeeds({ load, supply, practice }: NeedContext): Need[] {
     source: front?.electronics === 'ev-charger' ? ('residualTypeCharger' as const) : ('residualTypeByLoad' as const),
     inputs: ['load.electronics', 'load.kind', 'load.smoothDcLimitMilliamps'],
     // North American devices carry no type; their tests include pulsating direct current.
-    ...(practice === 'NFPA70' ? { unless: { name: 'typeUse', word: 'no type by its standard' } } : {}),
+    ...(practice === 'NFPA70' ? { notApplicableWhen: { name: 'typeUse', word: 'no type by its standard' } } : {}),
   };
   if (front === null)
     return [

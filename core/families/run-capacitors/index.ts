@@ -26,6 +26,7 @@ export const runCapacitors = {
   fields: caseFieldsOf(runCapacitorFields),
   ratingColumns: [],
   canonical: canonicalRunCapacitor,
+  derivedNames: /^readShare_\w+$/,
   specFromPlate: runCapacitorSpecFromPlate,
   loadFromPlate: runCapacitorLoadFromPlate,
   shortDescription: runCapacitorShortDescription,

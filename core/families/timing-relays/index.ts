@@ -17,6 +17,7 @@ import { timingSpecFromPlate } from './spec-from-plate';
 import { timingProofs } from './proofs';
 import { timingSettings } from './settings';
 import { timingRelayFields } from './fields';
+import { contactNames } from '../../relays/layout';
 
 /** Contacts only where they are listed: the load of the panel is not what a timer switches. */
 const listed = (context: NeedContext) => (context.load.contacts === undefined ? [] : contactNeeds(context));
@@ -32,6 +33,7 @@ export const timingRelays = {
   fields: caseFieldsOf(timingRelayFields),
   ratingColumns: [],
   canonical: canonicalTimingRelay,
+  derivedNames: contactNames,
   specFromPlate: timingSpecFromPlate,
   shortDescription: (spec) =>
     [

@@ -30,7 +30,7 @@ export const timingRelayKeeps: readonly KeptMark[] = [
   },
   {
     name: 'signalKinds',
-    label: 'Kind of signal',
+    label: 'Type of control signal',
     unit: '',
     why: 'Volts on a volt-free input destroy it.',
     ask: 'What does the signal bring?',

@@ -179,7 +179,7 @@ function outputNeeds({ load }: NeedContext): Need[] {
     (value) => `The input takes ${value}; the output needs at least its own least load to hold.`,
     'outputMinimumMilliamps',
     {
-      orCheck: field('outputMinimumPerhaps'),
+      upperEdge: field('outputMinimumPerhaps'),
     },
   );
   return needs;

@@ -8,7 +8,14 @@ const practice = 'common practice';
 const supply: FieldValues = { systemVolts: 400, voltsToGround: 230, phases: 3, currentKind: 'ac', grounding: 'TN-S' };
 const board = (more: FieldValues = {}): FieldValues => ({ kind: 'distribution-board', ...more });
 const part = (more: FieldValues = {}): FieldValues => ({ standard: 'IEC 60947-2', ratedAmps: 1600, ratedVoltsLineToLine: 690, ...more });
-const row = (name: string, more: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = standard): WorkedCase => ({
+const row = (
+  name: string,
+  more: FieldValues,
+  load: FieldValues,
+  spec: FieldValues,
+  lines: WorkedCase['lines'],
+  source = standard,
+): WorkedCase => ({
   name,
   practice: IEC,
   supply: { ...supply, ...more },

@@ -8,7 +8,14 @@ const limits = 'IEC 60947-2, from memory';
 const practice = 'common practice';
 const accessory = (action: string, more: FieldValues = {}): FieldValues => ({ kind: 'air-breaker-accessory', action, ...more });
 const part = (fn: string | string[], more: FieldValues = {}): FieldValues => ({ function: Array.isArray(fn) ? fn : [fn], ...more });
-const row = (name: string, supply: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = limits): WorkedCase => ({
+const row = (
+  name: string,
+  supply: FieldValues,
+  load: FieldValues,
+  spec: FieldValues,
+  lines: WorkedCase['lines'],
+  source = limits,
+): WorkedCase => ({
   name,
   practice: IEC,
   supply,

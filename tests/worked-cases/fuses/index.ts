@@ -5,7 +5,12 @@ import type { WorkedCase } from '../worked-case';
 const practice = 'common practice';
 const ac = (systemVolts: number, more: FieldValues = {}): FieldValues => ({ systemVolts, phases: 3, currentKind: 'ac', ...more });
 const dc = (systemVolts: number, more: FieldValues = {}): FieldValues => ({ systemVolts, currentKind: 'dc', ...more });
-const ul = (fuseClass: string, ratedAmps: number, more: FieldValues = {}): FieldValues => ({ standard: 'UL 248', fuseClass, ratedAmps, ...more });
+const ul = (fuseClass: string, ratedAmps: number, more: FieldValues = {}): FieldValues => ({
+  standard: 'UL 248',
+  fuseClass,
+  ratedAmps,
+  ...more,
+});
 const gG = (ratedAmps: number, more: FieldValues = {}): FieldValues => ({
   standard: 'IEC 60269',
   fuseClass: 'NH00',

@@ -6,7 +6,14 @@ const IEC = 'IEC' as const;
 const one: FieldValues = { systemVolts: 230, voltsToGround: 230, phases: 1, wires: 2, currentKind: 'ac' };
 const three: FieldValues = { systemVolts: 400, voltsToGround: 230, phases: 3, wires: 4, currentKind: 'ac' };
 const rule = 'BS 7671 536.4, from memory';
-const row = (name: string, supply: FieldValues, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source: string): WorkedCase => ({
+const row = (
+  name: string,
+  supply: FieldValues,
+  load: FieldValues,
+  spec: FieldValues,
+  lines: WorkedCase['lines'],
+  source: string,
+): WorkedCase => ({
   name,
   practice: IEC,
   supply,

@@ -34,7 +34,14 @@ const dual = (compressor: number, fan: number, more: FieldValues = {}): FieldVal
   ratedVolts: 440,
   ...more,
 });
-const row = (name: string, load: FieldValues, spec: FieldValues, lines: WorkedCase['lines'], source = practice, supply: FieldValues = {}): WorkedCase => ({
+const row = (
+  name: string,
+  load: FieldValues,
+  spec: FieldValues,
+  lines: WorkedCase['lines'],
+  source = practice,
+  supply: FieldValues = {},
+): WorkedCase => ({
   name,
   supply: { hertz: 60, ...supply },
   load,
