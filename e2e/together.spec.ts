@@ -2,7 +2,7 @@
 import { expect, test } from './test';
 import { openPosition, saved, startSwap } from './bench';
 
-const aux = 'Aux NO used';
+const aux = 'Aux NO in use';
 
 test('the later of two tabs is told what changed and can keep both', async ({ browser }) => {
   const context = await browser.newContext();
@@ -16,9 +16,9 @@ test('the later of two tabs is told what changed and can keep both', async ({ br
   await saved(one);
   await plate(two).getByRole('textbox', { name: 'Code' }).fill('F');
   await plate(two).getByRole('textbox', { name: 'Code' }).press('Enter');
-  const dialog = two.getByRole('dialog', { name: /Somebody saved this swap/ });
-  await expect(dialog).toContainText('load.serviceFactor');
-  await expect(dialog).toContainText('load.codeLetter');
+  const dialog = two.getByRole('dialog', { name: /Somebody else saved this job/ });
+  await expect(dialog).toContainText('Load plate: Service factor: 1.25');
+  await expect(dialog).toContainText('Load plate: Code letter: F');
   await dialog.getByRole('button', { name: 'Keep both as ticked' }).click();
   await saved(two);
   await one.reload();

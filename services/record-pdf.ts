@@ -2,6 +2,8 @@
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
 import { haveWords, wantedText } from '../core/needs/line-text';
+import type { Practice } from '../core/case/case';
+import { sayIn } from '../core/language/by-practice';
 import { formatValue } from '../core/quantities/format-quantity';
 import { changeText, fittedBrief, foundText, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
@@ -41,22 +43,32 @@ function heading(doc: PDFKit.PDFDocument, text: string) {
 
 const shown = (value: unknown, unit: string) => formatValue(value, unit);
 
-function lineRow(doc: PDFKit.PDFDocument, line: RecordLine) {
-  if (doc.y > doc.page.height - 90) doc.addPage();
-  const x = doc.page.margins.left;
+type PdfCell = { text: string; x: number; width: number; font?: 'plain' | 'figures' };
+const ROW_SIZE = 8.5;
+
+/** One row of cells side by side; the next row begins below the tallest, and a row that has no room begins a page. */
+function row(doc: PDFKit.PDFDocument, cells: readonly PdfCell[]) {
+  const set = ({ font: face = 'plain' }: PdfCell) => doc.font(face).fontSize(face === 'figures' ? ROW_SIZE - 0.5 : ROW_SIZE);
+  const height = Math.max(...cells.map((cell) => set(cell).heightOfString(cell.text || ' ', { width: cell.width })));
+  if (doc.y + height > doc.page.height - doc.page.margins.bottom) doc.addPage();
   const y = doc.y;
-  doc.font('plain').fontSize(8.5).text(`${marks[line.verdict!]}  ${words[line.verdict!]}`, x, y, { width: 72 });
-  doc.text(line.term, x + 74, y, { width: 150 });
-  doc
-    .font('figures')
-    .fontSize(8)
-    .text(wantedText(line.limit, line), x + 226, y, { width: 130 });
-  doc.text(haveWords(line, line.instead), x + 360, y, { width: 140 });
-  doc.y = Math.max(doc.y, y + 13);
+  for (const cell of cells) set(cell).text(cell.text, cell.x, y, { width: cell.width });
+  doc.x = doc.page.margins.left;
+  doc.y = y + height + 3;
+}
+
+function lineRow(doc: PDFKit.PDFDocument, line: RecordLine, practice: Practice) {
+  const x = doc.page.margins.left;
+  row(doc, [
+    { text: `${marks[line.verdict!]}  ${words[line.verdict!]}`, x, width: 72 },
+    { text: line.term, x: x + 74, width: 150 },
+    { text: sayIn(practice, wantedText(line.limit, line)), x: x + 230, width: 126, font: 'figures' },
+    { text: sayIn(practice, haveWords(line, line.instead)), x: x + 362, width: 136, font: 'figures' },
+  ]);
   const remarks = [
     line.acknowledgedBy &&
       (line.verdict === 'not-known'
-        ? `NOT KNOWN when it was signed. Taken on by ${line.acknowledgedBy}: ${line.note ?? ''}.${line.settles ? ` To be settled by: ${line.settles}.` : ''}`
+        ? `NOT KNOWN when signed. Accepted by ${line.acknowledgedBy}: ${line.note ?? ''}.${line.settles ? ` To be settled by: ${line.settles}.` : ''}`
         : `Acknowledged by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`),
     line.overriddenBy && `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`,
   ].filter(Boolean);
@@ -72,14 +84,14 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
   const doc = open({
     size: 'A4',
     margin: 48,
-    info: { Title: `Swap record ${body.position.tag}`, Creator: 'Loyal Coil' },
+    info: { Title: `Record ${body.position.tag}`, Creator: 'Loyal Coil' },
   });
   const done = collect(doc);
   const { position } = body;
   doc
     .font('bold')
     .fontSize(17)
-    .text(`Swap record ${position.tag}`)
+    .text(`Record ${position.tag}`)
     .font('plain')
     .fontSize(10)
     .text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
@@ -94,7 +106,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
       .font('bold')
       .fillColor('#8c1d1d')
       .text(
-        `${overridden.length} line${overridden.length > 1 ? 's' : ''} of need did not hold and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. Read them below.`,
+        `${overridden.length} line${overridden.length > 1 ? 's' : ''} of the requirements failed and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. See below.`,
       )
       .fillColor('black');
   const found = foundText(body);
@@ -104,47 +116,33 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
     for (const one of found) doc.text(`${one}.`, 48);
   }
   for (const [title, part] of [
-    [`Fitted: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
+    [`Installed: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
     body.removed ? [`Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
   ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
     heading(doc, title);
-    for (const line of part.lines) lineRow(doc, line);
+    for (const line of part.lines) lineRow(doc, line, body.practice);
   }
   if (body.changes && body.changes.length > 0) {
     heading(doc, 'Compared with the removed part');
     doc.font('plain').fontSize(8.5);
     for (const change of body.changes) doc.text(changeText(change), 48);
   }
-  heading(doc, 'Proofs');
-  for (const proof of body.proofs) {
-    if (doc.y > doc.page.height - 80) doc.addPage();
-    const y = doc.y;
-    doc
-      .font('plain')
-      .fontSize(8.5)
-      .text(`${marks[proof.verdict]}  ${words[proof.verdict]}`, 48, y, { width: 72 })
-      .text(proof.title, 122, y, { width: 190 });
-    doc
-      .font('figures')
-      .fontSize(8)
-      .text(proof.net === null ? '' : shown(proof.net, proof.unit), 316, y, { width: 90 })
-      .text(proof.limits, 408, y, { width: 140 });
-    doc.y = Math.max(doc.y, y + 13);
-  }
+  heading(doc, 'Tests');
+  for (const proof of body.proofs)
+    row(doc, [
+      { text: `${marks[proof.verdict]}  ${words[proof.verdict]}`, x: 48, width: 72 },
+      { text: proof.title, x: 122, width: 190 },
+      { text: proof.net === null ? '' : shown(proof.net, proof.unit), x: 316, width: 88, font: 'figures' },
+      { text: proof.limits, x: 408, width: 138, font: 'figures' },
+    ]);
   if (body.settings && body.settings.length > 0) {
     heading(doc, 'Settings');
-    for (const { name, value, asLeft } of body.settings) {
-      if (doc.y > doc.page.height - 60) doc.addPage();
-      const y = doc.y;
-      doc
-        .font('plain')
-        .fontSize(8.5)
-        .text(name, 48, y, { width: 170 })
-        .font('figures')
-        .text(value, 222, y, { width: 170 })
-        .text(`as left: ${asLeft || '.......'}`, 396, y, { width: 150 });
-      doc.y = Math.max(doc.y, y + 13);
-    }
+    for (const { name, value, asLeft } of body.settings)
+      row(doc, [
+        { text: name, x: 48, width: 170 },
+        { text: value, x: 222, width: 170, font: 'figures' },
+        { text: `as left: ${asLeft || '.......'}`, x: 396, width: 150, font: 'figures' },
+      ]);
   }
   heading(doc, 'Terminal map, old to new');
   doc

@@ -308,7 +308,9 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
           sign={{ obstacles: obstacles.length, signing, fault: signFault, onSign: sign }}
         />
       </div>
-      {swap.conflict && <ConflictDialog theirs={swap.conflict.theirChanges} mine={swap.conflict.mine} onSettle={swap.settle} />}
+      {swap.conflict && (
+        <ConflictDialog theirs={swap.conflict.theirChanges} mine={swap.conflict.mine} state={state} onSettle={swap.settle} />
+      )}
     </Shell>
   );
 }

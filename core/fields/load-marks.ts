@@ -48,7 +48,7 @@ export const loadMarks = {
         units: AMPS,
         bare: true,
       },
-      recovery: 'The handbook table by power and volts, or kW with efficiency and power factor. State which.',
+      recovery: 'The NEC table by power and volts, or kW with efficiency and power factor. State which.',
     },
   ),
   lockedRotorAmps: num(

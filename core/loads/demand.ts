@@ -156,7 +156,7 @@ export function motorRunningAmps(context: LoadContext): Demand {
     return {
       amount: round(table * share),
       because: `${power} takes ${q(table, 'A')} by the table${words}.${also}`,
-      brief: `handbook, ${power}`,
+      brief: `NEC ${phasesOf(context) === 3 ? '430.250' : '430.248'}, ${power}`,
       source: phasesOf(context) === 3 ? 'motorCurrents3ph' : 'motorCurrents1ph',
       inputs: [...inputs, 'load.horsepower', 'load.tableFullLoadAmps'],
     };
@@ -274,7 +274,7 @@ function startFromTableOrSchool(context: LoadContext, system: number, fullLoad: 
     return {
       amount: round(table * share),
       because: `The plate gives neither amps nor letter. The table for ${q(hp!, 'hp')} at ${q(system, 'V')} says ${q(table, 'A')}${words}; it holds for ordinary designs, premium motors may start harder.`,
-      brief: `handbook, ${q(hp!, 'hp')}`,
+      brief: `NEC ${phases === 3 ? '430.251(B)' : '430.251(A)'}, ${q(hp!, 'hp')}`,
       source: phases === 3 ? 'lockedRotor3ph' : 'lockedRotor1ph',
       inputs: [...inputs, 'load.horsepower'],
     };

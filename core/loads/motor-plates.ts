@@ -148,7 +148,7 @@ const usable208 = mark(
   'number',
   { unit: 'A', names: ['USABLE AT 208V', 'USABLE @ 208V', 'AMPS @ 208V', '208V AMPS'], units: AMPS, max: 10000 },
   'Current where a 230 V motor is run on 208 V.',
-  'Handbook column for 208 V.',
+  'The 208 V column of NEC table 430.250.',
 );
 const protectedMark = mark(
   'thermallyProtected',

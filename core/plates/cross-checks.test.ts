@@ -40,7 +40,7 @@ describe('a motor that does not', () => {
     expect(found({ horsepower: 10, plateVolts: 460, fullLoadAmps: 1.4 })[0]![0]).toBe('impossible'));
   it('amps ten times too many: a lost point', () =>
     expect(found({ horsepower: 7.5, plateVolts: '230/460', fullLoadAmps: [192, 96] })[0]![0]).toBe('unlikely'));
-  it('the handbook is named where it has a figure', () =>
+  it('the table is named where it has a figure', () =>
     expect(crossChecks(readings({ horsepower: 10, plateVolts: 460, fullLoadAmps: 140 }))[0]).toMatchObject({
       source: expect.stringContaining('430.250'),
       text: expect.stringContaining('14'),

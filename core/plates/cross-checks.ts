@@ -60,7 +60,7 @@ const ampsAgainstPower: Check = ({ all, one }) => {
     return finding(
       ['fullLoadAmps', hp !== undefined ? 'horsepower' : 'kilowatts', 'plateVolts'],
       a < at(1) * 0.98 ? 'impossible' : 'unlikely',
-      `${q(a, 'A')} at ${q(v, 'V')} does not go with ${hp !== undefined ? q(hp, 'hp') : q(watts, 'W')}: ${q(low, 'A', 'down')} to ${q(high, 'A', 'up')} would${table ? `; the handbook has ${q(table, 'A')}` : ''}.`,
+      `${q(a, 'A')} at ${q(v, 'V')} does not go with ${hp !== undefined ? q(hp, 'hp') : q(watts, 'W')}: ${q(low, 'A', 'down')} to ${q(high, 'A', 'up')} would${table ? `; NEC table 430.250 has ${q(table, 'A')}` : ''}.`,
       table ? 'NFPA 70 (2023) table 430.250, from memory' : 'P = √3 V I η cos φ',
     );
   });

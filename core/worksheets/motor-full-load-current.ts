@@ -1,5 +1,5 @@
 /**
- * Full-load current of a motor by horsepower and volts, from the handbook table.
+ * Full-load current of a motor by horsepower and volts, from NEC tables 430.248 and 430.250.
  * Source: NFPA 70 tables 430.248 and 430.250 (from memory). Outside the table it refuses; it never interpolates.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -11,7 +11,7 @@ export const motorFullLoadCurrent: Worksheet = {
   id: 'motor-full-load-current',
   subject: 'motor',
   title: 'Motor full-load current',
-  question: 'What does the handbook say a motor of this horsepower takes?',
+  question: 'What does a motor of this horsepower take by NEC table 430.248 or 430.250?',
   inputs: [
     numberInput('horsepower', 'Horsepower', 'hp', { above: 0, max: 500 }, 15, 'Rated shaft power, a size of the table.'),
     numberInput('volts', 'Volts', 'V', { above: 0, max: 2400 }, 480, 'Volts of the system or of the plate; the class is found.'),

@@ -71,7 +71,7 @@ export function Plate({
         ))}
         {(all || hidden > 0) && seen.length >= MIN_SHOWN && (
           <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
-            {all ? 'Fewer marks' : `${hidden} more marks`}
+            {all ? 'Fewer fields' : `${hidden} more field${hidden === 1 ? '' : 's'}`}
           </button>
         )}
       </div>

@@ -7,17 +7,31 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import type { Change } from '@/core/swap/swap';
-
-const words = (value: unknown): string => {
-  if (value === null || value === undefined) return 'taken away';
-  if (typeof value === 'object' && 'value' in value) return String((value as { value: unknown }).value);
-  if (typeof value === 'object' && 'state' in value) return String((value as { state: unknown }).state);
-  return typeof value === 'object' ? JSON.stringify(value).slice(0, 60) : String(value);
-};
+import type { Change, SwapState } from '@/core/swap/swap';
+import { usePractice } from '../language/practice';
+import { changeWords } from './change-words';
 
 /** Somebody saved first: both sides are shown, and mine can be laid over theirs entry by entry. */
-export function ConflictDialog({ theirs, mine, onSettle }: { theirs: Change[]; mine: Change[]; onSettle: (keep: string[]) => void }) {
+export function ConflictDialog({
+  theirs,
+  mine,
+  state,
+  onSettle,
+}: {
+  theirs: Change[];
+  mine: Change[];
+  state: SwapState;
+  onSettle: (keep: string[]) => void;
+}) {
+  const practice = usePractice();
+  const line = (change: Change) => {
+    const { what, says } = changeWords(change, state, practice);
+    return (
+      <>
+        {what}: <b>{says}</b>
+      </>
+    );
+  };
   const both = new Set(theirs.map(({ path }) => path));
   const [keep, setKeep] = useState<string[]>(mine.map(({ path }) => path).filter((path) => !both.has(path)));
   const toggle = (path: string) => setKeep((paths) => (paths.includes(path) ? paths.filter((one) => one !== path) : [...paths, path]));
@@ -29,21 +43,19 @@ export function ConflictDialog({ theirs, mine, onSettle }: { theirs: Change[]; m
         <div>
           <p className="label">They changed</p>
           <ul style={{ margin: '4px 0', paddingLeft: 18 }}>
-            {theirs.map(({ path, value }) => (
-              <li key={path}>
-                <span className="figure">{path}</span>: {words(value)}
-              </li>
+            {theirs.map((change) => (
+              <li key={change.path}>{line(change)}</li>
             ))}
           </ul>
         </div>
         <div>
           <p className="label">You changed: keep what is ticked</p>
-          {mine.map(({ path, value }) => (
-            <label key={path} style={{ display: 'flex', alignItems: 'center' }}>
-              <Checkbox checked={keep.includes(path)} onChange={() => toggle(path)} />
+          {mine.map((change) => (
+            <label key={change.path} style={{ display: 'flex', alignItems: 'center' }}>
+              <Checkbox checked={keep.includes(change.path)} onChange={() => toggle(change.path)} />
               <span>
-                <span className="figure">{path}</span>: {words(value)}
-                {both.has(path) ? ' (they changed the same; yours would replace it)' : ''}
+                {line(change)}
+                {both.has(change.path) ? ' (they changed the same; yours would replace it)' : ''}
               </span>
             </label>
           ))}

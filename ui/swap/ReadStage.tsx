@@ -166,7 +166,7 @@ export function ReadStage({
       <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
         <Plate
           title={`Removed plate · ${inSentence(practice === 'IEC' ? family.title.iec : family.title.nfpa)}`}
-          note="evidence"
+          note="for reference"
           fields={removedFieldsOf(family, partPlate, state.removed, practice)}
           readings={state}
           onChange={set}

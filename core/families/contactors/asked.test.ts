@@ -181,7 +181,7 @@ describe('severity and safety', () => {
 
 describe('the words follow the figures', () => {
   it.each([
-    ['running', 'handbook, 10\u2009hp at 480\u2009V'],
+    ['running', 'NEC 430.250, 10\u2009hp at 480\u2009V'],
     ['locked-rotor', 'code G, high end'],
     ['volts', 'supply card'],
   ])('%s: %s', (id, brief) =>
