@@ -15,6 +15,14 @@ const pg = cluster(path.join(scratch, 'cluster'));
 const servers = [];
 let passed = 0;
 let failed = 0;
+const began = Date.now();
+/** Seconds of each part of the run, in order. */
+const parts = [];
+let partBegan = began;
+const part = (name) => {
+  parts.push(`${name} ${Math.round((Date.now() - partBegan) / 1000)} s`);
+  partBegan = Date.now();
+};
 
 function end(code) {
   for (const server of servers) server.kill('SIGKILL');
@@ -38,11 +46,13 @@ try {
       env: { ...process.env, TEST_CLUSTER_URL: pg.url(port, 'postgres') },
     },
   );
+  part('unit and database tests');
   const unit = JSON.parse(readFileSync(report, 'utf8'));
   passed += unit.numPassedTests;
   failed += unit.numFailedTests + (vitest.status !== 0 && unit.numFailedTests === 0 ? 1 : 0);
 
   build();
+  part('build');
   say('browser tests');
   const urls = [];
   for (const name of ['e2e', 'e2e_second']) {
@@ -60,6 +70,7 @@ try {
     stdio: 'inherit',
     env: { ...process.env, LOYAL_COIL_URL: urls.join(','), LOYAL_COIL_E2E_REPORT: e2eReport },
   });
+  part('browser tests');
   const e2e = JSON.parse(readFileSync(e2eReport, 'utf8')).stats;
   passed += e2e.expected;
   failed += e2e.unexpected + e2e.flaky;
@@ -67,5 +78,6 @@ try {
   console.error(error);
   failed += 1;
 }
+console.log(`${parts.join(', ')}; ${Math.round((Date.now() - began) / 1000)} s in all`);
 console.log(`${passed} passed, ${failed} failed`);
 end(failed > 0 ? 1 : 0);

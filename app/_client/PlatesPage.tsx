@@ -19,6 +19,10 @@ import { usePlatePhoto } from './use-plate-photo';
 import { useSpokenPractice } from '@/ui/language/practice';
 import { inSentence } from '@/core/language/in-sentence';
 import { sayIn } from '@/core/language/by-practice';
+import { EmptyPlace } from '@/ui/shell/EmptyPlace';
+
+/** A plate as it may be typed, invented. */
+const EXAMPLE = 'C16  IΔn 30mA\n230V~ 50Hz 6000 3\nIEC 61009-1';
 
 /** Read any plate, with no job open: a picture or a line of marks, the kind guessed or chosen. */
 export function PlatesPage() {
@@ -100,7 +104,7 @@ export function PlatesPage() {
                 rows={4}
                 value={text}
                 spellCheck={false}
-                placeholder={'C16  IΔn 30mA\n230V~ 50Hz 6000 3\nIEC 61009-1'}
+                placeholder={EXAMPLE}
                 onChange={(event) => setText(event.target.value)}
               />
             </label>
@@ -136,11 +140,23 @@ export function PlatesPage() {
           {source.trim() !== '' && !plate && (
             <p className="say not-known">The wording does not identify the device. Choose it above, or use “What is this?”.</p>
           )}
+          {source.trim() === '' && !plate && (
+            <EmptyPlace
+              title="The plate appears here"
+              action={
+                <button type="button" className="quiet" onClick={() => setText(EXAMPLE)}>
+                  Try an example
+                </button>
+              }
+            >
+              Each field with what it means; uncertain ones are marked for confirmation, unreadable ones say how to recover them.
+            </EmptyPlace>
+          )}
           {found && plate && <PlateFindings found={found} plate={plate} />}
           {plate && (
             <Plate
               title={sayIn(practice, plate.title)}
-              note={`${Object.values(readings).filter((one) => one.state !== 'unreadable').length} marks`}
+              note={`${Object.values(readings).filter((one) => one.state !== 'unreadable').length} fields`}
               fields={fields.filter((field) => field.kind !== 'rows')}
               readings={{ [section]: readings }}
               onChange={(field, reading) => setEdits({ ...edits, [field.id]: reading })}

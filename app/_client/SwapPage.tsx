@@ -38,6 +38,7 @@ import { SwapPhoto } from './SwapPhoto';
 import { useBoard, type Filters } from './use-board';
 import { useName } from './use-name';
 import { useSwap } from './use-swap';
+import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 
 const saveWords = {
   saved: 'Saved',
@@ -270,9 +271,23 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
                 onChange={change}
               />
             ) : (
-              <Empty
-                text={choice?.taken ? 'Working out the tests.' : 'Choose a part under Candidates first: the tests follow from the part.'}
-              />
+              <>
+                <h1>Tests</h1>
+                {choice?.taken ? (
+                  <p className="muted">Working out the tests.</p>
+                ) : (
+                  <EmptyPlace
+                    title="No part chosen yet"
+                    action={
+                      <button type="button" className="quiet" onClick={() => next('match')}>
+                        See the candidates
+                      </button>
+                    }
+                  >
+                    The tests on the bench, while installing and at first start follow from the part to install, each with its limits.
+                  </EmptyPlace>
+                )}
+              </>
             ))}
           {stage === 'record' && (
             <RecordStage
@@ -314,13 +329,6 @@ export function SwapPage({ view, meter = '' }: { view: SwapView; meter?: string 
     </Shell>
   );
 }
-
-const Empty = ({ text }: { text: string }) => (
-  <div>
-    <h1>Tests</h1>
-    <p className="muted">{text}</p>
-  </div>
-);
 
 type Detail = {
   judged: NonNullable<ReturnType<typeof derive>['removed']>;

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import { listRecords } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Shell } from '../_client/Shell';
+import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Logbook' };
@@ -14,7 +15,16 @@ export default async function Logbook() {
         <h1>Logbook</h1>
         <p className="muted">Signed records, newest first. Earlier history is kept at each position.</p>
         {records.length === 0 ? (
-          <p className="say note">Nothing has been signed yet. Start at a position; its record appears here.</p>
+          <EmptyPlace
+            title="Nothing signed yet"
+            action={
+              <Link className="quiet" href="/">
+                Go to the panels
+              </Link>
+            }
+          >
+            A job that is signed off leaves its record here, with PDF, JSON and label. Start one at a position that needs a part.
+          </EmptyPlace>
         ) : (
           <table className="plain sheet">
             <thead>

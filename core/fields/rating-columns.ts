@@ -34,12 +34,26 @@ const ampColumns = [
   'tungstenAmps',
 ];
 
+/** Names over the columns as plates print them, where the category does not make them. */
+const printed: Readonly<Record<string, string>> = {
+  fullLoadAmps: 'FLA',
+  lockedRotorAmps: 'LRA',
+  resistiveAmps: 'RES',
+  ballastAmps: 'Ballast',
+  tungstenAmps: 'Tungsten',
+  normalHp: 'HP',
+  joggingHp: 'HP, jogging',
+  normalHpSinglePhase: 'HP, one phase',
+};
+/** 'ac53aAmps' is category AC-53a. */
+const columnLabel = (name: string) =>
+  printed[name] ??
+  name.replace(/^([ad]c)(\d+)(\w?)Amps$/, (_, kind: string, number: string, letter: string) => `${kind.toUpperCase()}-${number}${letter}`);
+
 /** Columns of a rating row beside volts, kind and polesInSeries. */
 export const ratingColumns: readonly Field[] = [
-  ...ampColumns.map((name) =>
-    num(name, name.replace(/Amps$/, ''), 'A', upTo(100000), 'Rated current in this category, at the volts of the row.'),
-  ),
+  ...ampColumns.map((name) => num(name, columnLabel(name), 'A', upTo(100000), 'Rated current in this category, at the volts of the row.')),
   ...['normalHp', 'joggingHp', 'normalHpSinglePhase'].map((name) =>
-    num(name, name, 'hp', upTo(10000), 'Horsepower at the volts of the row.'),
+    num(name, columnLabel(name), 'hp', upTo(10000), 'Horsepower at the volts of the row.'),
   ),
 ];

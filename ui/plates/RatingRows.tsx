@@ -4,17 +4,17 @@ import { useState } from 'react';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Reading } from '@/core/readings/reading';
+import { ratingColumns } from '@/core/fields/rating-columns';
 
 type Row = Record<string, unknown>;
+/** Columns that a plate of a contactor most often prints; volts first. */
+const edited = ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp'];
 const columns: { id: string; label: string; unit: 'V' | 'A' | 'hp' }[] = [
   { id: 'volts', label: 'Volts', unit: 'V' },
-  { id: 'fullLoadAmps', label: 'FLA', unit: 'A' },
-  { id: 'lockedRotorAmps', label: 'LRA', unit: 'A' },
-  { id: 'resistiveAmps', label: 'RES', unit: 'A' },
-  { id: 'ac1Amps', label: 'AC-1', unit: 'A' },
-  { id: 'ac3Amps', label: 'AC-3', unit: 'A' },
-  { id: 'ac4Amps', label: 'AC-4', unit: 'A' },
-  { id: 'normalHp', label: 'HP', unit: 'hp' },
+  ...ratingColumns
+    .filter(({ name }) => edited.includes(name))
+    .sort((a, b) => edited.indexOf(a.name) - edited.indexOf(b.name))
+    .map(({ name, label, unit }) => ({ id: name, label, unit: unit === 'hp' ? ('hp' as const) : ('A' as const) })),
 ];
 
 function Cell({
