@@ -6,6 +6,8 @@ import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
 import { schoolChoices } from '@/core/loads/schools';
 import { familyWords } from '@/core/families/registry';
 import { limitText } from '@/core/needs/line-text';
+import { inputLabel } from '@/core/needs/input-label';
+import { summaryOf } from '@/core/needs/summary';
 import { termOf } from '@/core/quantities/terms';
 import { citeSource } from '@/core/standards/source';
 import { stateMeaning } from '@/core/readings/reading';
@@ -144,26 +146,16 @@ function LettersNote({ tables, code }: { tables: SwapView['letters']; code: stri
 
 function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onChange: Props['onChange'] }) {
   const say = useSay();
+  const { practice } = derived.context;
   const need = derived.needs.find((one) => one.id === id);
   if (!need) return null;
-  const start =
-    id === 'locked-rotor'
-      ? 'startWhenUnread'
-      : id === 'resistive-headroom'
-        ? 'resistiveHeadroom'
-        : id === 'unit-maximum'
-          ? 'unitMaximum'
-          : id === 'first-peak' || id === 'inrush'
-            ? id === 'inrush'
-              ? 'startWhenUnread'
-              : 'firstPeak'
-            : undefined;
-  const school = schoolChoices.find((one) => one.id === start);
+  const school = schoolChoices.find(({ lines }) => lines.includes(id));
   return (
     <Note title={`Why ${say(limitText(need.ways[0].limit, need.ways[0]))}`}>
       <p>{need.because}</p>
       <p className="muted">
-        {citeSource(need.source)}.{need.inputs.length > 0 ? ` Rests on ${need.inputs.map((input) => input.split('.')[1]).join(', ')}.` : ''}
+        {citeSource(need.source)}.
+        {need.inputs.length > 0 ? ` From: ${need.inputs.map((input) => inSentence(inputLabel(input, practice))).join(', ')}.` : ''}
       </p>
       {need.school && <p className="muted">Method: {need.school}.</p>}
       {school && (
@@ -192,50 +184,6 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
       )}
     </Note>
   );
-}
-
-/** Summary. */
-function breath({ derived, view }: Props): string {
-  const limit = (id: string) => {
-    const way = derived.needs.find((need) => need.id === id)?.ways[0];
-    return way ? limitText(way.limit, way) : undefined;
-  };
-  const anyOf = (id: string) => {
-    const words = derived.needs.find((need) => need.id === id)?.ways[0].limit;
-    return Array.isArray(words) ? words.join(' or ') : limit(id);
-  };
-  const dialled = derived.needs.find(({ id }) => id === 'setting')?.ways[0].unit === 'A';
-  const words = [
-    limit('poles') && `${limit('poles')} pole${limit('poles') === '1' ? '' : 's'}`,
-    limit('volts') && `at ${limit('volts')}`,
-    limit('running') && `at least ${limit('running')} running`,
-    limit('locked-rotor') && `${limit('locked-rotor')} starting`,
-    limit('inrush') && `${limit('inrush')} inrush`,
-    anyOf('function')?.replaceAll('-', ' '),
-    limit('frame') && `for ${limit('frame')}`,
-    ...derived.needs
-      .filter(({ id }) => id.startsWith('capacitance-'))
-      .map(({ ways: [way], about }) => `${limitText(way.limit, way)} for the ${about ? inSentence(about) : 'motor'}`),
-    !derived.needs.some(({ id, notApplicableWhen }) => id === 'residual-type' && notApplicableWhen) &&
-      anyOf('residual-type') &&
-      `type ${anyOf('residual-type')}`,
-    limit('sensitivity-people') && `at most ${limit('sensitivity-people')}`,
-    anyOf('protection-class'),
-    limit('dip') && `riding a dip to ${limit('dip')}`,
-    limit('nominal-volts') && `a supply of ${limit('nominal-volts')}`,
-    limit('lost-phase') && `seeing a phase held at ${view.state.load.regeneratedPercent?.value as number} %`,
-    limit('under-volts') && `undervoltage ${limit('under-volts')}`,
-    limit('setting') && (dialled ? `a dial for ${limit('setting')}` : limit('setting')),
-    limit('base') && `on ${limit('base')}`,
-    limit('changeovers') && `${limit('changeovers')} changeover${limit('changeovers') === '1' ? '' : 's'}`,
-    limit('conductor') && `at most ${limit('conductor')} for its conductor`,
-    limit('interrupting') && `breaking ${limit('interrupting')}`,
-    limit('disconnection') && `tripping at ${limit('disconnection')}`,
-    limit('jogging') && 'jogging',
-    limit('coil-volts') && `coil ${limit('coil-volts')} ${String(view.state.supply.controlKind?.value ?? '').toUpperCase()}`,
-    limit('aux-open') && `${limit('aux-open')} normally open`,
-  ].filter(Boolean);
-  return sayIn(view.site.practice, `${words.join(', ')}.`);
 }
 
 function foot(props: Props) {
@@ -350,7 +298,7 @@ export function SwapCard(props: Props) {
       )}
       {(stage === 'match' || stage === 'prove') && (
         <Note title="Summary">
-          <p style={{ fontSize: 15.5, fontWeight: 600 }}>{breath(props)}</p>
+          <p style={{ fontSize: 15.5, fontWeight: 600 }}>{sayIn(view.site.practice, summaryOf(derived.family.summary, derived.needs))}</p>
         </Note>
       )}
       {stage === 'match' && props.cell && (

@@ -101,6 +101,8 @@ export type DeviceFamily = {
   example: string;
   /** Need lines for a context, in the order in which they are shown. */
   needs: (context: NeedContext) => Need[];
+  /** The requirement in one sentence, as templates over its lines: `core/needs/summary.ts`. */
+  summary: readonly string[];
   /** Marks that should stay as on the removed part; what differs is said as a change, apart from the verdict. */
   keeps: readonly KeptMark[];
   /** Cautions that are no line on a part: a leg left live, a latch that stays in. */

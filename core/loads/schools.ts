@@ -25,22 +25,26 @@ export const swapSchools: Methods = { ...caseSchools, startWhenUnread: 'table-th
 
 export const schoolChoices: {
   id: keyof Methods;
+  /** Lines on which it may be chosen, by id. */
+  lines: readonly string[];
   question: string;
   choices: { value: string | number; words: string }[];
   reason: string;
 }[] = [
   {
     id: 'startWhenUnread',
+    lines: ['locked-rotor', 'inrush'],
     question: 'Starting current when the plate does not say',
     choices: [
-      { value: 'table-then-six', words: 'Handbook table, else 6 times' },
+      { value: 'table-then-six', words: 'NEC table, else 6 times' },
       { value: 'five-to-eight', words: '5 to 8 times' },
       { value: 'six-to-eight', words: '6 to 8 times' },
     ],
-    reason: 'Default: the table where it holds, else 6 times with the band 5 to 9 drawn. From a school alone the line is at best a check.',
+    reason: 'Default: the table where it holds, else 6 times with the band 5 to 9 drawn. From a method alone the line is at best a check.',
   },
   {
     id: 'resistiveHeadroom',
+    lines: ['resistive-headroom'],
     question: 'Headroom on resistive current',
     choices: [
       { value: 1.2, words: '20 %' },
@@ -52,6 +56,7 @@ export const schoolChoices: {
   },
   {
     id: 'unitMaximum',
+    lines: ['unit-maximum'],
     question: "Compare with the unit plate's largest breaker",
     choices: [
       { value: 'check', words: 'Show as a check' },
@@ -61,6 +66,7 @@ export const schoolChoices: {
   },
   {
     id: 'firstPeak',
+    lines: ['first-peak'],
     question: 'An instantaneous release against the start of a motor',
     choices: [
       { value: 'asymmetrical', words: 'The first half cycle, 1.8 times' },

@@ -116,6 +116,11 @@ function needFaults(family: DeviceFamily, samples: readonly Sample[], specs: rea
     ...(all.some(({ needs }) => needs.some(({ safety }) => safety)) ? [] : ['no line of safety']),
     ...(empty.length > 0 ? ['a part that says nothing fits'] : []),
     ...assumed,
+    ...(family.summary.length > 0 ? [] : ['no summary']),
+    ...family.summary
+      .flatMap((template) => [...template.matchAll(/\{([a-z][a-z0-9-]*)(\*?)\}/g)])
+      .filter(([, id, open]) => id !== 's' && id !== 'about' && ![...ids].some((one) => (open ? one.startsWith(id!) : one === id)))
+      .map(([, id]) => `summary of '${id}', which is never asked`),
     ...family.keeps.flatMap(({ name, why, ask, lines }) => [
       ...(carried.has(name) || family.fields.some((one) => one.name === name) ? [] : [`keeps '${name}', which no part carries`]),
       ...(lines.some((id) => [...ids].some((one) => one === id || one.startsWith(`${id}-`))) || lines.length === 0

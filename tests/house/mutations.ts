@@ -80,6 +80,8 @@ export const mutations: readonly Mutation[] = [
     what: 'a kept mark without a question',
     apply: (f) => ({ ...f, keeps: f.keeps.map((one, i) => (i === 0 ? { ...one, ask: '' } : one)) }),
   },
+  { what: 'a summary of a line that is never asked', apply: (f) => ({ ...f, summary: ['at least {runing}'] }) },
+  { what: 'no summary', apply: (f) => ({ ...f, summary: [] }) },
   { what: 'no tests', apply: (f) => ({ ...f, proofs: () => [] }) },
   {
     what: 'a test without a reason',

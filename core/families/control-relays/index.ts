@@ -59,6 +59,7 @@ export const controlRelays = {
       ],
       alwaysAsked,
     ),
+  summary: ['on {base}', '{changeovers} changeover{s}', 'coil {coil-volts} {coil-kind}'],
   keeps: controlRelayKeeps,
   cautions: controlRelayCautions,
   proofs: controlRelayProofs,

@@ -65,6 +65,12 @@ export const monitoringRelays = {
       (own) => [...monitoringNeeds(own), ...(own.load.contacts === undefined ? [] : contactNeeds(own)), ...ambientNeeds(own)],
       alwaysAsked,
     ),
+  summary: [
+    'a supply of {nominal-volts}',
+    'detecting a phase held at {lost-phase}',
+    'undervoltage {under-volts}',
+    '{changeovers} changeover{s}',
+  ],
   keeps: monitoringRelayKeeps,
   cautions: monitoringCautions,
   proofs: monitoringProofs,

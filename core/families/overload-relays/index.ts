@@ -36,6 +36,7 @@ export const overloadRelays = {
   },
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
   needs: (context: NeedContext) => finishNeeds(context, overloadNeeds, alwaysAsked),
+  summary: ['{poles} pole{s}', 'a dial for {setting}', 'no trip within {start-time} at start', 'stall tripped within {stall-time}'],
   keeps: overloadKeeps,
   cautions: overloadCautions,
   proofs: overloadProofs,

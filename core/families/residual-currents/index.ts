@@ -51,6 +51,14 @@ export const residualCurrents = {
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
     finishNeeds(context, (own) => [...placeNeeds(own), ...detectionNeeds(own), ...timeNeeds(own)], alwaysAsked),
+  summary: [
+    '{poles} pole{s}',
+    'at {volts}',
+    'at least {running} running',
+    'type {residual-type}',
+    'at most {sensitivity-people}',
+    '{protection-class}',
+  ],
   keeps: residualKeeps,
   cautions: residualCautions,
   proofs: residualProofs,

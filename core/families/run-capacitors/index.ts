@@ -37,6 +37,7 @@ export const runCapacitors = {
   },
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
   needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds, alwaysAsked),
+  summary: ['{capacitance-*} for the {about}', 'at {volts}'],
   keeps: runCapacitorKeeps,
   cautions: runCapacitorCautions,
   proofs: runCapacitorProofs,

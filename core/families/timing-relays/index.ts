@@ -61,6 +61,7 @@ export const timingRelays = {
       (own) => [...timingNeeds(own), ...listed(own), ...coilNeeds(own), ...baseNeeds(own), ...formNeeds(own), ...ambientNeeds(own)],
       alwaysAsked,
     ),
+  summary: ['{function}', 'set to {setting}', 'on {base}', '{changeovers} changeover{s}', 'coil {coil-volts} {coil-kind}'],
   keeps: timingRelayKeeps,
   cautions: timingCautions,
   proofs: timingProofs,
