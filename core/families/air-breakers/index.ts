@@ -49,7 +49,6 @@ export const airBreakers = {
     'at least {running} running',
     'breaking {interrupting}',
     'withstanding {withstand}',
-    'tripping at {disconnection}',
     'coil {coil-volts} {coil-kind}',
   ],
   keeps: airBreakerKeeps,
