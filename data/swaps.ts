@@ -46,5 +46,15 @@ export async function saveState(knex: Knex, id: string, version: number, state: 
 
 export const recordBySwap = (knex: Knex, swapId: string): Promise<RecordRow | undefined> =>
   knex<RecordRow>('records').where({ swap_id: swapId }).first();
-export const recordById = (knex: Knex, id: string): Promise<RecordRow | undefined> => knex<RecordRow>('records').where({ id }).first();
-export const recordsNewestFirst = (knex: Knex): Promise<RecordRow[]> => knex<RecordRow>('records').orderBy('signed_at', 'desc').limit(500);
+/** A record with the time zone of its site. */
+export type PlacedRecordRow = RecordRow & { time_zone: string };
+const placedRecords = (knex: Knex) =>
+  knex<RecordRow>('records')
+    .join('positions', 'positions.id', 'records.position_id')
+    .join('panels', 'panels.id', 'positions.panel_id')
+    .join('sites', 'sites.id', 'panels.site_id')
+    .select('records.*', 'sites.time_zone');
+export const recordById = (knex: Knex, id: string): Promise<PlacedRecordRow | undefined> =>
+  placedRecords(knex).where('records.id', id).first();
+export const recordsNewestFirst = (knex: Knex): Promise<PlacedRecordRow[]> =>
+  placedRecords(knex).orderBy('records.signed_at', 'desc').limit(500);

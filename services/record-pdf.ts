@@ -7,6 +7,7 @@ import { sayIn } from '../core/language/by-practice';
 import { formatValue } from '../core/quantities/format-quantity';
 import { changeText, fittedBrief, foundText, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
+import { formatInstant } from '../core/language/format-instant';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
 const words = {
@@ -80,7 +81,7 @@ function lineRow(doc: PDFKit.PDFDocument, line: RecordLine, practice: Practice) 
 }
 
 /** Returns the record as an A4 PDF. */
-export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer> {
+export async function recordPdf({ id, body, hash, timeZone }: RecordView): Promise<Buffer> {
   const doc = open({
     size: 'A4',
     margin: 48,
@@ -96,7 +97,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
     .fontSize(10)
     .text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
   doc.text(
-    `Signed by ${body.signedBy} on ${body.signedAt.replace('T', ' ').slice(0, 16)} UTC. Practice: ${body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC'}.`,
+    `Signed by ${body.signedBy} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC'}.`,
   );
   if (body.remark) doc.moveDown(0.3).text(body.remark);
   const overridden = body.fitted.lines.filter((line) => line.overriddenBy);
@@ -165,7 +166,7 @@ export async function recordPdf({ id, body, hash }: RecordView): Promise<Buffer>
 }
 
 /** Returns the label for the position: 62 x 29 mm. */
-export async function labelPdf({ body }: RecordView): Promise<Buffer> {
+export async function labelPdf({ body, timeZone }: RecordView): Promise<Buffer> {
   const mm = 72 / 25.4;
   const doc = open({ size: [62 * mm, 29 * mm], margin: 2.5 * mm });
   const done = collect(doc);
@@ -181,10 +182,13 @@ export async function labelPdf({ body }: RecordView): Promise<Buffer> {
   doc
     .font('plain')
     .fontSize(7)
-    .text(`${body.signedAt.slice(0, 10)}  ${body.signedBy}${body.stock ? `  spare: ${body.stock.place}, ${body.stock.after} left` : ''}`, {
-      width,
-      height: 20,
-    });
+    .text(
+      `${formatInstant(body.signedAt, timeZone)}  ${body.signedBy}${body.stock ? `  spare: ${body.stock.place}, ${body.stock.after} left` : ''}`,
+      {
+        width,
+        height: 20,
+      },
+    );
   doc.end();
   return done;
 }

@@ -1,16 +1,17 @@
 import { database } from '../data/connection';
 import { picturesOfSwap } from '../data/pictures';
-import { recordById, recordsNewestFirst, type RecordRow } from '../data/swaps';
+import { recordById, recordsNewestFirst, type PlacedRecordRow } from '../data/swaps';
 import { hashOf } from './sign';
 import { notFound } from './service-error';
 
-export type RecordView = Pick<RecordRow, 'id' | 'body' | 'hash'> & { signedAt: string; untouched: boolean };
+export type RecordView = Pick<PlacedRecordRow, 'id' | 'body' | 'hash'> & { signedAt: string; timeZone: string; untouched: boolean };
 
-const viewOf = (row: RecordRow): RecordView => ({
+const viewOf = (row: PlacedRecordRow): RecordView => ({
   id: row.id,
   body: row.body,
   hash: row.hash,
   signedAt: row.signed_at.toISOString(),
+  timeZone: row.time_zone,
   untouched: hashOf(row.body) === row.hash,
 });
 

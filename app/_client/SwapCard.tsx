@@ -26,6 +26,7 @@ import type { Stage } from '@/ui/swap/StageRail';
 import { inSentence } from '@/core/language/in-sentence';
 import { sayIn } from '@/core/language/by-practice';
 import { useSay } from '@/ui/language/practice';
+import { formatInstant } from '@/core/language/format-instant';
 
 type Props = {
   stage: Stage;
@@ -349,7 +350,7 @@ export function SwapCard(props: Props) {
         <Note title="History here">
           {view.history.slice(0, 4).map((event, i) => (
             <p key={i}>
-              <span className="figure">{event.at.slice(0, 10)}</span> {event.text}
+              <span className="figure">{formatInstant(event.at, view.site.timeZone)}</span> {event.text}
             </p>
           ))}
         </Note>

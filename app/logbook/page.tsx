@@ -3,6 +3,7 @@ import { listRecords } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Shell } from '../_client/Shell';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
+import { formatInstant } from '@/core/language/format-instant';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Logbook' };
@@ -38,9 +39,9 @@ export default async function Logbook() {
               </tr>
             </thead>
             <tbody>
-              {records.map(({ id, body }) => (
+              {records.map(({ id, body, timeZone }) => (
                 <tr key={id}>
-                  <td className="figure">{body.signedAt.slice(0, 16).replace('T', ' ')}</td>
+                  <td className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</td>
                   <td>
                     <Link href={`/records/${id}`}>
                       {body.position.tag} {body.position.function}

@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../marks/VerdictMark';
+import { formatInstant } from '@/core/language/format-instant';
 
 // Most positions have no open point: its form comes with the first that has one.
 const OpenPointNote = dynamic(() => import('./OpenPointNote').then((module) => module.OpenPointNote));
@@ -87,9 +88,6 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
   );
 }
 
-const day = (iso: string, timeZone: string) =>
-  new Intl.DateTimeFormat('en-GB', { day: '2-digit', month: 'short', year: '2-digit', timeZone }).format(new Date(iso));
-
 function PositionCard({
   tile,
   panelId,
@@ -117,7 +115,7 @@ function PositionCard({
         <h2 style={{ margin: '4px 0' }}>{tile.function[0]!.toUpperCase() + tile.function.slice(1)}</h2>
         <p className="muted">
           {tile.deviceName}
-          {tile.fittedOn ? `, fitted ${day(tile.fittedOn, site.timeZone)}` : ''}
+          {tile.fittedOn ? `, installed ${formatInstant(tile.fittedOn, site.timeZone)}` : ''}
           {tile.load ? `, feeds a ${tile.load}.` : '.'}
         </p>
       </div>
@@ -157,7 +155,7 @@ function PositionCard({
           <dl className="history">
             {tile.history.slice(0, 8).map((event, i) => (
               <div key={i} style={{ display: 'contents' }}>
-                <dt>{day(event.at, site.timeZone)}</dt>
+                <dt>{formatInstant(event.at, site.timeZone)}</dt>
                 <dd>{event.recordId ? <a href={`/records/${event.recordId}`}>{event.text}</a> : event.text}</dd>
               </div>
             ))}

@@ -5,6 +5,7 @@ import { formatValue } from '@/core/quantities/format-quantity';
 import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine } from '@/core/record/record';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { InPractice, useSay } from '../language/practice';
+import { formatInstant } from '@/core/language/format-instant';
 
 function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
   const say = useSay();
@@ -50,12 +51,14 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
 /** A signed record as a sheet, with its downloads. */
 export function RecordSheet({
   id,
+  timeZone,
   body,
   hash,
   untouched,
   pictures = [],
 }: {
   id: string;
+  timeZone: string;
   body: RecordBody;
   hash: string;
   untouched: boolean;
@@ -72,7 +75,7 @@ export function RecordSheet({
               {body.position.tag} {body.position.function}: {body.fitted.name}
             </h1>
             <p className="muted">
-              {body.position.site}, {body.position.panel}. Signed by {body.signedBy}, {body.signedAt.slice(0, 16).replace('T', ' ')} UTC.
+              {body.position.site}, {body.position.panel}. Signed by {body.signedBy}, {formatInstant(body.signedAt, timeZone, 'minute')}.
             </p>
           </div>
           <div className="row-flex no-print">

@@ -18,6 +18,7 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
       <RecordSheet
         id={record.id}
         body={JSON.parse(JSON.stringify(record.body))}
+        timeZone={record.timeZone}
         hash={record.hash}
         untouched={record.untouched}
         pictures={pictures}
