@@ -23,7 +23,7 @@ test('an AC breaker on the battery is refused as a safety line; the DC one from 
   await stage(page, 'Sign off').click();
   await page.getByRole('button', { name: /^Sign off/ }).click();
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
-  await expect(page.getByText(/Fitted: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
+  await expect(page.getByText(/Installed: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
 });
 
 test('a fuse that goes a third time opens a hunt; what is found stays and goes on the record', async ({ page }) => {

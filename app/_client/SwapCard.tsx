@@ -246,7 +246,7 @@ function foot(props: Props) {
   if (stage === 'prove')
     return go(
       'record',
-      'Sign off',
+      'Go to sign-off',
       sign.obstacles > 0 ? `${sign.obstacles} thing${sign.obstacles > 1 ? 's' : ''} still open` : 'all tests passed',
     );
   return (
