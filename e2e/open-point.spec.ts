@@ -6,8 +6,8 @@ test('what was signed as not known stands at its position until it is settled', 
   await openPosition(page, 'ferrow-pump', /^K11 /);
   await startSwap(page);
   await stage(page, 'Candidates').click();
-  const first = page.locator('table.board thead .pick').first();
-  await first.click();
+  // From the catalogue: what lies on the shelf is left to the other tests.
+  await page.locator('table.board thead th').filter({ hasText: 'catalogue' }).locator('.pick').first().click();
   await sayAll(page, 'R. Tester');
   await page.getByRole('button', { name: /^Take / }).click();
   await confirmSafe(page, 'R. Tester');
@@ -15,7 +15,7 @@ test('what was signed as not known stands at its position until it is settled', 
   await proveAll(page);
   await stage(page, 'Sign off').click();
   await page.getByRole('button', { name: /^Sign off/ }).click();
-  await expect(page.getByRole('heading', { name: /K11 drainage A: Wexmoor W50 11/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /K11 drainage A: / })).toBeVisible();
   await expect(page.getByText(/Signed as not known. R. Tester: .* To be settled by:/)).toBeVisible();
 
   await page.goto('/?panel=ferrow-pump&position=ferrow-pump-k11');
