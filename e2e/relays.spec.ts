@@ -66,7 +66,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await expect(page.getByRole('alert').filter({ hasText: 'Nothing listens' })).toBeVisible();
   await page.getByLabel('Panel meter').fill(`127.0.0.1:${meter.port}`);
   await page.getByRole('button', { name: 'Read the meter' }).click();
-  await expect(page.getByText(/Both proofs are filled/)).toBeVisible();
+  await expect(page.getByText(/Both tests are filled in/)).toBeVisible();
   await expect(page.getByRole('textbox', { name: 'Lowest line volts shown' })).toHaveValue(/400/);
 });
 

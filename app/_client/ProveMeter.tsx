@@ -27,7 +27,7 @@ export function ProveMeter({ address, disabled, onChange }: { address: string; d
     ]);
     setSaid({
       ok: true,
-      words: `${volts.map((one) => formatQuantity(one, 'V')).join(', ')}; unbalance ${unbalance} %. Both proofs are filled.`,
+      words: `${volts.map((one) => formatQuantity(one, 'V')).join(', ')}; unbalance ${unbalance} %. Both tests are filled in.`,
     });
   };
   return (

@@ -28,15 +28,15 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
   return [
     figure(
       'break-rest',
-      'Worst break contact at rest',
-      `Coil off, ohmmeter across ${at('normallyClosed')}; enter the worst and the leads.`,
+      'Break contacts closed at rest, highest resistance',
+      `Coil off, ohmmeter across ${at('normallyClosed')}; enter the highest reading and the leads.`,
       0,
       contactOhms.caution,
       limit,
     ),
     figure(
       'make-rest',
-      'Least make contact at rest',
+      'Make contacts open at rest, lowest resistance',
       `Coil off, ohmmeter across ${at('normallyOpen')}.`,
       contactOhms.open,
       null,
@@ -44,15 +44,15 @@ export function contactProofs({ part }: ProofContext, timer = false): Proof[] {
     ),
     figure(
       'make-pulled',
-      'Worst make contact, energised',
-      `Coil on a bench supply, ohmmeter across ${at('normallyOpen')}; enter the worst and the leads.`,
+      'Make contacts closed, energised, highest resistance',
+      `Coil on a bench supply, ohmmeter across ${at('normallyOpen')}; enter the highest reading and the leads.`,
       0,
       contactOhms.caution,
       limit,
     ),
     figure(
       'break-pulled',
-      'Least break contact, energised',
+      'Break contacts open, energised, lowest resistance',
       `Coil on, ohmmeter across ${at('normallyClosed')}.`,
       contactOhms.open,
       null,

@@ -9,7 +9,7 @@ export const faultWords: Record<FaultName, string> = {
   overvoltage: 'overvoltage',
   phaseLoss: 'a lost phase',
   phaseSequence: 'reversed sequence',
-  asymmetry: 'asymmetry',
+  asymmetry: 'unbalance',
   underfrequency: 'underfrequency',
   overfrequency: 'overfrequency',
   neutralOpen: 'an open neutral',

@@ -94,7 +94,7 @@ describe('which proofs are asked', () => {
     expect(new Set(proofs.map((proof) => proof.id)).size).toBe(proofs.length);
   });
   it('the number of poles stands in the words', () => {
-    expect(find('contact-closed', {}, { kind: 'motor-1ph' }, { poles: 2 })!.title).toBe('Worst of 2 poles, closed');
+    expect(find('contact-closed', {}, { kind: 'motor-1ph' }, { poles: 2 })!.title).toBe('Highest resistance of 2 poles, closed');
   });
   it('every swap proves that the load lets go', () => {
     for (const kind of contactors.loads)

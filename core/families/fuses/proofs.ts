@@ -20,7 +20,7 @@ export function fuseProofs({ need }: ProofContext): Proof[] {
     figureProof({
       id: 'fuse-ohms',
       when: 'bench',
-      title: 'Resistance, worst of the set',
+      title: 'Resistance, highest of the set',
       unit: 'ohm',
       leads: true,
       low: 0,

@@ -58,7 +58,7 @@ const functionOfRow: Record<string, string> = {
   overVolts: 'overvoltage',
   underHertz: 'underfrequency',
   overHertz: 'overfrequency',
-  asymmetryPercent: 'asymmetry',
+  asymmetryPercent: 'unbalance',
   phaseLossPercent: 'phaseLoss',
   phaseSequence: 'phaseSequence',
   neutralShiftVolts: 'neutralOpen',

@@ -30,7 +30,7 @@ export function conditionOf(readMicrofarads: number, ratedMicrofarads: number, t
 
 export const conditionWords: Record<Condition, string> = {
   good: 'within its tolerance',
-  weak: 'outside its tolerance: spent, though the motor may still run',
+  weak: 'outside its tolerance: worn out, though the motor may still run',
   open: 'the motor hums and does not start',
   shorted: 'or it was not discharged when it was read',
 };
