@@ -175,3 +175,22 @@ export const impulseVolts = mark(
 /** The standard marked, of those that this kind of plate prints. */
 export const standardMark = (words: readonly string[], printed: Record<string, string> = {}) =>
   mark('standard', 'Standard', 'word', { names: ['STANDARD', 'STD'], words, printed, bare: true }, standardMeaning, sheet);
+
+/** Volts for which a device is made, as printed: two figures of a breaker are a slash rating. */
+export const ratedVoltsMark = (meaning: string) =>
+  mark(
+    'ratedVolts',
+    'Rated voltage',
+    'numbers',
+    {
+      unit: 'V',
+      names: ['RATED VOLTAGE', 'VOLTS', 'UE', 'UN'],
+      units: { ...VOLTS, 'VOLTS AC': 1, 'V AC': 1, 'V DC': 1 },
+      bare: true,
+      min: 5,
+      max: 1500,
+      tail: { kind: 'currentKind', hertz: 'hertz' },
+    },
+    meaning,
+    'The body’s side or the maker’s sheet. No DC figure printed means not rated for DC.',
+  );

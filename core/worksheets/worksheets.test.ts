@@ -42,6 +42,7 @@ describe.each(worksheets.map((sheet) => [sheet.id, sheet] as const))('%s', (_id,
 describe('laws', () => {
   const number = (result: ReturnType<typeof controlRun.compute>, name: string) => result.outputs.find((one) => one.name === name)!.value!;
   it('a longer run never leaves more volts, a larger transformer never less', () => {
+    const HAIR_VOLTS = 1e-9;
     const at = (loopOhms: number, transformerVA: number) =>
       number(
         controlRun.compute({ controlVolts: 120, transformerVA, impedancePercent: 6, loopOhms, inrushVA: 240, inrushPowerFactor: 0.6 }),
@@ -52,7 +53,8 @@ describe('laws', () => {
         fc.double({ min: 0, max: 50, noNaN: true }),
         fc.double({ min: 0, max: 50, noNaN: true }),
         fc.integer({ min: 50, max: 2000 }),
-        (a, b, va) => at(Math.min(a, b), va) >= at(Math.max(a, b), va),
+        // Two runs that differ by a hair of a hair give the same volts to the last digits of a double.
+        (a, b, va) => at(Math.min(a, b), va) >= at(Math.max(a, b), va) - HAIR_VOLTS,
       ),
     );
     fc.assert(

@@ -1,8 +1,20 @@
 /** Marks of a circuit breaker. Names and synonyms: common practice; letter symbols as in IEC 60947-2, from memory. */
-import { currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
-import { currentKind, hertz, impulseVolts, insulationVolts, maker, serial, standardMeaning, torque, type } from '../../fields/plate-marks';
-import { AMPS, KILO, KILOAMPS, VOLTS, printedAs, sheet } from '../../fields/print';
-import { arcEnergyMeans, breakerCurves, breakerMarks, breakerStandards } from '../../fields/protection-fields';
+import { flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
+import {
+  currentKind,
+  hertz,
+  impulseVolts,
+  insulationVolts,
+  maker,
+  ratedVoltsMark,
+  serial,
+  standardMeaning,
+  torque,
+  type,
+} from '../../fields/plate-marks';
+import { AMPS, KILO, KILOAMPS, printedAs, sheet } from '../../fields/print';
+import { breakerCurves, breakerMarks, breakerStandards } from '../../fields/protection-fields';
+import { device } from '../../fields/device-marks';
 
 export const breakerFields: readonly Field[] = [
   maker,
@@ -34,26 +46,8 @@ export const breakerFields: readonly Field[] = [
     print: { names: ['RATED CURRENT', 'IN'], units: AMPS, bare: true },
     recovery: 'On the handle, the body’s side or the end cap; never from the conductor’s size.',
   }),
-  num('poles', 'Poles', 'count', { min: 1, max: 4 }, 'Main contacts, one for each conductor it opens.', {
-    print: { names: ['POLES', 'POLE'], units: { POLES: 1, POLE: 1, P: 1 }, bare: true },
-    recovery: 'Count the power terminals in pairs.',
-  }),
-  mark(
-    'ratedVolts',
-    'Rated volts',
-    'numbers',
-    {
-      unit: 'V',
-      min: 5,
-      max: 1500,
-      names: ['RATED VOLTAGE', 'VOLTS', 'UE', 'UN'],
-      units: { ...VOLTS, 'VOLTS AC': 1, 'V AC': 1, 'V DC': 1 },
-      bare: true,
-      tail: { kind: 'currentKind', hertz: 'hertz' },
-    },
-    'Volts for which it is made. 120/240 or 480Y/277 is a slash rating, not two choices.',
-    'The body’s side or the maker’s sheet. No DC figure printed means not rated for DC.',
-  ),
+  device.poles,
+  ratedVoltsMark('Volts for which it is made. 120/240 or 480Y/277 is a slash rating, not two choices.'),
   currentKind,
   hertz,
   num(
@@ -183,54 +177,27 @@ export const breakerFields: readonly Field[] = [
     'Release.',
     { short: 'Trip unit' },
   ),
-  words('currentKinds', 'AC or DC', currentKinds, 'Kinds of current marked.'),
-  num('ratedVoltsLineToLine', 'Rated voltage, line to line', 'V', { min: 12, max: 1500 }, 'Rated volts between lines.', {
-    short: 'Rated V',
-  }),
-  num('ratedVoltsLineToGround', 'Rated voltage to earth', 'V', { min: 12, max: 1500 }, 'Lower figure of a slash rating.', {
-    short: 'V to earth',
-  }),
+  device.currentKinds,
+  device.ratedVoltsLineToLine,
+  device.ratedVoltsLineToGround,
   flag('slash', 'Slash rating', 'The volts are a slash rating.'),
-  {
-    name: 'interruptingRatings',
-    label: 'Interrupting ratings',
-    short: 'Interrupting',
-    kind: 'rows',
-    rowFields: [
-      num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.'),
-      word('kind', 'Row AC or DC', currentKinds, 'Kind of current; absent: ac.'),
-      num('amps', 'Interrupting amps', 'A', { min: 100, max: 300000 }, 'Interrupting rating at these volts.'),
-    ],
-    meaning: 'Interrupting rating by volts (UL).',
-  },
-  num('icuAmps', 'Icu', 'A', { min: 500, max: 200000 }, 'Ultimate breaking capacity (IEC 60947-2).'),
-  num('icsAmps', 'Ics', 'A', { min: 500, max: 200000 }, 'Service breaking capacity.'),
-  {
-    name: 'dcRatings',
-    label: 'DC ratings',
-    kind: 'rows',
-    rowFields: [
-      num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.'),
-      num('polesInSeries', 'Poles in series', 'count', { min: 1, max: 4 }, 'Poles in series for these volts.'),
-      num('interruptingAmps', 'DC interrupting', 'A', { min: 10, max: 300000 }, 'DC breaking capacity.'),
-    ],
-    meaning: 'DC volts with that many poles in series, and DC breaking capacity.',
-  },
-  flag('polaritySensitive', 'Polarity marked', 'Marked with polarity.', { short: 'Polarised' }),
+  device.interruptingRatings,
+  num('icuAmps', 'Icu', 'A', { min: 500, max: 300000 }, 'Ultimate breaking capacity (IEC 60947-2).'),
+  num('icsAmps', 'Ics', 'A', { min: 500, max: 300000 }, 'Service breaking capacity.'),
+  device.dcRatings,
+  device.polaritySensitive,
   num('polesInPositive', 'Poles in the positive line', 'count', { min: 0, max: 4 }, 'Its poles as connected in the positive line.', {
     short: 'Poles in +',
   }),
   num('polesInNegative', 'Poles in the negative line', 'count', { min: 0, max: 4 }, 'Its poles as connected in the negative line.', {
     short: 'Poles in −',
   }),
-  flag('hundredPercentRated', '100 % rated', 'Marked for 100 % continuous load.', { short: '100 % rated' }),
+  device.hundredPercentRated,
   flag('instantaneousOnly', 'Instantaneous trip only', 'Motor-circuit protector without overload release.', { short: 'Inst. only' }),
   flag('partOfListedCombination', 'Part of a listed combination', 'Part of a listed combination controller.', { short: 'Listed comb.' }),
   words('marks', 'Listing marks', breakerMarks, 'Duty marks.', { short: 'Marks' }),
-  word('itSystemMark', 'IT system mark', ['suitable', 'crossed-out', 'none'], 'Mark for IT systems.', { short: 'IT mark' }),
-  num('calibratedAmbientC', 'Calibration temperature', '°C', { min: 20, max: 60 }, 'Ambient at which the rated current holds.', {
-    short: 'Calibrated at',
-  }),
+  device.itSystemMark,
+  device.calibratedAmbientC,
   num('guaranteedTripAmps', 'Guaranteed trip current', 'A', upTo(200000), 'Current that surely trips it within the time asked.', {
     short: 'Guaranteed trip',
   }),
@@ -245,32 +212,11 @@ export const breakerFields: readonly Field[] = [
   text('seriesRatedWith', 'Upstream device of the series rating', 'The upstream device that the combination was tested with.', {
     short: 'Series with',
   }),
-  num(
-    'instantaneousHoldsAmps',
-    'Must not trip instantaneously below',
-    'A',
-    upTo(200000),
-    'Maker’s lower edge of the instantaneous band, AC.',
-    { short: 'Inst. min.' },
-  ),
-  num('instantaneousTripsAmps', 'Trips instantaneously above', 'A', upTo(200000), 'Maker’s upper edge of the instantaneous band, AC.', {
-    short: 'Inst. max.',
-  }),
-  num('longTimeSettingAmps', 'Long-time setting, Ir', 'A', upTo(6300), 'Long-time pick-up as set, Ir; absent: at its rated current.', {
-    short: 'Long time, Ir',
-  }),
-  flag('settingAccessRestricted', 'Setting access restricted', 'The setting stands behind a sealed cover, lock or password.', {
-    short: 'Restricted',
-  }),
-  num('groundFaultPickupAmps', 'Earth-fault pickup', 'A', upTo(6300), 'Pick-up of its earth-fault (G) function, as set.', {
-    short: 'E/F pickup',
-    nfpa: { label: 'Ground-fault pickup', short: 'G/F pickup' },
-  }),
-  num('groundFaultSeconds', 'Earth-fault delay', 's', { min: 0, max: 10 }, 'Delay of its earth-fault function at 3000 A and above.', {
-    short: 'E/F delay',
-    nfpa: { label: 'Ground-fault delay', short: 'G/F delay' },
-  }),
-  words('arcEnergyReduction', 'Arc energy reduction', arcEnergyMeans, 'Means to reduce arc energy that it carries.', {
-    short: 'Arc energy',
-  }),
+  device.instantaneousHoldsAmps,
+  device.instantaneousTripsAmps,
+  device.longTimeSettingAmps,
+  device.settingAccessRestricted,
+  device.groundFaultPickupAmps,
+  device.groundFaultSeconds,
+  device.arcEnergyReduction,
 ];

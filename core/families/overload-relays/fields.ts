@@ -1,7 +1,7 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
-import { currentKind, maker, serial, standardMeaning, terminalsMark, type } from '../../fields/plate-marks';
-import { AMPS, VOLTS, sheet } from '../../fields/print';
+import { currentKind, maker, ratedVoltsMark, serial, standardMeaning, terminalsMark, type } from '../../fields/plate-marks';
+import { AMPS, sheet } from '../../fields/print';
 import { tripClasses } from '../../fields/protection-fields';
 
 export const overloadRelayFields: readonly Field[] = [
@@ -52,22 +52,7 @@ export const overloadRelayFields: readonly Field[] = [
     },
     recovery: 'The position of the reset lever or dial.',
   }),
-  mark(
-    'ratedVolts',
-    'Rated volts',
-    'numbers',
-    {
-      unit: 'V',
-      min: 5,
-      max: 1500,
-      names: ['RATED VOLTAGE', 'VOLTS', 'UE', 'UN'],
-      units: { ...VOLTS, 'VOLTS AC': 1, 'V AC': 1, 'V DC': 1 },
-      bare: true,
-      tail: { kind: 'currentKind', hertz: 'hertz' },
-    },
-    'Insulation or rated volts of its main circuit.',
-    'The body’s side or the maker’s sheet. No DC figure printed means not rated for DC.',
-  ),
+  ratedVoltsMark('Insulation or rated volts of its main circuit.'),
   currentKind,
   terminalsMark,
   num('poles', 'Poles', 'count', { min: 1, max: 3 }, 'Poles.'),

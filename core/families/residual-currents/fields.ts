@@ -4,6 +4,7 @@ import { currentKind, hertz, maker, serial, standardMeaning, type } from '../../
 import { AMPS, KILO, VOLTS, printedAs, sheet } from '../../fields/print';
 import { breakerCurves } from '../../fields/protection-fields';
 import { protectionClasses, residualDelays, residualStandards, residualTypes } from '../../fields/residual-fields';
+import { device } from '../../fields/device-marks';
 
 export const residualCurrentFields: readonly Field[] = [
   maker,
@@ -68,10 +69,7 @@ export const residualCurrentFields: readonly Field[] = [
     'North America: current to ground at which it trips; class A 4 to 6 mA.',
     { short: 'Trip level', print: {}, recovery: sheet },
   ),
-  num('poles', 'Poles', 'count', { min: 1, max: 4 }, 'Main contacts, one for each conductor it opens.', {
-    print: { names: ['POLES', 'POLE'], units: { POLES: 1, POLE: 1, P: 1 }, bare: true },
-    recovery: 'Count the power terminals in pairs.',
-  }),
+  device.poles,
   num('ratedVolts', 'Rated voltage', 'V', { min: 100, max: 690 }, 'Volts for which it is made.', {
     short: 'Rated V',
     print: {
