@@ -1,5 +1,5 @@
 /** Steps that several browser tests share: how a person goes through a swap. */
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 
 export async function openPosition(page: Page, panel: string, tag: RegExp): Promise<void> {
   await page.goto(`/?panel=${panel}`);
@@ -71,4 +71,20 @@ export async function sayAll(page: Page, name: string): Promise<void> {
     await row.getByRole('button', { name: /by name/ }).click();
     await expect(says).toHaveCount(before - 1);
   }
+}
+
+/** Takes a part off the board with all that the choice asks for, has it safe, and stands at its tests. */
+export async function take(page: Page, pick: Locator, name: string): Promise<void> {
+  await pick.click();
+  await sayAll(page, name);
+  await page.getByRole('button', { name: /^Take / }).click();
+  await confirmSafe(page, name);
+  await stage(page, 'Tests').click();
+}
+
+/** Passes every test and signs. */
+export async function proveAndSign(page: Page): Promise<void> {
+  await proveAll(page);
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: /^Sign off/ }).click();
 }

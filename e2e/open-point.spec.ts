@@ -1,20 +1,14 @@
 /** A part signed with a safety line that is not known: it stands at its position, by name and with what settles it, until somebody settles it. */
 import { expect, test } from './test';
-import { confirmSafe, openPosition, proveAll, sayAll, stage, startSwap } from './bench';
+import { openPosition, stage, startSwap, take, proveAndSign } from './bench';
 
 test('what was signed as not known stands at its position until it is settled', async ({ page }) => {
   await openPosition(page, 'ferrow-pump', /^K11 /);
   await startSwap(page);
   await stage(page, 'Candidates').click();
   // From the catalogue: what lies on the shelf is left to the other tests.
-  await page.locator('table.board thead th').filter({ hasText: 'catalogue' }).locator('.pick').first().click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
-  await proveAll(page);
-  await stage(page, 'Sign off').click();
-  await page.getByRole('button', { name: /^Sign off/ }).click();
+  await take(page, page.locator('table.board thead th').filter({ hasText: 'catalogue' }).locator('.pick').first(), 'R. Tester');
+  await proveAndSign(page);
   await expect(page.getByRole('heading', { name: /K11 drainage A: / })).toBeVisible();
   await expect(page.getByText(/Signed as not known. R. Tester: .* To be settled by:/)).toBeVisible();
 

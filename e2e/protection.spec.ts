@@ -1,6 +1,6 @@
 /** Breakers, fuses and overloads in the real page: a wrong one refused and replaced, curves restated, supply walked, a cause hunted. */
 import AxeBuilder from '@axe-core/playwright';
-import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
+import { openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
 import type { Page } from '@playwright/test';
 import { expect, test } from './test';
 
@@ -14,14 +14,8 @@ test('an AC breaker on the battery is refused as a safety line; the DC one from 
   await expect(board.locator('thead .pick').first()).toContainText('Saltmarsh DC 150/2');
   await expect(page.getByText(/breakers judged/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Coil change allowed' })).toHaveCount(0);
-  await board.locator('thead .pick').first().click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
-  await proveAll(page);
-  await stage(page, 'Sign off').click();
-  await page.getByRole('button', { name: /^Sign off/ }).click();
+  await take(page, board.locator('thead .pick').first(), 'R. Tester');
+  await proveAndSign(page);
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   await expect(page.getByText(/Installed: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
 });

@@ -1,7 +1,7 @@
 /** Relays, timers and monitors in the real page: rewiring of another base, settings, the lab, the panel meter. */
 import AxeBuilder from '@axe-core/playwright';
 import { startPanelMeter, type PanelMeter } from '../standins/panel-meter';
-import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
+import { openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
 import { expect, test } from './test';
 
 let meter: PanelMeter;
@@ -23,20 +23,14 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   await expect(board.locator('thead')).toContainText('Nettlecombe TM4 P82');
   const row = board.getByRole('row', { name: /^Socket 11 pins/ });
   await expect(row).toContainText('octal, 8 pins');
-  await board.locator('thead .pick').click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
+  await take(page, board.locator('thead .pick'), 'R. Tester');
   const map = page.locator('.base-map');
   await expect(map).toContainText('Other socket: every wire moves');
   await expect(map.locator('path.wire')).toHaveCount(5);
   await expect(page.locator('.map')).toContainText('10');
   await expect(page.locator('.map > div').filter({ hasText: 'pole 2' })).toHaveCount(0);
   await expect(page.getByRole('table', { name: 'Settings, in the order of entry' })).toContainText('012, unit s');
-  await proveAll(page);
-  await stage(page, 'Sign off').click();
-  await page.getByRole('button', { name: /^Sign off/ }).click();
+  await proveAndSign(page);
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   await expect(page.getByRole('table', { name: 'Settings' })).toContainText('012, unit s');
 });
@@ -47,11 +41,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await startSwap(page);
   await stage(page, 'Candidates').click();
   await expect(page.getByText(/monitoring relays judged/)).toBeVisible();
-  await page.locator('table.board thead .pick').first().click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
+  await take(page, page.locator('table.board thead .pick').first(), 'R. Tester');
   const sheet = page.getByRole('table', { name: 'Settings, in the order of entry' });
   await expect(sheet).toContainText('348');
   await expect(sheet).toContainText('Unbalance');

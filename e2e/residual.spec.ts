@@ -1,7 +1,7 @@
 /** Residual devices, breaker coils and capacitors in the real page: a blinded type replaced, a release found by measurement, a dual made of two singles. */
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { confirmSafe, openPosition, proveAll, sayAll, saved, stage, startSwap } from './bench';
+import { openPosition, proveAll, saved, stage, startSwap, take } from './bench';
 import { expect, test } from './test';
 
 const signed = async (page: Page) => {
@@ -10,11 +10,7 @@ const signed = async (page: Page) => {
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
 };
 const takeFirst = async (page: Page, name: RegExp) => {
-  await page.locator('table.board thead').getByRole('button', { name }).first().click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
+  await take(page, page.locator('table.board thead').getByRole('button', { name }).first(), 'R. Tester');
 };
 
 test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {

@@ -7,7 +7,7 @@ import path from 'node:path';
 import { freePort, root } from '../scripts/lib/machine.mjs';
 import { cluster } from '../scripts/lib/postgres.mjs';
 import { answers, startServer } from '../scripts/lib/server.mjs';
-import { confirmSafe, proveAll, sayAll, saved, stage, startSwap } from './bench';
+import { stage, startSwap, take, proveAndSign } from './bench';
 
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-restart-'));
 const pg = cluster(path.join(scratch, 'cluster'));
@@ -50,15 +50,8 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
   await expect(page.locator('.save-state')).toContainText(/^Saved/, { timeout: 30_000 });
 
   await stage(page, 'Candidates').click();
-  await page.locator('table.board thead .pick').first().click();
-  await sayAll(page, 'R. Tester');
-  await page.getByRole('button', { name: /^Take / }).click();
-  await confirmSafe(page, 'R. Tester');
-  await stage(page, 'Tests').click();
-  await proveAll(page);
-  await saved(page);
-  await stage(page, 'Sign off').click();
-  await page.getByRole('button', { name: /^Sign off/ }).click();
+  await take(page, page.locator('table.board thead .pick').first(), 'R. Tester');
+  await proveAndSign(page);
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   const record = new URL(page.url()).pathname;
 

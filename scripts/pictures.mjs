@@ -2,7 +2,7 @@
 import { chromium } from '@playwright/test';
 import path from 'node:path';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
-import { confirmSafe, proveAll, sayAll, stage } from '../e2e/bench';
+import { proveAndSign, sayAll, take } from '../e2e/bench';
 import { root } from './lib/machine.mjs';
 
 const base = process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100';
@@ -27,14 +27,14 @@ async function picture(name, address, { width = 1280, height = 800, theme = 'lig
 const hoist = await open('kestrel-ramp-k5');
 await picture('curves', '/curves?position=ferrow-pump-f11');
 await picture('supply', '/supply/kestrel-winch?position=kestrel-winch-k1');
-const take = async (page) => page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first().click();
+const pickSpare = async (page) => page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first().click();
 await picture('panels', '/?panel=kestrel-ramp&position=kestrel-ramp-k4');
 await picture('make-safe', `${hoist}?stage=safe`);
 await picture('nameplates', `${hoist}?stage=read`);
 await picture('requirements', `${hoist}?stage=need`, {
   before: (page) => page.getByRole('button', { name: /^Locked-rotor amps/ }).click(),
 });
-await picture('candidates', `${hoist}?stage=match`, { before: take });
+await picture('candidates', `${hoist}?stage=match`, { before: pickSpare });
 const drive = await open('ferrow-pump-r10');
 await picture('residual-night', `${drive}?stage=need`, {
   theme: 'dark',
@@ -77,14 +77,8 @@ const fan = await open('ferrow-cabin-c21');
 await picture('record', `${fan}?stage=match`, {
   height: 1000,
   before: async (page) => {
-    await page.locator('table.board thead .pick').first().click();
-    await sayAll(page, 'A. Marlow');
-    await page.getByRole('button', { name: /^Take / }).click();
-    await confirmSafe(page, 'A. Marlow');
-    await stage(page, 'Tests').click();
-    await proveAll(page);
-    await stage(page, 'Sign off').click();
-    await page.getByRole('button', { name: /^Sign off/ }).click();
+    await take(page, page.locator('table.board thead .pick').first(), 'A. Marlow');
+    await proveAndSign(page);
     await page.waitForURL(/\/records\//);
   },
 });

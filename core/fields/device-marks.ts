@@ -2,6 +2,8 @@
 import { num, word, words, flag, upTo, currentKinds, type Field } from './field';
 import { arcEnergyMeans } from './protection-fields';
 
+const rowVolts = num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.');
+
 export const device = {
   poles: num('poles', 'Poles', 'count', { min: 1, max: 4 }, 'Main contacts, one for each conductor it opens.', {
     print: { names: ['POLES', 'POLE'], units: { POLES: 1, POLE: 1, P: 1 }, bare: true },
@@ -34,7 +36,7 @@ export const device = {
     short: 'Interrupting',
     kind: 'rows',
     rowFields: [
-      num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.'),
+      rowVolts,
       word('kind', 'Row AC or DC', currentKinds, 'Kind of current; absent: ac.'),
       num('amps', 'Interrupting amps', 'A', { min: 100, max: 300000 }, 'Interrupting rating at these volts.'),
     ],
@@ -45,7 +47,7 @@ export const device = {
     label: 'DC ratings',
     kind: 'rows',
     rowFields: [
-      num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.'),
+      rowVolts,
       num('polesInSeries', 'Poles in series', 'count', { min: 1, max: 4 }, 'Poles in series for these volts.'),
       num('interruptingAmps', 'DC interrupting', 'A', { min: 10, max: 300000 }, 'DC breaking capacity.'),
     ],

@@ -51,11 +51,16 @@ const pairs: readonly (readonly [iec: string, nfpa: string])[] = [
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** The words of one side, the longest first, as whole words. */
+function patternOf(side: 0 | 1): RegExp {
+  const words = [...new Set(pairs.map((pair) => pair[side]))].sort((a, b) => b.length - a.length).map(escaped);
+  return new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi');
+}
+
 function translator(from: 0 | 1): (text: string) => string {
   const to = from === 0 ? 1 : 0;
   const table = new Map(pairs.map((pair) => [pair[from].toLowerCase(), pair[to]]));
-  const words = [...table.keys()].sort((a, b) => b.length - a.length).map(escaped);
-  const pattern = new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi');
+  const pattern = patternOf(from);
   return (text) =>
     text.replace(pattern, (found, at: number) => {
       const word = table.get(found.toLowerCase())!;
@@ -73,7 +78,5 @@ export const sayIn = (practice: Practice, text: string): string => (practice ===
 
 /** Words of the other practice that stand in a text: for the tests that walk the screens. */
 export function foreignWords(practice: Practice, text: string): string[] {
-  const own = practice === 'NFPA70' ? 0 : 1;
-  const words = [...new Set(pairs.map((pair) => pair[own]))].sort((a, b) => b.length - a.length).map(escaped);
-  return [...new Set(text.match(new RegExp(`(?<![A-Za-z])(?:${words.join('|')})(?![A-Za-z])`, 'gi')) ?? [])];
+  return [...new Set(text.match(patternOf(practice === 'NFPA70' ? 0 : 1)) ?? [])];
 }

@@ -8,7 +8,7 @@ import {
   maker,
   ratedVoltsMark,
   serial,
-  standardMeaning,
+  standardField,
   torque,
   type,
 } from '../../fields/plate-marks';
@@ -20,20 +20,13 @@ export const breakerFields: readonly Field[] = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL', 'TYPE', 'TYP'] }),
   printedAs(serial, { names: ['SERIAL NO', 'SERIAL', 'SER. NO.', 'SER. NO', 'SER.', 'SER', 'NR.', 'N°', 'N°'] }),
-  word('standard', 'Standard', breakerStandards, standardMeaning, {
-    print: {
-      names: ['STANDARD', 'STD'],
-      bare: true,
-      printed: {
-        'EN 60898-1': 'IEC 60898-1',
-        'EN 60898': 'IEC 60898-1',
-        'IEC 60898': 'IEC 60898-1',
-        'IEC/EN 60898-1': 'IEC 60898-1',
-        'EN 60947-2': 'IEC 60947-2',
-        'IEC/EN 60947-2': 'IEC 60947-2',
-      },
-    },
-    recovery: sheet,
+  standardField(breakerStandards, {
+    'EN 60898-1': 'IEC 60898-1',
+    'EN 60898': 'IEC 60898-1',
+    'IEC 60898': 'IEC 60898-1',
+    'IEC/EN 60898-1': 'IEC 60898-1',
+    'EN 60947-2': 'IEC 60947-2',
+    'IEC/EN 60947-2': 'IEC 60947-2',
   }),
   word(
     'curve',

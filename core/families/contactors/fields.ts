@@ -1,12 +1,13 @@
 /** Marks of a contactor: contact side and coil side. Names and synonyms: common practice. */
 import { coil } from '../../fields/coil-fields';
+import { device } from '../../fields/device-marks';
 import { mark, num, upTo, word, type Field } from '../../fields/field';
 import {
   impulseVolts,
   insulationVolts,
   maker,
   serial,
-  standardMeaning,
+  standardField,
   terminalsMark,
   torque,
   type,
@@ -29,10 +30,7 @@ export const contactorFields: readonly Field[] = [
   maker,
   type,
   serial,
-  word('standard', 'Standard', contactorStandards, standardMeaning, {
-    print: { names: ['STANDARD', 'STD'], bare: true, printed: { 'IEC/EN 60947-4-1': 'IEC 60947-4-1', 'EN 60947-4-1': 'IEC 60947-4-1' } },
-    recovery: sheet,
-  }),
+  standardField(contactorStandards, { 'IEC/EN 60947-4-1': 'IEC 60947-4-1', 'EN 60947-4-1': 'IEC 60947-4-1' }),
   word(
     'nemaSize',
     'NEMA size',
@@ -40,10 +38,7 @@ export const contactorFields: readonly Field[] = [
     'A NEMA size stands for horsepower at volts and continuous amps.',
     { print: { names: ['NEMA SIZE', 'SIZE'] }, recovery: sheet },
   ),
-  num('poles', 'Poles', 'count', { min: 1, max: 12 }, 'Main contacts, one for each conductor it opens.', {
-    print: { names: ['POLES', 'POLE'], units: { POLES: 1, POLE: 1, P: 1 }, bare: true },
-    recovery: 'Count the power terminals in pairs.',
-  }),
+  { ...device.poles, max: 12 },
   num(
     'continuousAmps',
     'Continuous amps',

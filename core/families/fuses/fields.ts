@@ -1,6 +1,6 @@
 /** Marks of a fuse. Names and synonyms: common practice. */
 import { flag, mark, num, upTo, word, type Field } from '../../fields/field';
-import { maker, serial, standardMeaning, type } from '../../fields/plate-marks';
+import { maker, serial, standardField, type } from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
 import { fuseClasses, fuseSpeeds, fuseStandards, utilisationCategories } from '../../fields/protection-fields';
 
@@ -12,14 +12,10 @@ export const fuseFields: readonly Field[] = [
   maker,
   type,
   serial,
-  word('standard', 'Standard', fuseStandards, standardMeaning, {
-    print: {
-      names: ['STANDARD', 'STD'],
-      bare: true,
-      printed: Object.fromEntries(['', '-1', '-2', '-3', '-4', '-6'].map((part) => [`EN 60269${part}`, `IEC 60269${part}`])),
-    },
-    recovery: sheet,
-  }),
+  standardField(
+    fuseStandards,
+    Object.fromEntries(['', '-1', '-2', '-3', '-4', '-6'].map((part) => [`EN 60269${part}`, `IEC 60269${part}`])),
+  ),
   word(
     'fuseClass',
     'Class or body size',

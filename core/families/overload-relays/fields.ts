@@ -1,6 +1,6 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
-import { currentKind, maker, ratedVoltsMark, serial, standardMeaning, terminalsMark, type } from '../../fields/plate-marks';
+import { currentKind, maker, ratedVoltsMark, serial, standardField, terminalsMark, type } from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
 import { tripClasses } from '../../fields/protection-fields';
 
@@ -8,16 +8,9 @@ export const overloadRelayFields: readonly Field[] = [
   maker,
   type,
   serial,
-  word('standard', 'Standard', ['IEC 60947-4-1', 'UL 60947-4-1', 'NEMA ICS 2', 'UL 508'], standardMeaning, {
-    print: {
-      names: ['STANDARD', 'STD'],
-      bare: true,
-      printed: {
-        'IEC/EN 60947-4-1': 'IEC 60947-4-1',
-        'EN 60947-4-1': 'IEC 60947-4-1',
-      },
-    },
-    recovery: sheet,
+  standardField(['IEC 60947-4-1', 'UL 60947-4-1', 'NEMA ICS 2', 'UL 508'], {
+    'IEC/EN 60947-4-1': 'IEC 60947-4-1',
+    'EN 60947-4-1': 'IEC 60947-4-1',
   }),
   mark(
     'settingRangeAmps',

@@ -1,6 +1,6 @@
 /** Marks of a residual-current device. Names and synonyms: common practice. */
 import { mark, num, word, type Field } from '../../fields/field';
-import { currentKind, hertz, maker, serial, standardMeaning, type } from '../../fields/plate-marks';
+import { currentKind, hertz, maker, serial, standardField, type } from '../../fields/plate-marks';
 import { AMPS, KILO, VOLTS, printedAs, sheet } from '../../fields/print';
 import { breakerCurves } from '../../fields/protection-fields';
 import { protectionClasses, residualDelays, residualStandards, residualTypes } from '../../fields/residual-fields';
@@ -10,25 +10,18 @@ export const residualCurrentFields: readonly Field[] = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL'] }),
   serial,
-  word('standard', 'Standard', residualStandards, standardMeaning, {
-    print: {
-      names: ['STANDARD', 'STD'],
-      bare: true,
-      printed: {
-        'IEC 61008-1': 'IEC/EN 61008-1',
-        'EN 61008-1': 'IEC/EN 61008-1',
-        'IEC 61008': 'IEC/EN 61008-1',
-        'EN 61008': 'IEC/EN 61008-1',
-        'IEC 61009-1': 'IEC/EN 61009-1',
-        'EN 61009-1': 'IEC/EN 61009-1',
-        'IEC 61009': 'IEC/EN 61009-1',
-        'EN 61009': 'IEC/EN 61009-1',
-        'EN 62423': 'IEC/EN 62423',
-        'IEC 62423': 'IEC/EN 62423',
-        'EN 60947-2': 'IEC/EN 60947-2',
-      },
-    },
-    recovery: sheet,
+  standardField(residualStandards, {
+    'IEC 61008-1': 'IEC/EN 61008-1',
+    'EN 61008-1': 'IEC/EN 61008-1',
+    'IEC 61008': 'IEC/EN 61008-1',
+    'EN 61008': 'IEC/EN 61008-1',
+    'IEC 61009-1': 'IEC/EN 61009-1',
+    'EN 61009-1': 'IEC/EN 61009-1',
+    'IEC 61009': 'IEC/EN 61009-1',
+    'EN 61009': 'IEC/EN 61009-1',
+    'EN 62423': 'IEC/EN 62423',
+    'IEC 62423': 'IEC/EN 62423',
+    'EN 60947-2': 'IEC/EN 60947-2',
   }),
   word('curve', 'Curve', breakerCurves, 'Letter fixed to the amps: there is an overcurrent part.', {
     print: { kind: 'letter', names: ['CURVE'] },
