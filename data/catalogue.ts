@@ -1,4 +1,5 @@
 /** Catalogue and stock. Canonical specs are held as jsonb, so that a need line can be asked of them in SQL. */
+import { certain } from '../core/certain';
 import type { Knex } from 'knex';
 import type { PartSpec } from '../core/case/case';
 import type { CanonicalSpec } from '../core/matching/canonical';
@@ -24,7 +25,7 @@ export const stockOfSite = (knex: Knex, siteId: string): Promise<StockRow[]> =>
 
 /** Counts up with every change of the catalogue, so that processes know when to read it again. */
 export async function catalogueVersion(knex: Knex): Promise<number> {
-  return (await knex<{ version: number }>('catalogue_version').first())!.version;
+  return certain(await knex<{ version: number }>('catalogue_version').first()).version;
 }
 
 /** Ids of the parts on which none of these needs fails, asked in SQL: for catalogues too large to hold in memory. */

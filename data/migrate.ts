@@ -1,4 +1,5 @@
 /** Migrations in order; a new one is a new file and a new line here, never a change of an old one. */
+import { keysOf } from '../core/certain';
 import type { Knex } from 'knex';
 import * as first from './migrations/0001-first';
 import * as pictures from './migrations/0002-pictures';
@@ -19,7 +20,7 @@ const all = {
 /** Brings the database to the newest form. Safe to run again and beside another process. */
 export async function migrate(knex: Knex): Promise<void> {
   const source: Knex.MigrationSource<keyof typeof all> = {
-    getMigrations: async () => Object.keys(all) as (keyof typeof all)[],
+    getMigrations: async () => keysOf(all),
     getMigrationName: (name) => name,
     getMigration: async (name) => all[name],
   };

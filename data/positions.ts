@@ -1,4 +1,5 @@
 /** Sites, panels, positions and their history. */
+import { certain } from '../core/certain';
 import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
 import type { Methods } from '../core/loads/schools';
@@ -65,8 +66,8 @@ export async function positionWithPlace(
 ): Promise<{ position: PositionRow; panel: PanelRow; site: SiteRow } | undefined> {
   const position = await knex<PositionRow>('positions').where({ id }).first();
   if (!position) return undefined;
-  const panel = (await knex<PanelRow>('panels').where({ id: position.panel_id }).first())!;
-  const site = (await knex<SiteRow>('sites').where({ id: panel.site_id }).first())!;
+  const panel = certain(await knex<PanelRow>('panels').where({ id: position.panel_id }).first());
+  const site = certain(await knex<SiteRow>('sites').where({ id: panel.site_id }).first());
   return { position, panel, site };
 }
 

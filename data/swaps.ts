@@ -1,4 +1,5 @@
 /** Swaps under work and signed records. A swap carries a version; a save names the version it was made on. */
+import { certain } from '../core/certain';
 import type { Knex } from 'knex';
 import type { RecordBody } from '../core/record/record';
 import type { SwapState } from '../core/swap/swap';
@@ -33,7 +34,7 @@ export async function insertSwap(knex: Knex, row: SwapRow): Promise<SwapRow> {
     `insert into swaps (id, position_id, status, version, state, opened_at) values (?, ?, 'open', 1, ?, ?) on conflict (position_id) where status = 'open' do nothing`,
     [row.id, row.position_id, JSON.stringify(row.state), row.opened_at],
   );
-  return (await openSwapOf(knex, row.position_id))!;
+  return certain(await openSwapOf(knex, row.position_id));
 }
 
 /** Saves a state made on `version`; false when somebody else saved first. */

@@ -1,4 +1,5 @@
 /** The longer hunt for a false fit, what is "not known" most often, and a request of many candidates. */
+import { certain } from '../core/certain';
 import { execFile } from 'node:child_process';
 import { availableParallelism } from 'node:os';
 import { promisify } from 'node:util';
@@ -23,7 +24,7 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
   const parts = demoParts();
   const canonical = new Map<string, CanonicalSpec[]>();
   for (const { plain } of everyCase()) {
-    const family = familyOf(plain.family)!;
+    const family = certain(familyOf(plain.family));
     const specs =
       canonical.get(plain.family) ?? parts.filter((part) => part.family === plain.family).map(({ raw }) => family.canonical(raw));
     canonical.set(plain.family, specs);
@@ -34,7 +35,7 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
         if (have === undefined && need.optionalRating) continue;
         judged += 1;
         if (verdict !== 'not-known') continue;
-        const { quantity, limit } = need.ways[way]!;
+        const { quantity, limit } = certain(need.ways[way]);
         const key = `${plain.family}, ${quantity}|${limit === null ? 'the position does not say' : 'the part does not say'}`;
         counts.set(key, (counts.get(key) ?? 0) + 1);
       }
@@ -42,7 +43,7 @@ function commonestUnknowns(most: number): { line: string; side: string; count: n
   return [...counts]
     .sort((a, b) => b[1] - a[1])
     .slice(0, most)
-    .map(([key, count]) => ({ line: key.split('|')[0]!, side: key.split('|')[1]!, count, share: count / judged }));
+    .map(([key, count]) => ({ line: certain(key.split('|')[0]), side: certain(key.split('|')[1]), count, share: count / judged }));
 }
 
 /** A request of 5 000 small candidates, whole and with its decisive lines only, in turn. */
@@ -75,8 +76,8 @@ async function manyCandidates(say: Say, url: string): Promise<void> {
     whole.push(await ask(''));
     decisive.push(await ask('?lines=decisive'));
   }
-  const median = (all: { seconds: number }[]) => all.map(({ seconds }) => seconds).sort((a, b) => a - b)[3]!;
-  const megabytes = (all: { bytes: number }[]) => (all[0]!.bytes / 1e6).toFixed(1);
+  const median = (all: { seconds: number }[]) => certain(all.map(({ seconds }) => seconds).sort((a, b) => a - b)[3]);
+  const megabytes = (all: { bytes: number }[]) => (certain(all[0]).bytes / 1e6).toFixed(1);
   say(
     '5 000 candidates over HTTP, `?lines=decisive`, median of 7',
     `${median(decisive).toFixed(2)} s, ${megabytes(decisive)} MB`,

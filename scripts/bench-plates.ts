@@ -2,6 +2,7 @@
  * How well and how fast are plates read? A set of pictures with its truth (`-- --plates folder`, ../shared/plates where it is
  * there), plates drawn from a seed, and Debian's own tesseract on the same pictures in the same run.
  */
+import { certain } from '../core/certain';
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -28,12 +29,12 @@ const nativeMs = (file: string): number => {
 async function readAll(pictures: Picture[], withNative: boolean): Promise<{ held: Map<string, Held[]>; ours: number; native: number }> {
   const held = new Map<string, Held[]>();
   let [ours, native] = [0, 0];
-  await seePicture(new Uint8Array(readFileSync(pictures[0]!.file))); // loads the engine once, as the page does
+  await seePicture(new Uint8Array(readFileSync(certain(pictures[0]).file))); // loads the engine once, as the page does
   for (const { plate, file } of pictures) {
     if (withNative) native += nativeMs(file);
     const start = performance.now();
     const seen = await seePicture(new Uint8Array(readFileSync(file)));
-    const { readings } = readSeen(seen, plateOf(plateOfKind[plate.kind]!)!);
+    const { readings } = readSeen(seen, certain(plateOf(certain(plateOfKind[plate.kind]))));
     ours += performance.now() - start;
     held.set(plate.grade, [...(held.get(plate.grade) ?? []), ...holdAgainst(plate, readings)]);
   }
@@ -114,7 +115,7 @@ export async function benchPlates(say: Say, url: string, folder: string | undefi
         `${Math.round(ours / truth.length)} ms`,
         `${(ours / native).toFixed(2)} x native tesseract (${Math.round(native / truth.length)} ms); 1.5 x asked for`,
       );
-      const texts = truth.map((plate) => [plate.text.join('\n'), plateOf(plateOfKind[plate.kind]!)!] as const);
+      const texts = truth.map((plate) => [plate.text.join('\n'), certain(plateOf(certain(plateOfKind[plate.kind])))] as const);
       for (const [text, plate] of texts) parsePlate(text, plate);
       const start = performance.now();
       for (let i = 0; i < 20; i += 1) for (const [text, plate] of texts) parsePlate(text, plate);
@@ -136,7 +137,7 @@ export async function benchPlates(say: Say, url: string, folder: string | undefi
         ),
       );
       say('hostile text of the greatest length, worst plate', `${worst.toFixed(0)} ms`, 'never more than 50 ms asked for');
-      await inTheBrowser(say, url, pictures[0]!.file);
+      await inTheBrowser(say, url, certain(pictures[0]).file);
     }
     const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
     const drawn = await drawPlates(browser, 2);

@@ -1,4 +1,5 @@
 /** Protection measured: a whole branch over HTTP on 5 000 breakers and 5 000 fuses, and the curves desk restating itself. */
+import { certain } from '../core/certain';
 import type { CurvePoint } from '../core/curves/band';
 import { branchOf, type BranchInputs } from '../core/curves/branch-inputs';
 import type { DeviceChoice } from '../core/curves/curve-device';
@@ -7,7 +8,7 @@ import { connect } from '../data/connection';
 
 type Say = (what: string, figure: string, against: string) => void;
 const percentile = (times: number[], p: number) =>
-  [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]!;
+  certain([...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]);
 const round = (value: number) => Number(value.toPrecision(3)).toString();
 const PARTS = 5000;
 const ASKED_MS = 150;
@@ -19,7 +20,7 @@ async function fill(databaseUrl: string): Promise<void> {
   for (const family of ['breaker', 'fuse']) {
     const parts = await knex('parts').where({ family }).orderBy('id');
     const copies = Array.from({ length: Math.max(0, PARTS - parts.length) }, (_, i) => {
-      const part = parts[i % parts.length]!;
+      const part = certain(parts[i % parts.length]);
       return { ...part, id: `${part.id}-copy-${i}`, raw: JSON.stringify(part.raw), spec: JSON.stringify(part.spec) };
     });
     if (copies.length > 0) await knex.batchInsert('parts', copies, 400);

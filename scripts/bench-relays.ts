@@ -1,4 +1,5 @@
 /** Relays measured: timers matched by behaviour, the monitoring relay over samples, and a sweep of an hour, as the lab's worker runs them. */
+import { certain } from '../core/certain';
 import { demoTimingRelays } from '../data/demo/timing-relays';
 import { derive, runMonitor } from '../core/monitoring/run';
 import { makeRecording, type Scenario } from '../core/monitoring/scenarios';
@@ -9,7 +10,7 @@ import { matchTimers, type TimerPart } from '../core/timing/match';
 
 type Say = (what: string, figure: string, against: string) => void;
 const round = (value: number) => Number(value.toPrecision(3)).toString();
-const median = (times: number[]) => [...times].sort((a, b) => a - b)[times.length >> 1]!;
+const median = (times: number[]) => certain([...times].sort((a, b) => a - b)[times.length >> 1]);
 const TIMERS = 2000;
 const MATCH_MS = 200;
 const SAMPLES_A_SECOND = 100_000;
@@ -29,7 +30,7 @@ function multifunction(): TimerPart[] {
       twoTimes: raw.twoTimes as boolean,
       repeatPercent: raw.repeatAccuracyPercent as number,
     }));
-  return Array.from({ length: TIMERS }, (_, i) => many[i % many.length]!);
+  return Array.from({ length: TIMERS }, (_, i) => certain(many[i % many.length]));
 }
 
 /** Three hundred events in an hour: sags, flicker and lost phases, half of which must trip. */

@@ -1,4 +1,5 @@
 /** The measurements of npm run bench, against a server and database that scripts/bench.mjs started. */
+import { certain } from '../core/certain';
 import { chromium } from '@playwright/test';
 import { contactors } from '../core/families/contactors';
 import { contextOf } from '../core/judge-case';
@@ -13,11 +14,11 @@ import { benchProtection } from './bench-protection';
 import { benchRelays } from './bench-relays';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
-const url = process.env.LOYAL_COIL_URL!;
+const url = certain(process.env.LOYAL_COIL_URL);
 const rows: [string, string, string][] = [];
 const say = (what: string, figure: string, against: string) => rows.push([what, figure, against]);
 const percentile = (times: number[], p: number) =>
-  [...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]!;
+  certain([...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]);
 const round = (value: number, digits = 3) => Number(value.toPrecision(digits)).toString();
 
 /** The core alone: every candidate against every line, verdicts and order, on one core. */
@@ -61,14 +62,14 @@ function core(): void {
     .map(compileNeed);
   const perPart = new Map<number, number>();
   for (const size of [1000, 3000, 10_000, 100_000]) {
-    const parts = Array.from({ length: size }, (_, i) => catalogue[i % catalogue.length]!);
+    const parts = Array.from({ length: size }, (_, i) => certain(catalogue[i % catalogue.length]));
     const rounds = Math.max(3, Math.round(60_000 / size));
     for (let i = 0; i < 3; i += 1) rank(needs, parts);
     const start = performance.now();
     for (let i = 0; i < rounds; i += 1) rank(needs, parts);
     perPart.set(size, (performance.now() - start) / rounds / size);
   }
-  const at3000 = perPart.get(3000)!;
+  const at3000 = certain(perPart.get(3000));
   say(
     `judge and rank 3 000 contactors x ${needs.length} lines, one core`,
     `${Math.round(1000 / at3000).toLocaleString('en')} candidates a second`,
@@ -78,8 +79,8 @@ function core(): void {
   for (const size of [1000, 10_000, 100_000])
     say(
       `cost per candidate at ${size.toLocaleString('en')}`,
-      `${round(perPart.get(size)! * 1000)} µs`,
-      `${round(perPart.get(size)! / perPart.get(1000)!)} x that at 1 000 (linear: 1)`,
+      `${round(certain(perPart.get(size)) * 1000)} µs`,
+      `${round(certain(perPart.get(size)) / certain(perPart.get(1000)))} x that at 1 000 (linear: 1)`,
     );
 }
 
@@ -141,7 +142,7 @@ core();
 await http();
 await firstPage();
 await benchLaws(say, url);
-await benchProtection(say, url, process.env.DATABASE_URL!);
+await benchProtection(say, url, certain(process.env.DATABASE_URL));
 benchRelays(say);
 await benchPlates(say, url, plateFolder);
 console.log('\n| what | figure | ratio |\n| --- | --- | --- |');

@@ -2,6 +2,7 @@
  * npm run new:family -- surge-arrester: writes the skeleton of a device family and enters it in registry.ts and plates.ts. What it
  * writes judges one figure (volts) from field to record; everything else is for whoever knows the device.
  */
+import { certain } from '../core/certain';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
@@ -131,7 +132,7 @@ function enter(file: string, importLine: string, after: RegExp, entry: string): 
   const text = readFileSync(file, 'utf8');
   const at = text.search(after);
   if (at < 0) throw new Error(`${file}: the place for '${entry}' is not found.`);
-  const lastImport = [...text.matchAll(/^import [^;]*;\n/gm)].at(-1)!;
+  const lastImport = certain([...text.matchAll(/^import [^;]*;\n/gm)].at(-1));
   const split = lastImport.index + lastImport[0].length;
   writeFileSync(file, `${text.slice(0, split)}${importLine}\n${text.slice(split, at)}${entry}\n${text.slice(at)}`);
 }
@@ -145,10 +146,10 @@ export function newFamily(root: string, id: string): string {
   for (const [file, text] of Object.entries(skeleton(id))) writeFileSync(path.join(folder, file), text);
   const registry = path.join(root, 'core/families/registry.ts');
   const text = readFileSync(registry, 'utf8');
-  const list = /const own: readonly DeviceFamily\[\] = \[\n([\s\S]*?)\];/.exec(text)!;
-  const ids = list[1]!.split('\n').filter(Boolean);
+  const list = certain(/const own: readonly DeviceFamily\[\] = \[\n([\s\S]*?)\];/.exec(text));
+  const ids = certain(list[1]).split('\n').filter(Boolean);
   const idOf = (line: string) => {
-    const folderOf = new RegExp(`import \\{ ${line.trim().replace(',', '')} \\} from './([\\w-]+)'`).exec(text)![1]!;
+    const folderOf = certain(certain(new RegExp(`import \\{ ${line.trim().replace(',', '')} \\} from './([\\w-]+)'`).exec(text))[1]);
     return folderOf.replace(/s$/, '');
   };
   const next = ids.find((line) => idOf(line) > id);

@@ -2,6 +2,7 @@
  * Which parts stand to choice at a swap, and which lines are asked of them? The board shows them, the choice is looked up among them and
  * the record is made from them: one function, so that nothing can be signed that the board does not offer.
  */
+import { certain } from '../core/certain';
 import type { PartSpec } from '../core/case/case';
 import {
   conditionOfPart,
@@ -151,7 +152,7 @@ function singleCandidates(
 
 /** Returns everything that stands to choice at a swap: catalogue, shelf, coil to be changeds and combinations, and the lines that are asked. */
 export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state' | 'site'>): Promise<Field> {
-  const family = familyOf(state.family)!;
+  const family = certain(familyOf(state.family));
   const plain = caseOfSwap(state, site.practice);
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
   const needs = [...family.needs(context), coilSwapNeed];

@@ -1,7 +1,8 @@
 /** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
+import { choiceOfPart } from '../core/families/curve-of-part';
 import { numberMark } from '../core/case/case';
 import { familyOf } from '../core/families/registry';
-import { choiceOfSpec, type DeviceChoice } from '../core/curves/curve-device';
+import type { DeviceChoice } from '../core/curves/curve-device';
 import type { BranchInputs } from '../core/curves/branch-inputs';
 import { inrushOf } from '../core/overcurrent/load-current';
 import { disconnectWithin, earthFaultAmps } from '../core/overcurrent/earth-fault';
@@ -65,13 +66,9 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
     const kept = curves.find(({ part_id }) => part_id === one.part_id);
     const choice =
       removed &&
-      choiceOfSpec(
-        one.id,
-        name,
-        one.family,
-        removed.spec,
-        numberMark(supply, 'systemVolts') ?? null,
-        supply.currentKind === 'dc',
+      choiceOfPart(
+        { id: one.id, label: name, family: one.family, spec: removed.spec },
+        { systemVolts: numberMark(supply, 'systemVolts') ?? null, dc: supply.currentKind === 'dc' },
         kept?.band,
       );
     if (!choice) return [];
@@ -128,6 +125,10 @@ export async function curvesOfPart(partId: string): Promise<CurveBranch> {
   if (!part) throw notFound('This part');
   const kept = await curveOfPart(knex, partId);
   const practice = String(part.raw.standard).startsWith('UL') ? 'NFPA70' : 'IEC';
-  const choice = choiceOfSpec(part.id, part.name, part.family, part.raw, null, false, kept?.band);
+  const choice = choiceOfPart(
+    { id: part.id, label: part.name, family: part.family, spec: part.raw },
+    { systemVolts: null, dc: false },
+    kept?.band,
+  );
   return { title: part.name, practice, inputs: unknown, devices: choice ? [choice] : [] };
 }

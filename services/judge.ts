@@ -1,4 +1,5 @@
 /** Judges a plain case that comes from outside: checks it, judges it, and names what it did not use. */
+import { certain } from '../core/certain';
 import type { FieldValues, Part, PlainCase } from '../core/case/case';
 import { withoutAliases } from '../core/case/aliases';
 import { withoutBirthNames } from '../core/case/odd-names';
@@ -63,7 +64,7 @@ export async function judgePlainCase(body: unknown, lines: LineChoice = 'all'): 
     removed: cast.removed ?? null,
   };
   const answer = judgeCase(plain, { lines });
-  const named = unusedNames({ ...plain, load: cast.load }, familyOf(plain.family)!.fields);
+  const named = unusedNames({ ...plain, load: cast.load }, certain(familyOf(plain.family)).fields);
   const unread = Object.keys(cast.load)
     .filter((name) => !load.read.has(name))
     .map((name) => `load.${name}`);

@@ -1,4 +1,5 @@
 /** Ranks crib and catalogue for a swap: the fit board's data. The lines are those of the core, sentences for shown parts only. */
+import { certain } from '../core/certain';
 import * as yup from 'yup';
 import type { Change } from '../core/matching/changes';
 import type { JudgedPart } from '../core/matching/judge';
@@ -69,7 +70,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Comparison> 
   const shown = ranking.order.filter((entry) => !filters.hideChecks || entry.verdict === 'fits').slice(0, filters.limit);
   const judge = judgeWith(field, swap.site.practice);
   const columns = shown.map((entry): BoardColumn => {
-    const candidate = byId.get(entry.id)!;
+    const candidate = certain(byId.get(entry.id));
     const { part, coil, beside = [] } = candidate;
     const places = [part.id, ...beside].flatMap((one) => shelf.get(one) ?? []);
     const { judged, changes } = judge.candidate(candidate.spec);
@@ -99,7 +100,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Comparison> 
       .map(({ needId, count }) => ({
         needId,
         count,
-        quantity: field.needs.find((need) => need.id === needId)!.ways[0].quantity,
+        quantity: certain(field.needs.find((need) => need.id === needId)).ways[0].quantity,
       }))
       .sort((a, b) => b.count - a.count),
   };

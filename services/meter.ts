@@ -2,19 +2,11 @@
  * Reads a panel meter over Modbus TCP with a register map: one connection for one reading, so that a meter that was gone is simply read
  * again. Every way in which it can fail is a sentence with what to do; nothing waits longer than the time given.
  */
+import { certain, entriesOf } from '../core/certain';
 import { Socket } from 'node:net';
 import { client as modbusClient } from 'jsmodbus';
 import * as yup from 'yup';
-import {
-  blocksOf,
-  decode,
-  mapFault,
-  widthOf,
-  type MeterQuantity,
-  type MeterReading,
-  type RegisterEntry,
-  type RegisterMap,
-} from '../core/meter/register-map';
+import { blocksOf, decode, mapFault, widthOf, type MeterReading, type RegisterEntry, type RegisterMap } from '../core/meter/register-map';
 import { ServiceError } from './service-error';
 import { validate } from './validate';
 
@@ -140,14 +132,14 @@ export async function readMeter(body: unknown): Promise<{ reading: MeterReading;
       const i = blocks.findIndex(
         (block) => block.table === table && address >= block.start && address + widthOf(form) <= block.start + block.count,
       );
-      const registers = read[i]?.slice(address - blocks[i]!.start);
+      const registers = read[i]?.slice(address - certain(blocks[i]).start);
       if (!registers || registers.length < widthOf(form))
         throw fail(502, 'The meter gave fewer registers than were asked for: the address lies beyond its last one.');
       const value = decode(registers, { form, factor, lowWordFirst });
       return Number.isFinite(value) ? value : undefined;
     };
     const reading: MeterReading = {};
-    for (const [name, entry] of Object.entries(map) as [MeterQuantity, RegisterEntry][]) {
+    for (const [name, entry] of entriesOf(map)) {
       const value = figure(entry);
       if (value === undefined) throw fail(502, `${name} reads as no figure: form or word order of its registers do not suit the meter.`);
       reading[name] = value;

@@ -1,6 +1,7 @@
 /**
  * The OpenAPI 3.1 document of the open interface, made from the same Yup schemas that check what comes in.
  */
+import { certain } from '../core/certain';
 import type * as yup from 'yup';
 import type { Field } from '../core/fields/field';
 import { positionCodesSchema } from './position-codes';
@@ -21,7 +22,7 @@ const nullable = (value: Json): Json => ({ anyOf: [value, { type: 'null' }] });
 const listOf = (items: Json): Json => ({ type: 'array', items });
 const byWord = (field: Field, value: Json): Json => ({
   type: 'object',
-  properties: Object.fromEntries(field.words!.map((name) => [name, value])),
+  properties: Object.fromEntries(certain(field.words).map((name) => [name, value])),
   additionalProperties: false,
 });
 const pairOf = (number: Json): Json => ({ type: 'array', items: number, minItems: 2, maxItems: 2 });
@@ -89,7 +90,9 @@ function fieldJson(field: Field, mark: boolean): Json {
 /** JSON Schema of a Yup schema; of one that chooses, any of its choices. */
 export function jsonSchemaOf(schema: yup.ISchema<unknown> & { choices?: readonly yup.AnySchema[] }): Json {
   if (schema.choices)
-    return schema.choices.length === 1 ? jsonSchemaOf(schema.choices[0]!) : { anyOf: schema.choices.map((choice) => jsonSchemaOf(choice)) };
+    return schema.choices.length === 1
+      ? jsonSchemaOf(certain(schema.choices[0]))
+      : { anyOf: schema.choices.map((choice) => jsonSchemaOf(choice)) };
   const meta = (schema as yup.AnySchema).spec.meta as
     { field?: Field; rows?: yup.AnySchema; required?: boolean; meaning?: string } | undefined;
   if (meta?.field) return fieldJson(meta.field, meta.required === undefined);

@@ -1,4 +1,7 @@
 /** A maker's curve kept with its part: drawn at every position that carries the part, and held against needs by its edges. */
+import { ownCurveOf } from '../core/families/curve-of-part';
+import { wordsMark, numberMark } from '../core/case/case';
+import { certain } from '../core/certain';
 import * as yup from 'yup';
 import type { PartSpec } from '../core/case/case';
 import { MAX_CSV_CHARACTERS, readCurveCsv, writeCurveCsv } from '../core/curves/csv';
@@ -9,9 +12,6 @@ import { database } from '../data/connection';
 import { curveOfPart, type PartCurveRow } from '../data/part-curves';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
-
-/** Families whose devices break faults by a curve of their own. */
-export const curveFamilies: ReadonlySet<string> = new Set(['breaker', 'fuse']);
 
 export type PartCurveView = {
   csv: string;
@@ -39,8 +39,8 @@ const viewOf = ({ band, source, saved_at }: PartCurveRow): PartCurveView => {
     points: (band.fast?.length ?? 0) + (band.slow?.length ?? 0),
     source,
     savedOn: saved_at.toISOString().slice(0, 10),
-    holdsAmps: (marks.instantaneousHoldsAmps as number | undefined) ?? null,
-    tripsAmps: (marks.instantaneousTripsAmps as number | undefined) ?? null,
+    holdsAmps: numberMark(marks, 'instantaneousHoldsAmps') ?? null,
+    tripsAmps: numberMark(marks, 'instantaneousTripsAmps') ?? null,
   };
 };
 
@@ -58,12 +58,12 @@ export async function partCurve(partId: string): Promise<PartCurveView | null> {
 }
 
 const without = (spec: PartSpec): PartSpec =>
-  Object.fromEntries(Object.entries(spec).filter(([name]) => !(curveMarks as readonly string[]).includes(name)));
+  Object.fromEntries(Object.entries(spec).filter(([name]) => !wordsMark(curveMarks).includes(name)));
 
 /** Puts marks in the place of those of the curve, and counts the catalogue up so that every process reads it again. */
 async function restate(trx: ReturnType<typeof database>, part: PartRow, marks: PartSpec): Promise<void> {
   const raw = { ...without(part.raw), ...marks };
-  const spec = familyOf(part.family)!.canonical(raw);
+  const spec = certain(familyOf(part.family)).canonical(raw);
   await trx('parts')
     .where({ id: part.id })
     .update({ raw: JSON.stringify(raw), spec: JSON.stringify(spec) });
@@ -78,7 +78,7 @@ export async function savePartCurve(partId: string, body: unknown): Promise<Part
   return database().transaction(async (trx) => {
     const part = await trx<PartRow>('parts').where({ id: partId }).forUpdate().first();
     if (!part) throw notFound('This part');
-    if (!curveFamilies.has(part.family))
+    if (ownCurveOf(part.family) === 'none')
       throw new ServiceError(422, [{ field: 'id', reason: 'Curves are kept with breakers and fuses. A relay is drawn by its class.' }]);
     const before = await curveOfPart(trx, partId);
     const own = Object.fromEntries(curveMarks.flatMap((name) => (name in part.raw ? [[name, part.raw[name]]] : [])));
@@ -87,7 +87,7 @@ export async function savePartCurve(partId: string, body: unknown): Promise<Part
       .insert({ ...row, band: JSON.stringify(row.band), marks_before: JSON.stringify(row.marks_before) })
       .onConflict('part_id')
       .merge(['band', 'source', 'saved_at']);
-    await restate(trx, part, part.family === 'breaker' ? marksOfCurve(read.band) : {});
+    await restate(trx, part, ownCurveOf(part.family) === 'judged' ? marksOfCurve(read.band) : {});
     return viewOf(row);
   });
 }

@@ -1,8 +1,10 @@
+import { ownCurveOf } from '../core/families/curve-of-part';
+import { certain } from '../core/certain';
 import { familyOf } from '../core/families/registry';
 import { formatValue } from '../core/quantities/format-quantity';
 import { partById, stockOfPart } from '../data/catalogue';
 import { database } from '../data/connection';
-import { curveFamilies, keptCurve } from './part-curves';
+import { keptCurve } from './part-curves';
 
 /** One column of a row with its unit: 'hertz', 50 gives '50 Hz'; 'ac3Amps', 25 gives 'ac3 25 A'. */
 const rowMark = (name: string, value: unknown): string => {
@@ -38,14 +40,14 @@ export async function partView(id: string) {
   const knex = database();
   const part = await partById(knex, decodeURIComponent(id));
   if (!part) return undefined;
-  const fields = familyOf(part.family)!.fields.filter((field) => part.raw[field.name] !== undefined);
+  const fields = certain(familyOf(part.family)).fields.filter((field) => part.raw[field.name] !== undefined);
   return {
     id: part.id,
     family: part.family,
     name: part.name,
     maker: part.maker,
     footprint: part.footprint,
-    curve: curveFamilies.has(part.family) ? await keptCurve(knex, part.id) : undefined,
+    curve: ownCurveOf(part.family) !== 'none' ? await keptCurve(knex, part.id) : undefined,
     shelf: (await stockOfPart(knex, part.id)).map(({ place, quantity }) => ({ place, quantity })),
     fields: fields.map((field) => ({
       label: field.label,

@@ -1,4 +1,5 @@
 /** Pictures kept with a swap: checked, turned upright, at most 1 MB; what is no picture is never kept. */
+import { certain } from '../core/certain';
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { plateOf } from '../core/families/plates';
@@ -104,7 +105,7 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
     height: kept.height,
     bytes: kept.bytes,
     seen,
-    original: original ? Buffer.from(upload.original!) : null,
+    original: original ? Buffer.from(certain(upload.original)) : null,
     original_type: original?.ok ? original.kind : null,
     taken_at: new Date(),
   };
@@ -120,7 +121,7 @@ export const listPictures = async (swapId: string): Promise<PictureView[]> =>
 export async function pictureFile(id: string, original: boolean): Promise<{ bytes: Buffer; type: string }> {
   const row = UUID.test(id) ? await pictureById(database(), id) : undefined;
   if (!row || (original && !row.original)) throw notFound('This picture');
-  return original ? { bytes: row.original!, type: row.original_type! } : { bytes: row.bytes, type: 'image/jpeg' };
+  return original ? { bytes: certain(row.original), type: certain(row.original_type) } : { bytes: row.bytes, type: 'image/jpeg' };
 }
 
 /** Takes a picture away from an open swap. */

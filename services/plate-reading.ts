@@ -1,4 +1,5 @@
 /** Reading plates for the open interface: text or picture, the same functions as the screens use. */
+import { certain } from '../core/certain';
 import * as yup from 'yup';
 import { guessPlate, plateOf, plates, type Guess } from '../core/families/plates';
 import { parsePlate, type PlateReading } from '../core/plates/parse-plate';
@@ -67,7 +68,7 @@ export async function readPlatePicture(bytes: Uint8Array, kind?: string): Promis
 export async function readPlateRequest(body: unknown): Promise<PlateAnswer> {
   const { kind, text, picture } = (await validate(readPlateSchema, body)) as { kind?: string; text?: string; picture?: string };
   if (text !== undefined) return readPlateText(text, kind);
-  const base64 = picture!.replace(/^data:[^,]{0,60},/, '');
+  const base64 = certain(picture).replace(/^data:[^,]{0,60},/, '');
   if (!/^[A-Za-z0-9+/\s]+={0,2}\s*$/.test(base64))
     throw new ServiceError(422, [{ field: 'picture', reason: 'picture is not base64. Send base64 or a data URL.' }]);
   return readPlatePicture(new Uint8Array(Buffer.from(base64, 'base64')), kind);

@@ -1,4 +1,5 @@
 /** The signed record and the label as PDF, by pdfkit, with the DejaVu fonts that ship with the application. */
+import { certain } from '../core/certain';
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
 import { haveWords, wantedText } from '../core/needs/line-text';
@@ -61,7 +62,7 @@ function row(doc: PDFKit.PDFDocument, cells: readonly PdfCell[]) {
 function lineRow(doc: PDFKit.PDFDocument, line: RecordLine, practice: Practice) {
   const x = doc.page.margins.left;
   row(doc, [
-    { text: `${marks[line.verdict!]}  ${words[line.verdict!]}`, x, width: 72 },
+    { text: `${marks[certain(line.verdict)]}  ${words[certain(line.verdict)]}`, x, width: 72 },
     { text: line.term, x: x + 74, width: 150 },
     { text: sayIn(practice, wantedText(line.limit, line)), x: x + 230, width: 126, font: 'figures' },
     { text: sayIn(practice, haveWords(line, line.instead)), x: x + 362, width: 136, font: 'figures' },

@@ -2,6 +2,7 @@
  * Signing a swap: everything is judged again on the server, the record is written, stock goes down by one and the position
  * shows the new part, all in one transaction. A second signature of the same swap returns the first record.
  */
+import { certain } from '../core/certain';
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { settledClosing } from '../core/close-failure/findings';
@@ -46,15 +47,15 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
     instead: insteadOf({ need, ...line }),
     ...(state.acknowledged[need.id] && line.verdict !== 'fits'
       ? {
-          acknowledgedBy: state.acknowledged[need.id]!.by,
-          note: state.acknowledged[need.id]!.reason,
-          ...(line.verdict === 'not-known' && state.acknowledged[need.id]!.settles
-            ? { settles: state.acknowledged[need.id]!.settles }
+          acknowledgedBy: certain(state.acknowledged[need.id]).by,
+          note: certain(state.acknowledged[need.id]).reason,
+          ...(line.verdict === 'not-known' && certain(state.acknowledged[need.id]).settles
+            ? { settles: certain(state.acknowledged[need.id]).settles }
             : {}),
         }
       : {}),
     ...(state.overrides[need.id] && line.verdict === 'fails'
-      ? { overriddenBy: state.overrides[need.id]!.by, reason: state.overrides[need.id]!.reason }
+      ? { overriddenBy: certain(state.overrides[need.id]).by, reason: certain(state.overrides[need.id]).reason }
       : {}),
   }));
 }
@@ -208,7 +209,7 @@ function recordBody(
 ): RecordBody {
   const { state, site } = swap;
   const { part } = choice;
-  const family = familyOf(state.family)!;
+  const family = certain(familyOf(state.family));
   const brief = family.shortDescription(choice.coil ?? part.raw);
   const hasCoil = family.coilSwap.scheme === 'always';
   return {

@@ -1,4 +1,5 @@
 /** Opening, reading and saving swaps. A save names the version it was made on; nothing is overwritten in silence. */
+import { certain } from '../core/certain';
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
@@ -88,7 +89,7 @@ function checkWords(changes: readonly Change[]): void {
 /** Readings are checked for their form; whether a figure is possible is said on its line. */
 function checkReadings(changes: readonly Change[]): void {
   for (const { path, value } of changes) {
-    const section = path.split('.')[0]!;
+    const section = certain(path.split('.')[0]);
     if (!['load', 'duty', 'supply', 'removed'].includes(section) || value === null || value === undefined) continue;
     const reading = value as { state?: unknown; value?: unknown };
     const fault =
@@ -112,7 +113,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');
-  const place = (await positionWithPlace(knex, row.position_id))!;
+  const place = certain(await positionWithPlace(knex, row.position_id));
   const hasBays = familyOf(row.state.family)?.fields.some(({ name }) => name === 'code');
   const [events, record, letters] = await Promise.all([
     eventsOf(knex, row.position_id),
@@ -192,7 +193,7 @@ export async function saveSwap(id: string, body: unknown): Promise<{ version: nu
       { signed: true },
     );
   const stale = async () => {
-    const now = (await swapById(knex, id))!;
+    const now = certain(await swapById(knex, id));
     return new ServiceError(
       409,
       [

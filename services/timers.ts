@@ -1,3 +1,4 @@
+import { wordsMark } from '../core/case/case';
 import { database } from '../data/connection';
 import type { TimerPart } from '../core/timing/match';
 import { catalogueOf } from './catalogue';
@@ -10,7 +11,7 @@ export async function timerParts(): Promise<TimerPart[]> {
   return parts.map(({ id, name, raw }) => ({
     id,
     name,
-    words: Array.isArray(raw.functionWords) ? (raw.functionWords as string[]) : [],
+    words: wordsMark(raw.functionWords),
     signalInput: flag(raw.signalInput),
     ranges: Array.isArray(raw.rangesSeconds) ? (raw.rangesSeconds as [number, number][]) : [],
     twoTimes: flag(raw.twoTimes),

@@ -2,6 +2,7 @@
  * Reads pictures of plates on the device: decodes, crops, shrinks, cuts strips and runs the text engine, all away from the
  * page's own thread. The engine, its core and its letters come from this application; nothing is asked of the network beyond it.
  */
+import { certain, messageOf } from '@/core/certain';
 import { createWorker, type Worker as Engine } from 'tesseract.js';
 import { guessPlate, plateOf } from '@/core/families/plates';
 import { grayOfRgba } from '@/core/picture/gray';
@@ -64,7 +65,7 @@ async function read(id: number, file: Blob, crop: Crop | undefined, plate: strin
   const factor = Math.min(1, KEPT_SIDE / Math.max(sw, sh));
   const [width, height] = [Math.max(1, Math.round(sw * factor)), Math.max(1, Math.round(sh * factor))];
   const canvas = new OffscreenCanvas(width, height);
-  const context = canvas.getContext('2d', { willReadFrequently: true })!;
+  const context = certain(canvas.getContext('2d', { willReadFrequently: true }));
   context.imageSmoothingQuality = 'high';
   context.drawImage(bitmap, sx, sy, sw, sh, 0, 0, width, height);
   bitmap.close();
@@ -102,7 +103,7 @@ self.addEventListener('message', ({ data }: MessageEvent<ReadRequest>) => {
     tell({
       id: data.id,
       kind: 'fault',
-      fault: `The picture could not be read: ${String((error as Error)?.message ?? error).slice(0, 120)}. Type the marks instead.`,
+      fault: `The picture could not be read: ${String(messageOf(error) ?? error).slice(0, 120)}. Type the marks instead.`,
     }),
   );
 });

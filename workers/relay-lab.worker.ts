@@ -1,4 +1,5 @@
 /** Runs of the relay lab off the page: recordings, runs, sweeps and matches. One message in; progress and one answer out. */
+import { certain } from '../core/certain';
 import type { Axis, SweepResult } from '../core/monitoring/sweep';
 import { sweep } from '../core/monitoring/sweep';
 import { runMonitor, type Outcome } from '../core/monitoring/run';
@@ -36,7 +37,7 @@ function answer(ask: LabAsk): LabAnswer {
         say({ id: ask.id, kind: 'progress', share: row / ask.y.steps });
         return true;
       });
-      return { id: ask.id, kind: 'sweep', result: result!, millis: millis() };
+      return { id: ask.id, kind: 'sweep', result: certain(result), millis: millis() };
     }
     case 'match':
       return { id: ask.id, kind: 'match', matches: matchTimers(ask.need, ask.parts), millis: millis() };

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain, messageOf } from '@/core/certain';
 import { useState } from 'react';
 import type { CaseAnswer } from '@/core/judge-case';
 import { sampleCase } from '@/ui/interface/sample-case';
@@ -19,7 +20,7 @@ export function InterfacePage({ families }: { families: string[] }) {
     try {
       body = JSON.parse(text);
     } catch (error) {
-      setFault(`This is not JSON: ${(error as Error).message}`);
+      setFault(`This is not JSON: ${messageOf(error)}`);
       return;
     }
     setBusy(true);
@@ -77,7 +78,7 @@ export function InterfacePage({ families }: { families: string[] }) {
                     {part.lines.map((line, i) => (
                       <tr key={i}>
                         <td style={{ width: 26 }}>
-                          <VerdictMark verdict={line.verdict!} size={16} />
+                          <VerdictMark verdict={certain(line.verdict)} size={16} />
                         </td>
                         <td className="figure" style={{ fontSize: 12 }}>
                           {line.quantity}

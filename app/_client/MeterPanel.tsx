@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useEffect, useRef, useState } from 'react';
 import { meterQuantities, quantityWords, registerForms, type MeterReading, type RegisterMap } from '@/core/meter/register-map';
 import { emptySamples, type Recording } from '@/core/monitoring/samples';
@@ -15,15 +16,15 @@ type Taken = { at: number; reading: MeterReading };
 /** Readings as a recording at equal steps: each step has the newest reading there was. */
 function recordingOf(taken: readonly Taken[], toNeutral: boolean): Recording {
   const step = EVERY_MS / 1000;
-  const began = taken[0]!.at;
-  const count = Math.max(2, Math.floor((taken.at(-1)!.at - began) / EVERY_MS) + 1);
+  const began = certain(taken[0]).at;
+  const count = Math.max(2, Math.floor((certain(taken.at(-1)).at - began) / EVERY_MS) + 1);
   const samples = emptySamples(count, step, toNeutral ? 'line-to-neutral' : 'line-to-line');
   const names = toNeutral ? (['u1', 'u2', 'u3'] as const) : (['u12', 'u23', 'u31'] as const);
   let k = 0;
   for (let i = 0; i < count; i += 1) {
-    while (k + 1 < taken.length && taken[k + 1]!.at <= began + i * EVERY_MS) k += 1;
-    const { reading } = taken[k]!;
-    names.forEach((name, phase) => (samples.volts[phase]![i] = reading[name] ?? 0));
+    while (k + 1 < taken.length && certain(taken[k + 1]).at <= began + i * EVERY_MS) k += 1;
+    const { reading } = certain(taken[k]);
+    names.forEach((name, phase) => (certain(samples.volts[phase])[i] = reading[name] ?? 0));
     samples.hertz[i] = reading.hertz ?? Number.NaN;
   }
   return { samples, events: [] };
@@ -105,7 +106,7 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
         <p className="figure" role="status">
           {meterQuantities
             .filter((name) => reading[name] !== undefined)
-            .map((name) => `${quantityWords[name][0]} ${formatQuantity(reading[name]!, quantityWords[name][1])}`)
+            .map((name) => `${quantityWords[name][0]} ${formatQuantity(certain(reading[name]), quantityWords[name][1])}`)
             .join(' · ')}
         </p>
       )}

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -47,7 +48,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
         <>
           <p>
             {kept.points} points from {kept.source}, kept {kept.savedOn}
-            {edges!.length > 0 ? `: ${edges!.join(', ')}` : ''}. It takes precedence over the limits of the standard.
+            {certain(edges).length > 0 ? `: ${certain(edges).join(', ')}` : ''}. It takes precedence over the limits of the standard.
           </p>
           <div className="row-flex">
             <Link

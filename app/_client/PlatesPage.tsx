@@ -1,5 +1,7 @@
 'use client';
 
+import { rowsMark } from '@/core/case/case';
+import { certain } from '@/core/certain';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { guessPlate, plateOf, plates } from '@/core/families/plates';
@@ -127,7 +129,7 @@ export function PlatesPage() {
               ))}
             </select>
           </label>
-          {!chosen && guesses.length > 1 && guesses[1]!.weight > guesses[0]!.weight * 0.7 && (
+          {!chosen && guesses.length > 1 && certain(guesses[1]).weight > certain(guesses[0]).weight * 0.7 && (
             <p className="say check">
               It could also be{' '}
               {guesses
@@ -166,8 +168,8 @@ export function PlatesPage() {
                 <PlateRows
                   key={field.id}
                   title={field.label}
-                  rows={readings[field.id]!.value as Record<string, unknown>[]}
-                  toConfirm={readings[field.id]!.toConfirm}
+                  rows={rowsMark(certain(readings[field.id]).value)}
+                  toConfirm={certain(readings[field.id]).toConfirm}
                 />
               ))}
             </Plate>
@@ -194,7 +196,7 @@ export function PlatesPage() {
                   onChange={(changes) =>
                     setEdits({
                       ...edits,
-                      ...Object.fromEntries(changes.map(({ path, value }) => [path.split('.')[1]!, value as Reading | null])),
+                      ...Object.fromEntries(changes.map(({ path, value }) => [certain(path.split('.')[1]), value as Reading | null])),
                     })
                   }
                 />

@@ -1,5 +1,6 @@
 'use client';
 
+import { messageOf } from '@/core/certain';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { elementKinds, elementTitles, newElement } from '@/core/supply/element-fields';
@@ -22,7 +23,7 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
     try {
       return { nodes: faultNodes({ ...path, elements: [...path.elements, ...run] }, view.site.practice) };
     } catch (error) {
-      return { nodes: [], fault: (error as Error).message };
+      return { nodes: [], fault: messageOf(error) };
     }
   }, [path, run, view.site.practice]);
   const ownElements = (next: Element[]) => edit({ path: { ...path, elements: next } });

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import Link from 'next/link';
 import { meaningsOf } from '@/core/case/position-codes';
 import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
@@ -169,7 +170,7 @@ function NeedNote({ derived, id, onChange }: { derived: Derived; id: string; onC
               onChange([
                 {
                   path: `schools.${school.id}`,
-                  value: school.choices.find((one) => String(one.value) === event.target.value)!.value,
+                  value: certain(school.choices.find((one) => String(one.value) === event.target.value)).value,
                 },
               ])
             }

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { PictureReading } from '@/core/plates/read-seen';
@@ -28,7 +29,7 @@ export function SwapPhoto({
   focus?: EditField;
   onChange: (changes: Change[]) => void;
 }) {
-  const plate = plateOf(section === 'load' ? state.loadKind : state.family)!;
+  const plate = certain(plateOf(section === 'load' ? state.loadKind : state.family));
   const readings = state[section];
   const [differences, setDifferences] = useState<Difference[]>([]);
   const [findings, setFindings] = useState<PictureReading>();

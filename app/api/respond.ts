@@ -1,4 +1,5 @@
 /** Every route speaks the same way: JSON in, JSON out, faults as field and reason, a lost database as 503. */
+import { messageOf } from '@/core/certain';
 import { NextResponse } from 'next/server';
 import { isUnreachable } from '@/services/health';
 import { ServiceError } from '@/services/service-error';
@@ -17,7 +18,7 @@ export async function readJson(request: Request, largest = LARGEST_BODY): Promis
   try {
     return JSON.parse(text);
   } catch (error) {
-    throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${(error as Error).message.slice(0, 120)}.` }]);
+    throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${messageOf(error).slice(0, 120)}.` }]);
   }
 }
 

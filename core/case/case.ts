@@ -42,3 +42,12 @@ export function wordMark(marks: FieldValues, name: string): string | null | unde
 
 /** True when the flag is set; absent and false are the same. */
 export const flagMark = (marks: FieldValues, name: string): boolean => marks[name] === true;
+
+/** Words of a mark that lists them; none where it is not such a list. */
+export const wordsMark = (mark: unknown): readonly string[] => (Array.isArray(mark) ? mark : []);
+
+/** Figures of a mark that lists them; none where it is not such a list. */
+export const figuresMark = (mark: unknown): readonly number[] => (Array.isArray(mark) ? mark : []);
+
+/** Rows of a mark that lists them; none where it is not such a list. */
+export const rowsMark = (mark: unknown): readonly Record<string, unknown>[] => (Array.isArray(mark) ? mark : []);

@@ -2,9 +2,10 @@
  * A mark that is more than one figure as one line of text, and back: counts by form, lists, bands, traces, rows with words.
  * Whole or not at all; what cannot be placed is a fault with an example. Round trip is kept by test.
  */
+import { figuresMark, rowsMark, wordsMark } from './case';
+import { certain } from '../certain';
 import { formatQuantity } from '../quantities/format-quantity';
 import { readQuantity } from '../quantities/read-quantity';
-import type { Unit } from '../quantities/units';
 import type { State } from '../timing/trace';
 import type { Field } from '../fields/field';
 import { wordText } from '../language/word-text';
@@ -35,7 +36,7 @@ function readCounts(field: TextField, text: string): FieldText {
   for (const part of text.split(/[,;+]/).map((one) => one.trim())) {
     const match = /^(?:(\d{1,2})\s*x?\s+|(\d{1,2})(?=[A-Z]{2}\b))?(.+)$/i.exec(part);
     const counted = poleWords[key(match?.[3] ?? '')];
-    const form = counted?.[0] ?? wordOf(field.words!, match?.[3] ?? '') ?? formWords[key(match?.[3] ?? '')];
+    const form = counted?.[0] ?? wordOf(certain(field.words), match?.[3] ?? '') ?? formWords[key(match?.[3] ?? '')];
     if (!form) return fault(field, '2 SPDT, 1 SPST-NO');
     out[form] = (out[form] ?? 0) + Number(match?.[1] ?? match?.[2] ?? 1) * (counted?.[1] ?? 1);
   }
@@ -46,11 +47,11 @@ function readFlags(field: TextField, text: string): FieldText {
   const out: Record<string, boolean | null> = {};
   for (const part of text.split(/[,;]/).map((one) => one.trim())) {
     const match = /^(no\s+|\?\s*)?(.+)$/i.exec(part);
-    const word = wordOf(field.words!, match?.[2] ?? '');
+    const word = wordOf(certain(field.words), match?.[2] ?? '');
     if (!word)
       return fault(
         field,
-        `${field.words!.slice(0, 2).map(wordText).join(', ')}, no ${wordText(field.words!.at(-1)!)}, ? ${wordText(field.words![2]!)}`,
+        `${certain(field.words).slice(0, 2).map(wordText).join(', ')}, no ${wordText(certain(certain(field.words).at(-1)))}, ? ${wordText(certain(certain(field.words)[2]))}`,
       );
     out[word] = match?.[1] ? (match[1].startsWith('?') ? null : false) : true;
   }
@@ -60,13 +61,13 @@ function readFlags(field: TextField, text: string): FieldText {
 const secondsUnits: Record<string, number> = { ms: 0.001, s: 1, sec: 1, min: 60, m: 60, h: 3600, d: 86400 };
 const TIME = String.raw`(\d+(?:[.,]\d+)?)\s*(ms|sec|s|min|m|h|d)?`;
 const timeOf = (figure: string, unit: string | undefined, other: string | undefined) =>
-  Number((Number(figure.replace(',', '.')) * secondsUnits[(unit ?? other ?? 's').toLowerCase()]!).toPrecision(12));
+  Number((Number(figure.replace(',', '.')) * certain(secondsUnits[(unit ?? other ?? 's').toLowerCase()])).toPrecision(12));
 
 function readTimes(field: TextField, text: string): FieldText {
   const match = new RegExp(`^${TIME}(?:\\s*(?:/|,|on)\\s*${TIME}(?:\\s*off)?)?$`, 'i').exec(text);
   if (!match) return fault(field, '5 s, or 2 s / 8 s for on and off');
   const [, first, unit, other, otherUnit] = match;
-  const one = timeOf(first!, unit, otherUnit);
+  const one = timeOf(certain(first), unit, otherUnit);
   return read(other === undefined ? one : [one, timeOf(other, otherUnit, unit)]);
 }
 
@@ -76,7 +77,7 @@ function readBands(field: TextField, text: string): FieldText {
     const match = new RegExp(`^${TIME}\\s*(?:-|to)\\s*${TIME}$`, 'i').exec(part.trim());
     if (!match) return fault(field, '0.1-10 s, 6-60 s, 1-10 h');
     const [, low, lowUnit, high, highUnit] = match;
-    out.push([timeOf(low!, lowUnit, highUnit), timeOf(high!, highUnit, lowUnit)]);
+    out.push([timeOf(certain(low), lowUnit, highUnit), timeOf(certain(high), highUnit, lowUnit)]);
   }
   return out.length > 0 && out.every(([low, high]) => low <= high) ? read(out) : fault(field, '0.1-10 s, 6-60 s, 1-10 h');
 }
@@ -88,7 +89,7 @@ function readTrace(field: TextField, text: string): FieldText {
     const head = /^(supply|signal|output)\s+/i.exec(part);
     const changes = [...part.slice(head?.[0].length ?? 0).matchAll(/(\d+(?:\.\d+)?)\s*s?\s+(on|off)/gi)];
     if (!head || changes.length === 0) return fault(field, example);
-    out[head[1]!.toLowerCase()] = changes.map(([, at, state]) => [Number(at), state!.toLowerCase() === 'on' ? 1 : 0]);
+    out[certain(head[1]).toLowerCase()] = changes.map(([, at, state]) => [Number(at), certain(state).toLowerCase() === 'on' ? 1 : 0]);
   }
   return read(out);
 }
@@ -103,14 +104,14 @@ function readFeed(field: TextField, text: string): FieldText {
 function readBand(field: TextField, text: string): FieldText {
   const match = /^(\d+(?:\.\d+)?)\s*\D{0,3}?\s*(?:-|to|–)\s*(\d+(?:\.\d+)?)\s*(\D*)$/i.exec(text);
   const [low, high] = match ? [Number(match[1]), Number(match[2])] : [1, 0];
-  return match && low <= high && (match[3]!.trim() === '' || match[3]!.trim() === field.unit)
+  return match && low <= high && (certain(match[3]).trim() === '' || certain(match[3]).trim() === field.unit)
     ? read([low, high])
     : fault(field, `35 to 70 ${field.unit ?? ''}`);
 }
 
 /** "30 + 5 µF". */
 function readNumbers(field: TextField, text: string): FieldText {
-  const figures = text.split(/[+/]/).map((one) => readQuantity(one, (field.unit ?? '') as Unit, field.label));
+  const figures = text.split(/[+/]/).map((one) => readQuantity(one, field.unit ?? '', field.label));
   return figures.every((one) => one.ok) ? read(figures.map((one) => (one as { value: number }).value)) : fault(field, '30 + 5');
 }
 
@@ -119,13 +120,13 @@ function readAmounts(field: TextField, text: string): FieldText {
   const out: Record<string, number> = {};
   for (const part of text.split(/[,;]/).map((one) => one.trim())) {
     const match = /^([A-Za-z -]+?)\s+(\d.*)$/.exec(part);
-    const word = wordOf(field.words!, match?.[1] ?? '');
-    const figure = match && readQuantity(match[2]!, (field.unit ?? '') as Unit, field.label);
+    const word = wordOf(certain(field.words), match?.[1] ?? '');
+    const figure = match && readQuantity(certain(match[2]), field.unit ?? '', field.label);
     if (!word || !figure?.ok)
       return fault(
         field,
-        `${field
-          .words!.slice(0, 2)
+        `${certain(field.words)
+          .slice(0, 2)
           .map((one, i) => `${one} ${i ? 5 : 35} ${field.unit}`)
           .join(', ')}`,
       );
@@ -144,7 +145,7 @@ function rowText(fields: readonly Field[], row: Row): string {
     .map((column) => {
       const value = row[column.name];
       if (column.name === 'letter') return `${String(value)}:`;
-      if (column.kind === 'numbers') return `(${(value as number[]).join(' + ')})`;
+      if (column.kind === 'numbers') return `(${figuresMark(value).join(' + ')})`;
       if (column.name === 'pole') return `pole ${value as number}:`;
       if (typeof value !== 'number') return wordText(String(value));
       return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
@@ -153,8 +154,8 @@ function rowText(fields: readonly Field[], row: Row): string {
 }
 
 function readRow(field: TextField, text: string): Row | undefined {
-  const fields = field.rowFields!;
-  if (fields[0]!.name === 'letter') {
+  const fields = certain(field.rowFields);
+  if (certain(fields[0]).name === 'letter') {
     const match = /^([A-Za-z]\w?):?\s+(.+)$/.exec(text.trim());
     return match ? { letter: match[1], word: match[2] } : undefined;
   }
@@ -170,22 +171,17 @@ function readRow(field: TextField, text: string): Row | undefined {
     const figure =
       column.unit === 'us' || column.unit === 'ms'
         ? readQuantity(written.replace(/\s*(us|ms)$/, ''), '', column.label)
-        : readQuantity(written, (column.unit ?? '') as Unit, column.label);
+        : readQuantity(written, column.unit ?? '', column.label);
     if (!figure.ok || row[column.name] !== undefined) return false;
     row[column.name] = figure.value;
     return true;
   };
-  take(/^pole\s+(\d{1,2}):?/i, (match) =>
-    number(
-      fields.find(({ name }) => name === 'pole')!,
-      match[1]!,
-    ),
-  );
+  take(/^pole\s+(\d{1,2}):?/i, (match) => number(certain(fields.find(({ name }) => name === 'pole')), certain(match[1])));
   while (rest !== '') {
     const list = fields.find(({ kind, name }) => kind === 'numbers' && row[name] === undefined);
     if (list && rest.startsWith('(')) {
       const joined = (match: RegExpExecArray) => {
-        const figures = readNumbers(list, match[1]!);
+        const figures = readNumbers(list, certain(match[1]));
         if (figures.ok) row[list.name] = figures.value;
         return figures.ok;
       };
@@ -203,7 +199,7 @@ function readRow(field: TextField, text: string): Row | undefined {
     }
     const worded = fields
       .filter((column) => column.words && row[column.name] === undefined)
-      .flatMap((column) => column.words!.flatMap((word) => [word, wordText(word)].map((form) => ({ column, word, form }))))
+      .flatMap((column) => certain(column.words).flatMap((word) => [word, wordText(word)].map((form) => ({ column, word, form }))))
       .filter(({ form }) => rest.toLowerCase().startsWith(form.toLowerCase()))
       .sort((a, b) => b.form.length - a.form.length)[0];
     if (worded && !/^[\w/]/.test(rest.slice(worded.form.length))) {
@@ -228,7 +224,9 @@ function readRows(field: TextField, text: string): FieldText {
     ? read(rows)
     : fault(
         field,
-        field.rowFields![0]!.name === 'name' ? 'compressor 35 µF, fan 5 µF' : 'AC-15 AC 230 V 0.4 A, pole 2: DC-13 DC 24 V 0.2 A',
+        certain(certain(field.rowFields)[0]).name === 'name'
+          ? 'compressor 35 µF, fan 5 µF'
+          : 'AC-15 AC 230 V 0.4 A, pole 2: DC-13 DC 24 V 0.2 A',
       );
 }
 
@@ -251,13 +249,13 @@ export function fieldText(field: TextField, value: unknown): string {
         .map(([word, has]) => `${has === true ? '' : has === null ? '? ' : 'no '}${wordText(word)}`)
         .join(', ');
     case 'times':
-      return typeof value === 'number' ? seconds(value) : (value as number[]).map(seconds).join(' / ');
+      return typeof value === 'number' ? seconds(value) : figuresMark(value).map(seconds).join(' / ');
     case 'bands':
       return (value as [number, number][]).map(([low, high]) => `${seconds(low)} - ${seconds(high)}`).join(', ');
     case 'band':
-      return `${(value as number[]).join(' to ')} ${field.unit ?? ''}`.trim();
+      return `${figuresMark(value).join(' to ')} ${field.unit ?? ''}`.trim();
     case 'numbers':
-      return `${(value as number[]).join(' + ')} ${field.unit ?? ''}`.trim();
+      return `${figuresMark(value).join(' + ')} ${field.unit ?? ''}`.trim();
     case 'amounts':
       return Object.entries(value as Record<string, number | null>)
         .filter(([, amount]) => typeof amount === 'number')
@@ -271,12 +269,19 @@ export function fieldText(field: TextField, value: unknown): string {
       return ['supply', 'signal', 'output']
         .map((name) => [name, (value as Record<string, [number, State][] | null>)[name]] as const)
         .filter(([, changes]) => changes && changes.length > 0)
-        .map(([name, changes]) => `${name} ${changes!.map(([at, state]) => `${at} ${state ? 'on' : 'off'}`).join(' ')}`)
+        .map(
+          ([name, changes]) =>
+            `${name} ${certain(changes)
+              .map(([at, state]) => `${at} ${state ? 'on' : 'off'}`)
+              .join(' ')}`,
+        )
         .join('; ');
     case 'rows':
-      return (value as Row[]).map((row) => rowText(field.rowFields!, row)).join(', ');
+      return rowsMark(value)
+        .map((row) => rowText(certain(field.rowFields), row))
+        .join(', ');
     default:
-      return (value as string[]).map(wordText).join(', ');
+      return wordsMark(value).map(wordText).join(', ');
   }
 }
 

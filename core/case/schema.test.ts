@@ -9,6 +9,7 @@ import { loadFields } from '../fields/load-fields';
 import { ratingColumns } from '../fields/rating-columns';
 import { supplyFields } from '../fields/supply-fields';
 import { type Field } from '../fields/field';
+import { families } from '../families/registry';
 import { withoutAliases } from './aliases';
 import { acceptedWords, caseSchema, faultsOf, fieldSchema, specSchema, unusedNames } from './schema';
 
@@ -204,11 +205,11 @@ describe('aliases', () => {
       candidates: [{ id: 'a', spec: { standard: written } }],
       removed: { spec: { standard: written } },
     });
-    expect(withoutAliases(body('residual-current'))).toMatchObject({
+    expect(withoutAliases(body('residual-current'), families)).toMatchObject({
       candidates: [{ spec: { standard: read } }],
       removed: { spec: { standard: read } },
     });
-    expect(withoutAliases(body('breaker'))).toMatchObject({ candidates: [{ spec: { standard: written } }] });
+    expect(withoutAliases(body('breaker'), families)).toMatchObject({ candidates: [{ spec: { standard: written } }] });
   });
   it('polesNeeded is polesToSwitch; the name itself goes before', () => {
     expect(withoutAliases({ load: { polesNeeded: 3 } })).toEqual({ load: { polesToSwitch: 3 } });

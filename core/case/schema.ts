@@ -3,6 +3,7 @@
  * Method: Yup schemas made from the lists of `fields.ts`; the same schemas give the OpenAPI document.
  * Every fault names the field, what was seen and what is accepted. Unknown names are collected, not dropped in silence.
  */
+import { certain } from '../certain';
 import * as yup from 'yup';
 import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
@@ -21,10 +22,10 @@ export function acceptedWords(field: Field): string {
   if (field.kind === 'bands') return 'a list of [low, high] in seconds';
   if (field.kind === 'band') return `[low, high] within ${field.min ?? 0} to ${field.max} ${field.unit ?? ''}`.trim();
   if (field.kind === 'numbers') return `a list of figures in ${field.unit ?? 'one unit'}`;
-  if (field.kind === 'amounts') return `figures in ${field.unit ?? 'one unit'} by ${field.words!.join(', ')}`;
+  if (field.kind === 'amounts') return `figures in ${field.unit ?? 'one unit'} by ${certain(field.words).join(', ')}`;
   if (field.kind === 'feed') return '"self", or {volts, kind}';
-  if (field.kind === 'counts') return `counts by form, such as {"${field.words![0]}": 2}`;
-  if (field.kind === 'flags') return `true, false or null by function: ${field.words!.join(', ')}`;
+  if (field.kind === 'counts') return `counts by form, such as {"${certain(field.words)[0]}": 2}`;
+  if (field.kind === 'flags') return `true, false or null by function: ${certain(field.words).join(', ')}`;
   if (field.kind === 'amps-by') return 'amps by utilisation category, such as {"gG": 35}';
   if (field.words?.length) return `${field.words.slice(0, 12).join(', ')}${field.words.length > 12 ? ' and more' : ''}`;
   if (field.kind === 'flag') return 'true or false';
@@ -39,18 +40,19 @@ const inRange = (field: Field, value: number) =>
   (field.above === undefined || value > field.above) &&
   (field.min === undefined || value >= field.min) &&
   (field.max === undefined || value <= field.max) &&
-  (field.unit !== 'count' || field.max! > 1000 || Number.isInteger(value));
+  (field.unit !== 'count' || certain(field.max) > 1000 || Number.isInteger(value));
 
 const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 const isPair = (value: unknown): value is [number, number] =>
   Array.isArray(value) && value.length === 2 && value.every((end) => typeof end === 'number' && Number.isFinite(end));
 const isTrace = (value: unknown): value is Trace => Array.isArray(value) && value.length <= 2000 && value.every(isPair);
 const byWord = (field: Field, value: unknown, accepted: (mark: unknown) => boolean) =>
-  isObject(value) && Object.entries(value).every(([name, mark]) => field.words!.includes(name) && (mark === null || accepted(mark)));
+  isObject(value) &&
+  Object.entries(value).every(([name, mark]) => certain(field.words).includes(name) && (mark === null || accepted(mark)));
 const isFeed = (value: unknown) =>
   isObject(value) &&
   (value.volts === null || (typeof value.volts === 'number' && value.volts > 0 && value.volts <= 1500)) &&
-  (value.kind === undefined || value.kind === null || ['ac', 'dc', 'ac/dc', ...Object.keys(kindAliases)].includes(value.kind as string));
+  (value.kind === undefined || value.kind === null || ['ac', 'dc', 'ac/dc', ...Object.keys(kindAliases)].includes(String(value.kind)));
 
 const VOLTS_TEXT = /^\s*\d+(\.\d+)?\s*([/-]\s*\d+(\.\d+)?\s*)*V?\s*$/i;
 
@@ -75,7 +77,7 @@ function holds(field: Field, value: unknown): boolean {
     case 'coil-rows':
       return Array.isArray(value);
     case 'counts':
-      return byWord(field, value, (count) => Number.isInteger(count) && (count as number) >= 0 && (count as number) <= 12);
+      return byWord(field, value, (count) => Number.isInteger(count) && Number(count) >= 0 && Number(count) <= 12);
     case 'flags':
       return byWord(field, value, (mark) => typeof mark === 'boolean' || mark === 'none');
     case 'feed':
@@ -107,7 +109,7 @@ function holds(field: Field, value: unknown): boolean {
         typeof value === 'object' &&
         !Array.isArray(value) &&
         Object.entries(value as object).every(
-          ([name, amps]) => field.words!.includes(name) && (amps === null || (typeof amps === 'number' && inRange(field, amps))),
+          ([name, amps]) => certain(field.words).includes(name) && (amps === null || (typeof amps === 'number' && inRange(field, amps))),
         )
       );
   }

@@ -4,6 +4,7 @@
  * Method: each cause is put into the model of the breaker, each check is read off it, and a cause stays while all its readings agree
  * with the answers. Where no single cause agrees, pairs are tried; where none does, an answer is wrong or the cause is not listed.
  */
+import { certain } from '../certain';
 import { soundBreaker, type Fitted } from './breaker-state';
 import { checksOf, type Check, type Shown } from './checks';
 import { faultsOf, withFaults, type Fault } from './faults';
@@ -62,7 +63,7 @@ export function diagnose(fitted: Fitted, answers: Answers): Diagnosis {
   for (const fault of faultsOf(fitted)) {
     const look = shownBy(fitted, [fault]);
     const by = answered.find((check) => look(check) !== answers[check.id]);
-    if (by) ruledOut.push({ fault, by, shown: answers[by.id]!, expected: look(by) });
+    if (by) ruledOut.push({ fault, by, shown: certain(answers[by.id]), expected: look(by) });
     else remaining.push(fault);
   }
   const agrees = (pair: readonly Fault[]) => {

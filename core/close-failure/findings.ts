@@ -2,6 +2,7 @@
  * What was found at a breaker that will not close, as it is kept with a swap, and what follows from it.
  * Findings are kept by id of the check: a yes or no, or volts with the mark of the coil that they are held against.
  */
+import { certain } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { Fitted } from './breaker-state';
 import { checksOf, shownWords, sortVolts, worksFrom, type Check, type Shown } from './checks';
@@ -53,7 +54,7 @@ export function settledClosing(findings: Findings, markVolts: number | null): Se
   const { remaining, ruledOut, proved } = diagnose(fitted, answers);
   const foundAt = (check: Check) => {
     const volts = findings[answerKey(check.id)]?.reading;
-    return `${check.question.replace(/\?$/, '')}: ${volts === undefined ? shownWords[answers[check.id]!] : q(volts, 'V')}`;
+    return `${check.question.replace(/\?$/, '')}: ${volts === undefined ? shownWords[certain(answers[check.id])] : q(volts, 'V')}`;
   };
   const shown = checksOf(fitted).filter(({ id }) => answers[id] !== undefined);
   const [only] = remaining;

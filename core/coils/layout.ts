@@ -2,6 +2,7 @@
  * The coil of a part in one form for judging, whatever the family: bands by kind of supply, kinds, frequencies, power.
  * Source: IEC 60947-4-1 and IEC 61810-1 coil limits, through core/standards.
  */
+import { certain } from '../certain';
 import type { PartSpec } from '../case/case';
 import { kindAliases } from '../fields/field';
 import type { Band, CanonicalSpec } from '../matching/canonical';
@@ -59,7 +60,8 @@ const chosenMarks = (marks: CoilMark[]) =>
 /** Bands by kind of supply, null where no mark speaks for it. */
 function layBands(chosen: ReturnType<typeof chosenMarks>, band: BandOf): Record<string, Band[] | null> {
   const out: Record<string, Band[] | null> = {};
-  for (const { key, kind, marks } of chosen) out[key] = marks.length === 0 ? null : marks.map((mark) => band(mark.low!, mark.high!, kind));
+  for (const { key, kind, marks } of chosen)
+    out[key] = marks.length === 0 ? null : marks.map((mark) => band(certain(mark.low), certain(mark.high), kind));
   return out;
 }
 
@@ -95,7 +97,7 @@ export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp)
     coilVoltsMarked: voltsMarked(marks),
     ...(kinds.some((kind) => kind !== undefined) ? { coilKinds: known.length > 0 ? [...new Set(known)] : null } : {}),
     ...(carriesHertz ? { coilHertzAc: hertz.length > 0 ? [...new Set(hertz)] : unread ? null : 'none' } : {}),
-    ...(marks.length === 1 && marks[0]!.low !== null ? pullInDc(spec, marks[0]!.low) : pullInDc(spec, null)),
+    ...(marks.length === 1 && certain(marks[0]).low !== null ? pullInDc(spec, certain(marks[0]).low) : pullInDc(spec, null)),
   };
 }
 

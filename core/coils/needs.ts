@@ -50,7 +50,7 @@ function voltsNeeds(context: NeedContext, duty: CoilDuty): Need[] {
   const high = or(numberMark(supply, 'controlVoltsMax'));
   const swing = nominal === null || low === null || high === null ? null : low === high ? nominal : [low, high];
   const inputs = ['supply.controlVolts', 'supply.controlVoltsMin', 'supply.controlVoltsMax'];
-  const known = nominal === null ? 'Control volts are not known.' : undefined;
+  const seen = (edge: number | null) => (edge === null ? 'a worn figure' : q(edge, 'V'));
   return [
     coilLine(
       {
@@ -60,8 +60,9 @@ function voltsNeeds(context: NeedContext, duty: CoilDuty): Need[] {
         source: duty.source,
         brief: `${bandWords(duty)} of the mark`,
         because:
-          known ??
-          `Control supply ${q(nominal!, 'V')}${swing !== nominal ? `, seen from ${q(low!, 'V')} to ${q(high!, 'V')}` : ''}; ${duty.words} works from ${bandWords(duty)} of its mark.`,
+          nominal === null
+            ? 'Control volts are not known.'
+            : `Control supply ${q(nominal, 'V')}${swing !== nominal ? `, seen from ${seen(low)} to ${seen(high)}` : ''}; ${duty.words} works from ${bandWords(duty)} of its mark.`,
       },
       {
         quantity: 'coilVolts',
@@ -78,7 +79,10 @@ function voltsNeeds(context: NeedContext, duty: CoilDuty): Need[] {
         inputs,
         source: 'commonPractice',
         brief: 'same mark',
-        because: known ?? `The mark should be the nominal ${q(nominal!, 'V')}, within 5 %: the coil then keeps its whole band.`,
+        because:
+          nominal === null
+            ? 'Control volts are not known.'
+            : `The mark should be the nominal ${q(nominal, 'V')}, within 5 %: the coil then keeps its whole band.`,
       },
       {
         quantity: 'coilMark',

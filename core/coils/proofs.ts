@@ -1,5 +1,5 @@
 /** Bench proof of a coil: its resistance, with the leads taken off. Common practice. */
-import type { Band } from '../matching/canonical';
+import { coilBandsIn } from '../matching/canonical';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { citeSource } from '../standards/source';
 import type { Proof, ProofContext } from '../families/contract';
@@ -13,7 +13,7 @@ export const COIL_OHMS_TOLERANCE = 0.15;
 export function expectedCoilOhms({ need, part }: ProofContext): number | undefined {
   if (typeof part.coilOhms === 'number') return part.coilOhms;
   const key = coilSupplyOf(need);
-  const volts = (part.coilRated as Record<string, readonly Band[] | null> | null | undefined)?.[key]?.[0]?.[0];
+  const volts = coilBandsIn(part, 'coilRated')?.[key]?.[0]?.[0];
   const watts = part.coilPullInWattsDc;
   return key === 'dc' && typeof watts === 'number' && volts ? (volts * volts) / watts : undefined;
 }

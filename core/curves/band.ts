@@ -3,6 +3,7 @@
  * has surely opened. Each is a list of points, current rising and time falling; between points both run straight on log-log.
  * Below its first point an edge never opens (time without end); beyond its last it stays at the last time.
  */
+import { certain } from '../certain';
 export type CurvePoint = { amps: number; seconds: number };
 export type Band = {
   /** Surely holds until here; null where nothing is published: it may open at any time above its rating. */
@@ -17,13 +18,13 @@ export function edgeSeconds(points: readonly CurvePoint[], amps: number): number
   if (!first || amps < first.amps) return Infinity;
   let low = 0;
   let high = points.length - 1;
-  if (amps >= points[high]!.amps) return points[high]!.seconds;
+  if (amps >= certain(points[high]).amps) return certain(points[high]).seconds;
   while (high - low > 1) {
     const middle = (low + high) >> 1;
-    if (points[middle]!.amps <= amps) low = middle;
+    if (certain(points[middle]).amps <= amps) low = middle;
     else high = middle;
   }
-  const [a, b] = [points[low]!, points[high]!];
+  const [a, b] = [certain(points[low]), certain(points[high])];
   if (b.amps === a.amps || b.seconds === a.seconds) return b.seconds;
   if (a.amps === amps) return a.seconds;
   const share = Math.log(amps / a.amps) / Math.log(b.amps / a.amps);

@@ -1,11 +1,12 @@
 /** A part's spec on the curves desk: what its card says is drawn, what it does not say is not made up. */
+import { choiceOfPart } from '../families/curve-of-part';
 import { describe, expect, it } from 'vitest';
 import { bandSeconds } from './band';
 import { branchOf, cableWithstand, type BranchInputs } from './branch-inputs';
-import { choiceOfSpec, curveDevice, deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from './curve-device';
+import { curveDevice, deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from './curve-device';
 
 const of = (family: string, spec: Record<string, unknown>, volts: number | null = 400, dc = false) =>
-  choiceOfSpec('id', 'label', family, spec, volts, dc);
+  choiceOfPart({ id: 'id', label: 'label', family, spec }, { systemVolts: volts, dc });
 
 describe('kind by spec', () => {
   it.each([

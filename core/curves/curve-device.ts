@@ -1,8 +1,8 @@
 /**
- * A device on the curves desk as plain data: kind, rating and settings. `modelOf` gives its band; `choiceOfSpec` takes one
- * from a part's spec. What the spec does not say is not made up: no choice comes back.
+ * A device on the curves desk as plain data: kind, rating and settings. `modelOf` gives its band. What a part's spec makes of it is its
+ * family's `curve`; `choiceOfPart` asks it.
  */
-import type { PartSpec } from '../case/case';
+import { certain } from '../certain';
 import { classMultiple } from '../standards/overload-classes';
 import type { Band } from './band';
 import type { CurveDevice } from './judge-branch';
@@ -16,7 +16,7 @@ import {
   overloadRelay,
   type Model,
 } from './models';
-import { groundFaultDefaults, tripUnitBreaker, tripUnitDefaults } from './trip-unit';
+import { tripUnitBreaker, tripUnitDefaults } from './trip-unit';
 
 export const deviceKinds = {
   'breaker-b': 'Miniature breaker B',
@@ -62,7 +62,7 @@ export function modelOf({ kind, ratedAmps, settings, hot, band, maintenance }: D
     case 'breaker-b':
     case 'breaker-c':
     case 'breaker-d':
-      return miniatureBreaker(kind.at(-1)!.toUpperCase() as 'B', ratedAmps);
+      return miniatureBreaker(certain(kind.at(-1)).toUpperCase() as 'B', ratedAmps);
     case 'breaker-ul':
       return mouldedCaseBreaker(ratedAmps, settings.magneticMultiple ?? UL_MAGNETIC_MULTIPLE);
     case 'trip-unit':
@@ -103,83 +103,4 @@ export function curveDevice(choice: DeviceChoice, nema: boolean): CurveDevice | 
       breaksFaults: !choice.kind.startsWith('relay'),
     }
   );
-}
-
-const number = (mark: unknown): number | null => (typeof mark === 'number' ? mark : null);
-
-function interruptingOf(family: string, spec: PartSpec, systemVolts: number | null, dc: boolean): number | null {
-  if (family === 'fuse') return number(dc ? spec.interruptingAmpsDc : spec.interruptingAmpsAc);
-  if (dc) return null;
-  if (typeof spec.icuAmps === 'number' || typeof spec.icnAmps === 'number') return number(spec.icuAmps) ?? number(spec.icnAmps);
-  const rows = Array.isArray(spec.interruptingRatings) ? (spec.interruptingRatings as { volts: number; amps: number }[]) : [];
-  const suits = rows.filter(({ volts }) => systemVolts !== null && volts >= systemVolts).sort((a, b) => a.volts - b.volts);
-  return number(suits[0]?.amps);
-}
-
-/** Settings of a trip unit that its card gives. */
-function settingsOfSpec(spec: PartSpec): Record<string, number> {
-  const given = {
-    longTimeAmps: number(spec.longTimeSettingAmps),
-    groundFaultAmps: number(spec.groundFaultPickupAmps),
-    groundFaultSeconds: number(spec.groundFaultSeconds),
-  };
-  return Object.fromEntries(Object.entries(given).filter((entry): entry is [string, number] => entry[1] !== null));
-}
-
-/** A choice from a part's spec, or undefined where its curve is the maker's alone. */
-export function choiceOfSpec(
-  id: string,
-  label: string,
-  family: string,
-  spec: PartSpec,
-  systemVolts: number | null,
-  dc: boolean,
-  /** A curve kept with the part. */
-  kept?: Band,
-): DeviceChoice | undefined {
-  const amps = number(spec.ratedAmps);
-  const base = { id, label, settings: {}, hot: false, interruptingAmps: interruptingOf(family, spec, systemVolts, dc) };
-  if (family === 'overload-relay') {
-    const dial = number(spec.settingMaxAmps);
-    const word = String(spec.tripClass ?? '')
-      .replace('E', '')
-      .toLowerCase();
-    const kind = `relay-${word}`;
-    return dial !== null && kind in deviceKinds ? { ...base, kind: kind as DeviceKind, ratedAmps: dial } : undefined;
-  }
-  if (kept) {
-    const letThroughA2s = family === 'fuse' ? number(spec.clearingI2tA2s) : null;
-    return { ...base, kind: 'file', ratedAmps: amps ?? 1, letThroughA2s, band: kept };
-  }
-  if (amps === null) return undefined;
-  if (family === 'fuse') {
-    const fuse = { ...base, letThroughA2s: number(spec.clearingI2tA2s), ratedAmps: amps };
-    if (spec.utilisation === 'gG') return { ...fuse, kind: 'fuse-gg' };
-    if (spec.utilisation === 'aM') return { ...fuse, kind: 'fuse-am' };
-    if (String(spec.standard).startsWith('UL')) return { ...fuse, kind: spec.speed === 'time-delay' ? 'fuse-td' : 'fuse-fast' };
-    return undefined;
-  }
-  if (family === 'air-breaker') {
-    const ground = typeof spec.tripUnit === 'string' && spec.tripUnit.includes('G') && spec.groundFaultPickupAmps === undefined;
-    return {
-      ...base,
-      kind: 'trip-unit',
-      ratedAmps: amps,
-      settings: { ...settingsOfSpec(spec), ...(ground ? groundFaultDefaults(amps) : {}) },
-    };
-  }
-  // The overcurrent part of a residual-current device is a miniature breaker's.
-  if (family !== 'breaker' && !(family === 'residual-current' && String(spec.standard).includes('61009'))) return undefined;
-  const letter = String(spec.curve ?? '').toLowerCase();
-  if (['b', 'c', 'd'].includes(letter) && !String(spec.standard).includes('60947'))
-    return { ...base, kind: `breaker-${letter}` as DeviceKind, ratedAmps: amps };
-  if (spec.standard === 'electronic')
-    return {
-      ...base,
-      kind: 'electronic',
-      ratedAmps: amps,
-      settings: typeof spec.guaranteedTripAmps === 'number' ? { tripAmps: spec.guaranteedTripAmps } : {},
-    };
-  if (spec.technology === 'electronic') return { ...base, kind: 'trip-unit', ratedAmps: amps, settings: settingsOfSpec(spec) };
-  return String(spec.standard).startsWith('UL 489') ? { ...base, kind: 'breaker-ul', ratedAmps: amps } : undefined;
 }

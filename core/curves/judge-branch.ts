@@ -3,6 +3,7 @@
  * Starts: every device still holds when the start is over. Protects: some device has opened in time, at its slow edge.
  * Sources: IEC 60364-4-43 434.5.2 (adiabatic, 0.1 to 5 s), common practice for the start.
  */
+import { certain } from '../certain';
 import type { Verdict } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { adiabaticSeconds } from '../standards/conductors';
@@ -133,7 +134,7 @@ function cable({ devices, cableA2s, highestFaultAmps }: Branch): BranchLine {
   if (above) {
     const words = `It holds from 0.1 to 5 s. At ${q(highestFaultAmps, 'A')} the time is under 0.1 s: the device’s let-through I²t must be below ${q(cableA2s, 'A²s')}`;
     const known = breakers.filter(({ letThroughA2s }) => letThroughA2s !== null);
-    const least = Math.min(...known.map(({ letThroughA2s }) => letThroughA2s!));
+    const least = Math.min(...known.map(({ letThroughA2s }) => certain(letThroughA2s)));
     if (known.length === 0) return { ...base, verdict: 'check', because: `${words}; it is not known.` };
     const holds = least <= cableA2s;
     const rest = known.length < breakers.length ? 'check' : 'fails';

@@ -3,6 +3,7 @@
  * Holds: the most current that it surely stands for 0.1 s. Trips: the least that surely opens it within 0.1 s.
  * Source: the instantaneous gates of IEC 60898-1 are stated at 0.1 s, from memory.
  */
+import { certain } from '../certain';
 import type { PartSpec } from '../case/case';
 import { INSTANTANEOUS_SECONDS } from '../standards/breaker-gates';
 import type { Band, CurvePoint } from './band';
@@ -23,7 +24,7 @@ export const curveMarks = ['instantaneousHoldsAmps', 'instantaneousTripsAmps'] a
 
 /** Returns the marks, rounded to the safe side; what the curve does not reach is left out. */
 export function marksOfCurve({ fast, slow }: Band): PartSpec {
-  const holds = fast ? (ampsBelow(fast, INSTANTANEOUS_SECONDS) ?? fast.at(-1)!.amps) : undefined;
+  const holds = fast ? (ampsBelow(fast, INSTANTANEOUS_SECONDS) ?? certain(fast.at(-1)).amps) : undefined;
   const trips = slow ? ampsBelow(slow, INSTANTANEOUS_SECONDS) : undefined;
   const rounded = (amps: number, round: (value: number) => number) => {
     const step = 10 ** (Math.floor(Math.log10(amps)) - 3);

@@ -3,6 +3,7 @@
  * gate is only an end: heat in less time is never more than that, so the slow edge stays on the safe side (common practice).
  * Sources: IEC 60898-1 and -2, UL 489, IEC 60269, UL 248, IEC 60947-4-1, IEC 60947-2 tolerances, through core/standards.
  */
+import { certain } from '../certain';
 import type { Verdict } from '../needs/need';
 import {
   at255,
@@ -40,14 +41,14 @@ export const at = (amps: number, seconds: number): CurvePoint => ({ amps, second
 /** Falls from the end of an edge to a time at one current, and stays there. */
 export const drop = (points: CurvePoint[], amps: number, seconds: number, to: number): CurvePoint[] => {
   const kept = points.filter((point) => point.amps < amps);
-  const end = kept.at(-1)!;
+  const end = certain(kept.at(-1));
   const reached = Math.min(end.seconds, end.seconds * (end.amps / amps) ** 2);
   return [...kept, at(amps, Math.max(reached, seconds)), at(amps, seconds), at(to, seconds)];
 };
 
 /** Goes on from the last point along constant I²t to the least time that any device needs. */
 const adiabaticEnd = (points: CurvePoint[]): CurvePoint[] => {
-  const last = points.at(-1)!;
+  const last = certain(points.at(-1));
   return [...points, at(last.amps * Math.sqrt(last.seconds / FASTEST), FASTEST)];
 };
 
@@ -71,7 +72,7 @@ export function miniatureBreaker(letter: 'B' | 'C' | 'D', ratedAmps: number): Mo
 /** North American moulded-case breaker: no fast edge is published below its magnetic band. */
 export function mouldedCaseBreaker(ratedAmps: number, magneticMultiple: number): Model {
   const hour = ratedAmps <= 50 ? mouldedCase.secondsTo50A : mouldedCase.secondsAbove;
-  const double = mouldedCase.doubleSeconds.find(([upTo]) => ratedAmps <= upTo)?.[1] ?? mouldedCase.doubleSeconds.at(-1)![1];
+  const double = mouldedCase.doubleSeconds.find(([upTo]) => ratedAmps <= upTo)?.[1] ?? certain(mouldedCase.doubleSeconds.at(-1))[1];
   const [low, high] = [1 - MAGNETIC_TOLERANCE, 1 + MAGNETIC_TOLERANCE].map((share) => share * magneticMultiple * ratedAmps) as [
     number,
     number,
@@ -121,7 +122,7 @@ export function motorFuse(ratedAmps: number): Model {
 export function classFuse(fuseClass: string, ratedAmps: number, timeDelay: boolean): Model {
   const { holds, opens, secondsTo60A, secondsAbove, doubleSeconds } = ulFuse;
   const hours = ratedAmps <= 60 ? secondsTo60A : secondsAbove;
-  const double = doubleSeconds.find(([upTo]) => ratedAmps <= upTo)?.[1] ?? doubleSeconds.at(-1)![1];
+  const double = doubleSeconds.find(([upTo]) => ratedAmps <= upTo)?.[1] ?? certain(doubleSeconds.at(-1))[1];
   const gate = timeDelay ? timeDelayGates[fuseClass] : undefined;
   const fast = gate
     ? [

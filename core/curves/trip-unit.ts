@@ -3,6 +3,7 @@
  * a switched state in which it opens at once from a low current. Tolerances: 10 % on current, 20 % on time (common practice).
  * Sources: IEC 60947-2; NFPA 70 230.95 for the largest earth-fault setting; both through core/standards.
  */
+import { certain } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { groundFaultEquipment as gfpe } from '../standards/ground-fault';
 import { alongI2t, type Band, type CurvePoint } from './band';
@@ -62,7 +63,7 @@ function edge(unit: TripUnit, frameAmps: number, by: typeof low, last: number): 
   const points = alongI2t(at(start, stated / start ** 2), Math.min(shortFrom, instantFrom));
   // Instantaneous below the short-time pick-up: the delay is never reached.
   if (instantFrom <= shortFrom) return distinct(drop(points, instantFrom, last, FARTHEST * frameAmps));
-  const delay = Math.min(Math.max(unit.shortTimeSeconds * by.seconds, last), points.at(-1)!.seconds);
+  const delay = Math.min(Math.max(unit.shortTimeSeconds * by.seconds, last), certain(points.at(-1)).seconds);
   return distinct([...drop(points, shortFrom, delay, instantFrom), at(instantFrom, last), at(FARTHEST * frameAmps, last)]);
 }
 

@@ -3,6 +3,7 @@
  * driven by this contract. Every part is present; what does not apply is a value with its reason.
  * Functions take plain data, return new plain data and never change their inputs.
  */
+import type { PartCurve } from '../curves/part-curve';
 import type { FieldValues, PartSpec, Practice } from '../case/case';
 import type { Field } from '../fields/field';
 import type { Methods } from '../loads/schools';
@@ -85,6 +86,8 @@ export type DeviceFamily = {
   fields: readonly Field[];
   /** Columns of the rating rows that the part plate shows, where it has rows. */
   ratingColumns: readonly string[];
+  /** Marks of a part under the words of the vocabulary, where a plate prints them otherwise; absent: as they stand. */
+  withoutAliases?: (spec: FieldValues) => FieldValues;
   /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
   canonical: (spec: PartSpec) => CanonicalSpec;
   /** Names that the canonical form makes beside the fields, columns of rating rows as 'ratings.name'; absent: only those of worked parts. */
@@ -118,6 +121,8 @@ export type DeviceFamily = {
   extraViews?: readonly FamilyView[];
   /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
   condition?: (context: NeedContext, spec: PartSpec) => PartCondition[];
+  /** Its time-current curve from its marks; absent: it has none. */
+  curve?: PartCurve;
   /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */
   curveSettings?: (context: ProofContext) => Record<string, number>;
   /** The same part with another coil is a candidate. */

@@ -1,5 +1,5 @@
 /** Need lines of service that any device may have: the air around it, and operations in the years wanted. Source: common practice. */
-import { numberMark } from '../case/case';
+import { numberMark, figuresMark } from '../case/case';
 import { needLine } from '../needs/line';
 import type { Need } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -30,7 +30,7 @@ export function ambientNeeds({ supply }: NeedContext): Need[] {
 export function switchingRateNeeds({ duty }: NeedContext): Need[] {
   const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
   if (rates.length === 0) return [];
-  const rate = rates.includes(null) ? null : Math.max(...(rates as number[]));
+  const rate = rates.includes(null) ? null : Math.max(...figuresMark(rates));
   return [
     needLine({
       id: 'switching-rate',

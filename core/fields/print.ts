@@ -3,7 +3,6 @@
  * A printed mark has the unit, the range and the words of its field: nothing is narrowed or widened here.
  */
 import type { PlateField } from '../plates/plate-field';
-import type { Unit } from '../quantities/units';
 import type { Field, PlateFieldKind, Print } from './field';
 
 export const AMPS = { AMPERES: 1, AMPS: 1, AMP: 1, A: 1 };
@@ -45,7 +44,7 @@ export function plateFieldOf(field: Field): PlateField {
     label: field.label,
     short: field.short ?? field.label,
     kind: print.kind ?? (field.kind === 'word' && !words ? 'text' : kinds[field.kind]),
-    unit: (field.unit ?? '') as Unit,
+    unit: field.unit ?? '',
     names: print.names ?? [],
     ...(print.units ? { units: print.units } : {}),
     ...(bare ? { bareUnit: true } : {}),

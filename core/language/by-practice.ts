@@ -4,6 +4,7 @@
  * Terms: IEC 60050 and BS 7671 against NFPA 70 article 100, from memory. Marks as printed on a plate and titles of standards
  * are never translated: they do not come here.
  */
+import { certain } from '../certain';
 import type { Practice } from '../case/case';
 
 /** `[IEC, NFPA]`, in small letters save abbreviations; a capital at the start is kept. Of two with the same word the later is the one that it is turned into. */
@@ -63,7 +64,7 @@ function translator(from: 0 | 1): (text: string) => string {
   const pattern = patternOf(from);
   return (text) =>
     text.replace(pattern, (found, at: number) => {
-      const word = table.get(found.toLowerCase())!;
+      const word = certain(table.get(found.toLowerCase()));
       // An abbreviation has its capitals anywhere; what stands for it has one only where the text begins.
       const capitals = /^[A-Z]{2}/.test(found) ? at === 0 : /^[A-Z]/.test(found);
       return capitals ? capital(word) : word;

@@ -3,6 +3,7 @@
  * "230/460" are two connections: the one in the system's class is used, else the nearest below. "115-127" is a range.
  * Source: NFPA 70, voltage classes of the motor tables (from memory); reading of sets is common practice.
  */
+import { certain } from '../certain';
 import { sameVoltageClass } from '../standards/voltage-class';
 
 /**
@@ -19,7 +20,8 @@ export function connectedVolts(plate: unknown, systemVolts: number): number | un
     .split('/')
     .map((part) => part.split('-').map(Number));
   if (connections.flat().some((v) => !Number.isFinite(v))) return undefined;
-  for (const range of connections) if (range.length === 2 && systemVolts >= range[0]! && systemVolts <= range[1]!) return systemVolts;
+  for (const range of connections)
+    if (range.length === 2 && systemVolts >= certain(range[0]) && systemVolts <= certain(range[1])) return systemVolts;
   const all = connections.flat();
   return (
     all.find((volts) => volts === systemVolts) ??

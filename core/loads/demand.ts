@@ -5,6 +5,7 @@
  * Locked rotor: plate amps, code letter, ratio, table, school, in this order. A letter is a band.
  * Not for: what sets the overload (the plate amps alone, 430.32).
  */
+import { certain } from '../certain';
 import { numberMark, wordMark, type FieldValues, type Practice } from '../case/case';
 import { overlay } from '../case/overlay';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -137,7 +138,7 @@ export function motorRunningAmps(context: LoadContext): Demand {
   const plateMark = numberMark(load, 'fullLoadAmps');
   const factor = runningAmpsFactor(volts, system);
   const plate = typeof plateMark === 'number' ? plateMark * factor : plateMark;
-  const restated = factor !== 1 ? ` (${q(plateMark as number, 'A')} at ${q(volts!, 'V')}, restated for ${q(system, 'V')})` : '';
+  const restated = factor !== 1 ? ` (${q(Number(plateMark), 'A')} at ${q(certain(volts), 'V')}, restated for ${q(system, 'V')})` : '';
   const table = tableAmps(context, system);
   const inputs = ['supply.systemVolts'];
   // The table decides, and without the horsepower its row cannot be chosen: the plate alone may say less.
@@ -206,7 +207,7 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
   if (typeof system !== 'number') return notKnown('System volts are not known.', 'codeLetters', inputs);
   const volts = connectedVolts(load.plateVolts, system);
   const factor = lockedRotorFactor(volts, system);
-  const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(volts!, 'V')}` : '';
+  const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(certain(volts), 'V')}` : '';
   const place = wordMark(load, 'contactorPosition');
   const { share, words } = positionShare(load).starting;
   if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
@@ -273,8 +274,8 @@ function startFromTableOrSchool(context: LoadContext, system: number, fullLoad: 
   if (asked === 'table-then-six' && context.practice === 'NFPA70' && table !== undefined)
     return {
       amount: round(table * share),
-      because: `The plate gives neither amps nor letter. The table for ${q(hp!, 'hp')} at ${q(system, 'V')} says ${q(table, 'A')}${words}; it holds for ordinary designs, premium motors may start harder.`,
-      brief: `NEC ${phases === 3 ? '430.251(B)' : '430.251(A)'}, ${q(hp!, 'hp')}`,
+      because: `The plate gives neither amps nor letter. The table for ${q(certain(hp), 'hp')} at ${q(system, 'V')} says ${q(table, 'A')}${words}; it holds for ordinary designs, premium motors may start harder.`,
+      brief: `NEC ${phases === 3 ? '430.251(B)' : '430.251(A)'}, ${q(certain(hp), 'hp')}`,
       source: phases === 3 ? 'lockedRotor3ph' : 'lockedRotor1ph',
       inputs: [...inputs, 'load.horsepower'],
     };
@@ -328,7 +329,7 @@ export function compressorDemand(context: LoadContext): { running: Demand; locke
       lockedRotor: notKnown('The fan’s locked-rotor amps are not known.', source, lockedInputs),
     };
   const words =
-    fanStart === 0 ? '' : typeof fanLocked === 'number' ? ` and fan ${q(fanStart, 'A')}` : ` and fan 6 x ${q(fan as number, 'A')}`;
+    fanStart === 0 ? '' : typeof fanLocked === 'number' ? ` and fan ${q(fanStart, 'A')}` : ` and fan 6 x ${q(Number(fan), 'A')}`;
   return {
     running,
     lockedRotor: {
@@ -351,7 +352,7 @@ export function heaterAmps(context: LoadContext): Demand {
   if (typeof system !== 'number') return notKnown('System volts are not known.', 'ohmsLaw', inputs);
   const volts = connectedVolts(load.plateVolts, system) ?? system;
   const raised = volts === system ? '' : ` x ${q(system, 'V')} / ${q(volts, 'V')}`;
-  const given = [load.ampsPerPole, load.resistiveAmps, load.fullLoadAmps].find((mark) => typeof mark === 'number') as number | undefined;
+  const given = [load.ampsPerPole, load.resistiveAmps, load.fullLoadAmps].find((mark) => typeof mark === 'number');
   if (given !== undefined) {
     const amps = (given * system) / volts;
     return {

@@ -2,6 +2,7 @@
  * Plates of motors: NEMA and IEC, three-phase and single-phase. Names and synonyms: common practice; marks of MG 1 and
  * IEC 60034-1 from memory.
  */
+import { certain } from '../certain';
 import { mark, type Field } from '../fields/field';
 import { loadMarks } from '../fields/load-marks';
 import { AMPS, plateFieldsOf } from '../fields/print';
@@ -241,7 +242,7 @@ function motorTable(table: Table): Hit[] | undefined {
   };
   const second = table.rows.findIndex((_, i) => i > 0 && figure(i, 'hertz') === 60);
   if (second < 0) return undefined;
-  const cells = table.rows[second]!.cells.filter((cell) => cell !== undefined);
+  const cells = certain(table.rows[second]).cells.filter((cell) => cell !== undefined);
   const percent = figure(second, 'efficiency');
   const set = {
     volts: figure(second, 'plateVolts'),
@@ -253,11 +254,11 @@ function motorTable(table: Table): Hit[] | undefined {
   };
   const known = Object.fromEntries(Object.entries(set).filter(([, v]) => v !== undefined));
   const main = table.heads.flatMap((head, j): Hit[] => {
-    const cell = table.rows[0]!.cells[j];
-    const read = cell && readCell(cell, head, motorPlates[0]!);
+    const cell = certain(table.rows[0]).cells[j];
+    const read = cell && readCell(cell, head, certain(motorPlates[0]));
     return cell && read && head.field ? [{ field: head.field.id, value: read.value, start: cell.start, end: cell.end }] : [];
   });
-  return [...main, { field: 'ratingAt60Hz', value: [known], start: cells[0]!.start, end: cells[0]!.end }];
+  return [...main, { field: 'ratingAt60Hz', value: [known], start: certain(cells[0]).start, end: certain(cells[0]).end }];
 }
 
 const SYSTEM = '(?:110|115|120|127|200|208|220|230|240|265|277|346|380|400|415|440|460|480|500|525|550|575|600|660|690)';
@@ -269,10 +270,10 @@ export const systemVolts = (laid: Laid): Hit[] =>
 
 /** Symbols that print and pictures spoil: cos φ, min-1, Ia/In. */
 const symbols = (laid: Laid): Hit[] => [
-  ...single(laid, 'powerFactor', /\bcos[ ]?[^\s\d]{0,2}[ ]{0,4}(0[.,]\d{1,3})(?!\d)/i, (m) => toNumber(m[1]!)),
+  ...single(laid, 'powerFactor', /\bcos[ ]?[^\s\d]{0,2}[ ]{0,4}(0[.,]\d{1,3})(?!\d)/i, (m) => toNumber(certain(m[1]))),
   ...single(laid, 'rpm', /(?<![\d.,/])(\d{3,5})[ ]{0,3}min[^\w\n]{0,3}[ ]{0,3}-?1?(?![\dA-Z])/i, (m) => Number(m[1])),
   ...single(laid, 'lockedRotorRatio', /(?<![A-Z0-9/])[I1l|][aAsS]?[ ]?\/[ ]?[I1l|][A-Za-z,.]?[ ]{1,4}(\d{1,2}[.,]\d)(?!\d)/, (m) =>
-    toNumber(m[1]!),
+    toNumber(certain(m[1])),
   ),
 ];
 

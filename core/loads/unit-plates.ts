@@ -1,4 +1,5 @@
 /** Plates of compressor and condensing units, heaters, transformers, lamps and batteries. Names: common practice. */
+import { certain } from '../certain';
 import { mark } from '../fields/field';
 import { loadMarks } from '../fields/load-marks';
 import { AMPS, plateFieldsOf, printedAs, VOLTS } from '../fields/print';
@@ -11,7 +12,7 @@ import type { Table } from '../plates/plate-field';
 
 const compressorLra = printedAs(loadMarks.lockedRotorAmps, {
   kind: 'number',
-  names: ['COMPRESSOR LRA', 'COMP. LRA', 'COMP LRA', ...loadMarks.lockedRotorAmps.print!.names!],
+  names: ['COMPRESSOR LRA', 'COMP. LRA', 'COMP LRA', ...certain(certain(loadMarks.lockedRotorAmps.print).names)],
 });
 const heaterKilowatts = printedAs(loadMarks.kilowatts, {}, { recovery: 'Cold resistance of the element: V²/R, a little high.' });
 const batteryVolts = printedAs(
@@ -128,7 +129,7 @@ function designPressures(laid: Laid): Hit[] {
       end: start + text.indexOf(group, from) + group.length,
     });
     return [
-      { field: 'designPressureHighPsig', value: Number(match[1]), ...place(match[1]!, match.index) },
+      { field: 'designPressureHighPsig', value: Number(match[1]), ...place(certain(match[1]), match.index) },
       ...(match[2]
         ? [
             {

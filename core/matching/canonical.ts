@@ -16,3 +16,13 @@ export type Found = undefined | null | LineValue | readonly Band[];
 export const TOLERANCE = 1e-9;
 export const slackDown = (limit: number) => limit - Math.abs(limit) * TOLERANCE;
 export const slackUp = (limit: number) => limit + Math.abs(limit) * TOLERANCE;
+
+export const isBand = (value: unknown): value is Band =>
+  Array.isArray(value) && value.length === 2 && typeof value[0] === 'number' && typeof value[1] === 'number';
+export const isBands = (value: unknown): value is readonly Band[] => Array.isArray(value) && Array.isArray(value[0]);
+
+/** A figure of a canonical form: what the families' `canonical` give under a name of a figure. */
+export const foundIn = (spec: CanonicalSpec, name: string): Found => spec[name] as Found;
+/** Coil bands by kind of supply; null where the marks are worn, undefined where the part has none. */
+export const coilBandsIn = (spec: CanonicalSpec, name: string): Readonly<Record<string, readonly Band[] | null>> | null | undefined =>
+  spec[name] as Readonly<Record<string, readonly Band[] | null>> | null | undefined;

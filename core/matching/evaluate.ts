@@ -4,13 +4,16 @@
  * "none" (legible, no such rating) does not hold. Figures equal to the limit hold, within a named tolerance.
  * The same rules stand as SQL in `sql.ts`; a property test holds both equal.
  */
-import { findRating, layoutOf, type Columns, type Row } from './rating-rows';
+import { DefectError } from '../defect-error';
+import { wordsMark, rowsMark, figuresMark } from '../case/case';
+import { certain } from '../certain';
+import { findRating, layoutOf, type Columns } from './rating-rows';
 import { coilLayouts, type FigureRef, type LineValue, type Need, type Verdict, type RatingBasis } from '../needs/need';
-import { slackDown, slackUp, type Band, type CanonicalSpec, type Found } from './canonical';
+import { coilBandsIn, foundIn, isBand, isBands, slackDown, slackUp, type Band, type CanonicalSpec, type Found } from './canonical';
 
 /** Rated volts of the coil mark nearest to the supply, for this kind of supply. */
 function nearestMark(spec: CanonicalSpec, supply: string, volts: number): number | null | undefined {
-  const bands = (spec.coilRated as Record<string, readonly Band[]> | null | undefined)?.[supply];
+  const bands = coilBandsIn(spec, 'coilRated')?.[supply];
   if (bands === undefined || bands === null) return spec.coilRated === undefined ? undefined : null;
   let best: number | null = null;
   for (const [low] of bands) if (best === null || Math.abs(low - volts) < Math.abs(best - volts)) best = low;
@@ -22,17 +25,17 @@ export function compileFigure(figure: FigureRef): (spec: CanonicalSpec) => Found
   switch (figure.kind) {
     case 'field':
       return (spec) => {
-        const value = spec[figure.name] as Found;
+        const value = foundIn(spec, figure.name);
         return value === 'none' && figure.whenNone !== undefined ? figure.whenNone : value;
       };
     case 'rating':
       return (spec) => findRating(figure, spec);
     case 'bands':
-      return (spec) => spec[figure.name] as Found;
+      return (spec) => foundIn(spec, figure.name);
     case 'coil-bands': {
       const name = coilLayouts[figure.which];
       return (spec) => {
-        const coil = spec[name] as Record<string, Found> | null | undefined;
+        const coil = coilBandsIn(spec, name);
         return coil === undefined || coil === null ? coil : coil[figure.supply];
       };
     }
@@ -40,7 +43,7 @@ export function compileFigure(figure: FigureRef): (spec: CanonicalSpec) => Found
       const power = figure.supply === 'dc' ? 'coilPullInWattsDc' : 'coilInrushVA';
       return (spec) => {
         const mark = nearestMark(spec, figure.supply, figure.volts);
-        const pull = spec[power] as Found;
+        const pull = foundIn(spec, power);
         if (pull === undefined || mark === undefined) return undefined;
         if (typeof pull !== 'number' || mark === null) return null;
         if (figure.what === 'amps') return pull / mark;
@@ -51,35 +54,46 @@ export function compileFigure(figure: FigureRef): (spec: CanonicalSpec) => Found
   }
 }
 
-const isBands = (value: readonly unknown[]): value is readonly Band[] => Array.isArray(value[0]);
+/** A limit that is a figure: the relation asks for one, so another is our own defect. */
+export function figureLimit(limit: LineValue | null): number {
+  if (typeof limit !== 'number') throw new DefectError('The limit of this relation must be a figure.');
+  return limit;
+}
+/** A limit that is a band. */
+export function bandLimit(limit: unknown): Band {
+  if (typeof limit === 'number') return [limit, limit];
+  if (!isBand(limit)) throw new DefectError('The limit of this relation must be a band of two figures.');
+  return limit;
+}
+const isFigure = (have: unknown): have is number => typeof have === 'number';
 
 function relationHolds(way: RatingBasis, limit: LineValue): (have: Exclude<Found, undefined | null>) => boolean {
   switch (way.relation) {
     case '>=': {
-      const least = slackDown(limit as number);
-      return (have) => (have as number) >= least;
+      const least = slackDown(figureLimit(limit));
+      return (have) => isFigure(have) && have >= least;
     }
     case '<=': {
-      const most = slackUp(limit as number);
-      return (have) => (have as number) <= most;
+      const most = slackUp(figureLimit(limit));
+      return (have) => isFigure(have) && have <= most;
     }
     case '=':
       return (have) => have === limit;
     case 'one-of':
-      return (have) => (limit as readonly unknown[]).includes(have);
+      return (have) => Array.isArray(limit) && limit.some((one) => one === have);
     case 'within': {
-      const [low, high] = limit as Band;
-      return (have) => (have as number) >= slackDown(low) && (have as number) <= slackUp(high);
+      const [low, high] = bandLimit(limit);
+      return (have) => isFigure(have) && have >= slackDown(low) && have <= slackUp(high);
     }
     case 'includes': {
       if (Array.isArray(limit) && typeof limit[0] === 'string')
-        return (have) => (limit as readonly string[]).some((one) => (have as readonly unknown[]).includes(one));
-      const [low, high] = (Array.isArray(limit) ? limit : [limit, limit]) as unknown as Band;
-      return (have) => {
-        const list = have as readonly unknown[];
-        if (isBands(list)) return list.some(([a, b]) => a <= slackUp(low) && b >= slackDown(high));
-        return list.includes(limit as never);
-      };
+        return (have) => wordsMark(limit).some((one) => wordsMark(have).includes(one));
+      if (typeof limit === 'string') return (have) => wordsMark(have).includes(limit);
+      const [low, high] = bandLimit(limit);
+      return (have) =>
+        isBands(have)
+          ? have.some(([a, b]) => a <= slackUp(low) && b >= slackDown(high))
+          : typeof limit === 'number' && figuresMark(have).includes(limit);
     }
   }
 }
@@ -114,7 +128,7 @@ function compileWay(way: RatingBasis, severity: Need['severity'], assumed: boole
     };
   return (have, spec) => {
     const instead = orFigure?.(spec);
-    if (instead !== undefined && instead !== null && instead !== 'none' && orHolds!(instead)) return whenHolds;
+    if (instead !== undefined && instead !== null && instead !== 'none' && certain(orHolds)(instead)) return whenHolds;
     if (have === undefined || have === null) return 'not-known';
     if (have !== 'none') {
       if (holds(have)) return whenHolds;
@@ -155,13 +169,13 @@ function printedWays(ways: readonly RatingBasis[]): (spec: CanonicalSpec) => rea
   if (columns.filter((column) => column !== undefined).length < 2) return () => all;
   const known = new WeakMap<Columns, readonly number[]>();
   let lastColumns: Columns | undefined;
-  let lastIndexes = all;
+  let lastIndexes: readonly number[] = all;
   return (spec) => {
     const rows = spec.ratings;
     if (!Array.isArray(rows) || rows.length === 0) return all;
-    const printed = layoutOf(rows as Row[]).columns;
+    const printed = layoutOf(rowsMark(rows)).columns;
     if (printed === lastColumns) return lastIndexes;
-    let indexes = known.get(printed) as number[] | undefined;
+    let indexes = known.get(printed);
     if (!indexes) known.set(printed, (indexes = all.filter((i) => columns[i] === undefined || printed.has(columns[i]))));
     lastColumns = printed;
     lastIndexes = indexes;
@@ -191,14 +205,14 @@ export function compileNeed(need: Need): CompiledNeed {
     let bestRank = -2;
     const printed = wayIndexes(spec);
     for (let k = 0; k < printed.length; k += 1) {
-      const i = printed[k]!;
-      const have = ways[i]!.find(spec);
+      const i = certain(printed[k]);
+      const have = certain(ways[i]).find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
       else {
-        const verdict = ways[i]!.decide(have, spec);
-        const rank = rankOf(verdict, ways[i]!.silent);
+        const verdict = certain(ways[i]).decide(have, spec);
+        const rank = rankOf(verdict, certain(ways[i]).silent);
         if (rank > bestRank) [best, bestRank] = [{ verdict, have, way: i }, rank];
         if (!anyWay || verdict === 'fits') break;
       }
@@ -206,9 +220,9 @@ export function compileNeed(need: Need): CompiledNeed {
     const found: LineJudgement =
       best ??
       (worn >= 0
-        ? { verdict: ways[worn]!.decide(null, spec), have: null, way: worn }
+        ? { verdict: certain(ways[worn]).decide(null, spec), have: null, way: worn }
         : none >= 0
-          ? { verdict: ways[none]!.decide('none', spec), have: 'none', way: none }
+          ? { verdict: certain(ways[none]).decide('none', spec), have: 'none', way: none }
           : { verdict: whenLeftOut, have: undefined, way: 0 });
     return found.verdict !== 'fits' && open(spec) ? { ...found, verdict: 'not-known' } : found;
   };
@@ -221,22 +235,23 @@ export function compileNeed(need: Need): CompiledNeed {
     let bestRank = -2;
     const printed = wayIndexes(spec);
     for (let k = 0; k < printed.length; k += 1) {
-      const i = printed[k]!;
-      const have = ways[i]!.find(spec);
+      const i = certain(printed[k]);
+      const have = certain(ways[i]).find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
       else {
-        const own = ways[i]!.decide(have, spec);
-        const rank = rankOf(own, ways[i]!.silent);
+        const own = certain(ways[i]).decide(have, spec);
+        const rank = rankOf(own, certain(ways[i]).silent);
         if (rank > bestRank) [best, bestRank] = [own, rank];
         if (!anyWay || own === 'fits') break;
       }
     }
-    const found = best ?? (worn >= 0 ? ways[worn]!.decide(null, spec) : none >= 0 ? ways[none]!.decide('none', spec) : whenLeftOut);
+    const found =
+      best ?? (worn >= 0 ? certain(ways[worn]).decide(null, spec) : none >= 0 ? certain(ways[none]).decide('none', spec) : whenLeftOut);
     return found !== 'fits' && open(spec) ? 'not-known' : found;
   };
-  const [{ find, decide }] = ways as [(typeof ways)[number]];
+  const { find, decide } = certain(ways[0]);
   const verdictOfOne = (spec: CanonicalSpec): Verdict => {
     const have = find(spec);
     return have === undefined ? whenLeftOut : decide(have, spec);

@@ -3,14 +3,16 @@
  * Whole: fails when a must-line does not hold, even beside unknown lines; else not known when a line cannot be judged;
  * else check when a line is a check; else fits. A part on which no line could be asked is not known, never a fit.
  */
+import { wordsMark } from '../case/case';
+import { certain } from '../certain';
 import type { LineValue, Need, Relation, Severity, Verdict, RatingBasis } from '../needs/need';
 import type { Practice } from '../case/case';
 import { haveText, limitText } from '../needs/line-text';
 import { formatValue } from '../quantities/format-quantity';
 import { termOf } from '../quantities/terms';
 import { citeSource } from '../standards/source';
-import { compileNeed, type CompiledNeed } from './evaluate';
-import type { Band, CanonicalSpec, Found } from './canonical';
+import { bandLimit, compileNeed, type CompiledNeed } from './evaluate';
+import { coilBandsIn, isBands, type CanonicalSpec, type Found } from './canonical';
 
 export type Line = {
   quantity: string;
@@ -42,27 +44,27 @@ export function overallVerdict(lines: readonly Decided[]): Verdict {
 /** Bands become what is shown: one [low, high], or null. */
 function shownFigure(have: Found): LineValue | null {
   if (have === undefined || have === null || have === 'none') return null;
-  if (Array.isArray(have) && Array.isArray(have[0])) return [...(have[0] as unknown as Band)];
-  return have as LineValue;
+  if (isBands(have)) return [...certain(have[0])];
+  return have;
 }
 
 /** A coil is shown by its marks, though it is judged by the band in which they operate. */
 function shownOf(way: RatingBasis, have: Found, spec: CanonicalSpec): LineValue | null {
   // Of a list that holds one of several words, those are shown that were asked for.
   if (way.relation === 'includes' && Array.isArray(way.limit) && typeof way.limit[0] === 'string' && Array.isArray(have)) {
-    const asked = (have as string[]).filter((word) => (way.limit as readonly string[]).includes(word));
+    const asked = wordsMark(have).filter((word) => wordsMark(way.limit).includes(word));
     if (asked.length > 0) return asked;
   }
   // Of several ranges the one that holds the figure is shown.
   if (way.figure.kind === 'bands' && Array.isArray(have) && typeof way.limit === 'number') {
     const at = way.limit;
-    const holding = (have as unknown as readonly Band[]).find(([low, high]) => low <= at && at <= high);
+    const holding = (isBands(have) ? have : []).find(([low, high]) => low <= at && at <= high);
     return shownFigure(holding ? [holding] : have);
   }
   if (way.figure.kind !== 'coil-bands' || !Array.isArray(have)) return shownFigure(have);
-  const rated = (spec.coilRated as Record<string, readonly Band[]>)[way.figure.supply] ?? [];
+  const rated = coilBandsIn(spec, 'coilRated')?.[way.figure.supply] ?? [];
   const marks = [...new Set(rated.flat())];
-  return marks.length === 1 ? marks[0]! : marks;
+  return marks.length === 1 ? certain(marks[0]) : marks;
 }
 
 /** Distance to the limit in the line's unit; positive holds. Null where there is no such distance. */
@@ -74,12 +76,12 @@ export function marginOf(way: RatingBasis, have: Found): number | null {
   if (typeof figure === 'number') {
     if (way.relation === '>=' && typeof limit === 'number') return least(figure - limit);
     if (way.relation === '<=' && typeof limit === 'number') return least(limit - figure);
-    if (way.relation === 'within') return least(figure - (limit as Band)[0], (limit as Band)[1] - figure);
+    if (way.relation === 'within') return least(figure - bandLimit(limit)[0], bandLimit(limit)[1] - figure);
     return null;
   }
-  if (way.relation === 'includes' && Array.isArray(have) && Array.isArray(have[0])) {
-    const [low, high] = (Array.isArray(limit) ? limit : [limit, limit]) as unknown as Band;
-    return Math.max(...(have as unknown as readonly Band[]).map(([a, b]) => least(low - a, b - high)));
+  if (way.relation === 'includes' && isBands(have)) {
+    const [low, high] = bandLimit(limit);
+    return Math.max(...have.map(([a, b]) => least(low - a, b - high)));
   }
   return null;
 }
@@ -132,13 +134,13 @@ export function lineSentence(
   if (way.verdictCap === 'not-known')
     return `${term}: ${way.verdictCapReason ?? 'the rating printed is for another kind of load'}; ${wanted}.`;
   const distance = margin === null || way.unit === 'ratio' ? '' : formatValue(Math.abs(margin), way.unit, 'down');
-  if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && margin! > 0 ? ` ${distance} in hand.` : ''}`;
+  if (verdict === 'fits') return `${term} is ${seen}; ${wanted}.${distance && certain(margin) > 0 ? ` ${distance} in hand.` : ''}`;
   if (verdict === 'fails') return `${term} is ${seen}; ${wanted}.${distance ? ` Fails by ${distance}.` : ' Fails.'}`;
   if (verdict === 'not-known') return `${term} is ${seen}; ${wanted}, so it cannot be said.`;
   if (need.assumed) return `${term} is ${seen}; ${wanted}. The need rests on an assumed mark: confirm it.`;
   if (way.verdictCap)
     return `${term} is ${seen}; ${wanted}. ${way.verdictCapReason ?? 'The rating is for another kind of load: ask the maker.'}`;
-  return `${term} is ${seen}; ${wanted}.${distance && margin! < 0 ? ` Short by ${distance}: look closer.` : ''}`;
+  return `${term} is ${seen}; ${wanted}.${distance && certain(margin) < 0 ? ` Short by ${distance}: look closer.` : ''}`;
 }
 
 /** Lines by which a part is the wrong one: those that fail and do not only say how worn it is. */
@@ -164,7 +166,7 @@ export function judgePart(
     if (exempt(spec) || (have === undefined && need.optionalRating)) return [];
     decided.push({ verdict, alwaysAsked: need.alwaysAsked ?? false });
     if (shown === 'decisive' && verdict === 'fits') return [];
-    const way = need.ways[index]!;
+    const way = certain(need.ways[index]);
     const figure = shownOf(way, have, spec);
     const because = `${lineSentence(need, way, have, figure, verdict, practice)} ${need.because}`;
     return [{ ...plainLine(need, way), need, have: figure, margin: marginOf(way, have), verdict, because }];

@@ -4,6 +4,7 @@
  * rewiring; nearest running-current rating above the need; then id, so that the order never wavers.
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
+import { certain } from '../certain';
 import type { Verdict } from '../needs/need';
 import type { CompiledNeed, LineJudgement } from './evaluate';
 import type { CanonicalSpec } from './canonical';
@@ -35,7 +36,7 @@ export type Ranking = {
 const verdictOrder: Record<Verdict, number> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
 
 function nearnessOf(running: CompiledNeed, { have, way }: LineJudgement): number {
-  const { limit } = running.need.ways[way]!;
+  const { limit } = certain(running.need.ways[way]);
   if (typeof have !== 'number' || typeof limit !== 'number' || limit <= 0) return Infinity;
   return have >= limit ? have / limit : 1000 + limit / Math.max(have, 1e-6);
 }
@@ -95,7 +96,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
   );
   return {
     order,
-    fell: compiled.flatMap(({ need }) => (fell.has(need.id) ? [{ needId: need.id, count: fell.get(need.id)! }] : [])),
+    fell: compiled.flatMap(({ need }) => (fell.has(need.id) ? [{ needId: need.id, count: certain(fell.get(need.id)) }] : [])),
     judged: parts.length,
     holding: order.filter((entry) => entry.verdict !== 'fails').length,
   };

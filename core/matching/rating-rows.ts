@@ -2,6 +2,8 @@
  * Which figure of a part's rating rows answers for these volts, this kind of current and these poles?
  * The rows are laid out by column once; of rows of equal volts the best counts, and a worn head leaves open what it may be.
  */
+import { rowsMark } from '../case/case';
+import { certain } from '../certain';
 import type { FigureRef } from '../needs/need';
 import type { CanonicalSpec, Found } from './canonical';
 
@@ -23,7 +25,7 @@ let lastRows: readonly Row[] | undefined;
 let lastLayout: Layout | undefined;
 
 export function layoutOf(rows: readonly Row[]): Layout {
-  if (rows === lastRows) return lastLayout!;
+  if (rows === lastRows) return certain(lastLayout);
   let layout = layouts.get(rows);
   if (!layout) layouts.set(rows, (layout = layOut(rows)));
   lastRows = rows;
@@ -62,18 +64,19 @@ function betterValue(a: unknown, b: unknown): unknown {
 
 export function findRating(figure: Extract<FigureRef, { kind: 'rating' }>, spec: CanonicalSpec): Found {
   const rows = spec.ratings;
-  if (rows === undefined || rows === null) return rows as undefined | null;
+  if (rows === undefined) return undefined;
+  if (rows === null) return null;
   if (rows === 'none') return 'none';
   const { column, minVolts, current, polesFrom = 'poles' } = figure;
   if (minVolts === null) return null;
-  const list = layoutOf(rows as Row[]).byColumn.get(column);
-  if (list === undefined) return (rows as Row[]).length === 0 ? 'none' : undefined;
+  const list = layoutOf(rowsMark(rows)).byColumn.get(column);
+  if (list === undefined) return rowsMark(rows).length === 0 ? 'none' : undefined;
   let bestVolts = Infinity;
   let best: unknown;
   let worn = false;
   let wornLeast = Infinity;
   for (let i = 0; i < list.length; i += 1) {
-    const { volts, kind, polesInSeries, value } = list[i]!;
+    const { volts, kind, polesInSeries, value } = certain(list[i]);
     if (kind !== null && kind !== current && kind !== 'ac/dc') continue;
     let open = polesInSeries === null;
     if (polesInSeries !== null && polesInSeries > 1) {

@@ -3,14 +3,16 @@
  * Gives the same word as `evaluate.ts`: fits, check, not-known or fails. Values go in as bindings, never as text.
  * Figures become jsonb: SQL null = not carried, 'null' = worn, '"none"' = no such mark.
  */
+import { wordsMark } from '../case/case';
+import { certain } from '../certain';
 import { coilLayouts, type FigureRef, type Need, type RatingBasis } from '../needs/need';
-import { saysNothing } from './evaluate';
+import { bandLimit, figureLimit, saysNothing } from './evaluate';
 import { slackDown, slackUp } from './canonical';
 
 export type Sql = { text: string; bindings: (string | number)[] };
 
 const sql = (strings: TemplateStringsArray, ...parts: (Sql | string | number)[]): Sql => {
-  let text = strings[0]!;
+  let text = certain(strings[0]);
   const bindings: (string | number)[] = [];
   parts.forEach((part, i) => {
     if (typeof part === 'object') {
@@ -20,7 +22,7 @@ const sql = (strings: TemplateStringsArray, ...parts: (Sql | string | number)[])
       text += typeof part === 'number' ? '?::float8' : '?::text';
       bindings.push(part);
     }
-    text += strings[i + 1]!;
+    text += certain(strings[i + 1]);
   });
   return { text, bindings };
 };
@@ -105,29 +107,29 @@ function holdsSql(way: RatingBasis): Sql {
   const { limit } = way;
   switch (way.relation) {
     case '>=':
-      return sql`${isNumber} and ${number} >= ${slackDown(limit as number)}`;
+      return sql`${isNumber} and ${number} >= ${slackDown(figureLimit(limit))}`;
     case '<=':
-      return sql`${isNumber} and ${number} <= ${slackUp(limit as number)}`;
+      return sql`${isNumber} and ${number} <= ${slackUp(figureLimit(limit))}`;
     case '=':
       return typeof limit === 'number' ? sql`${isNumber} and ${number} = ${limit}` : sql`${word} = ${String(limit)}`;
     case 'one-of':
       return sql`${word} in (${join(
-        (limit as readonly (string | number)[]).map((entry) => sql`${String(entry)}`),
+        wordsMark(limit).map((entry) => sql`${String(entry)}`),
         ', ',
       )})`;
     case 'within': {
-      const [low, high] = limit as readonly [number, number];
+      const [low, high] = bandLimit(limit);
       return sql`${isNumber} and ${number} >= ${slackDown(low)} and ${number} <= ${slackUp(high)}`;
     }
     case 'includes': {
       if (Array.isArray(limit) && typeof limit[0] === 'string')
         return sql`exists (select 1 from jsonb_array_elements_text(x) e where e in (${join(
-          (limit as readonly string[]).map((entry) => sql`${entry}`),
+          wordsMark(limit).map((entry) => sql`${entry}`),
           ', ',
         )}))`;
       const [low, high] = Array.isArray(limit) ? limit : [limit, limit];
       if (typeof low === 'number' && (way.figure.kind === 'coil-bands' || way.figure.kind === 'bands'))
-        return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(high as number)})`;
+        return sql`exists (select 1 from jsonb_array_elements(x) b where (b->>0)::float8 <= ${slackUp(low)} and (b->>1)::float8 >= ${slackDown(typeof high === 'number' ? high : low)})`;
       return typeof limit === 'number' ? sql`x @> to_jsonb(${limit})` : sql`x @> to_jsonb(${String(limit)})`;
     }
   }
@@ -180,16 +182,16 @@ function wayVerdict(way: RatingBasis, need: Need): Sql {
 export function needSql(need: Need): Sql {
   const names = need.ways.map((_, i) => `w${i}`);
   const columns = join(
-    need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(names[i]!)}`),
+    need.ways.map((way, i) => sql`${figureSql(way.figure)} as ${raw(certain(names[i]))}`),
     ', ',
   );
   const verdictOf = (way: RatingBasis, i: number): Sql => {
     const inner = wayVerdict(way, need);
-    return { ...inner, text: inner.text.replace(/\bx\b/g, names[i]!) };
+    return { ...inner, text: inner.text.replace(/\bx\b/g, certain(names[i])) };
   };
   const carried = (name: string) => `${name} is not null and ${name} <> 'null'::jsonb and ${name} <> '"none"'::jsonb`;
   const pick = (condition: (name: string) => string) =>
-    need.ways.map((way, i) => sql`when ${raw(condition(names[i]!))} then ${verdictOf(way, i)}`);
+    need.ways.map((way, i) => sql`when ${raw(condition(certain(names[i])))} then ${verdictOf(way, i)}`);
   const figures = need.anyWay ? [bestOf(need.ways, need.ways.map(verdictOf), names.map(carried))] : pick(carried);
   const cases = [...figures, ...pick((name) => `${name} = 'null'::jsonb`), ...pick((name) => `${name} = '"none"'::jsonb`)];
   const exempt = need.notApplicableWhen
@@ -206,7 +208,7 @@ export function needSql(need: Need): Sql {
 function bestOf(ways: readonly RatingBasis[], verdicts: Sql[], carried: string[]): Sql {
   const ranked = verdicts.map(
     (verdict, i) =>
-      sql`case when ${raw(carried[i]!)} then case ${verdict} when 'fits' then 3 when 'check' then 2 when 'not-known' then ${raw(saysNothing(ways[i]!) ? '-1' : '1')} else 0 end end`,
+      sql`case when ${raw(certain(carried[i]))} then case ${verdict} when 'fits' then 3 when 'check' then 2 when 'not-known' then ${raw(saysNothing(certain(ways[i])) ? '-1' : '1')} else 0 end end`,
   );
   return sql`when ${raw(carried.map((one) => `(${one})`).join(' or '))} then case greatest(${join(ranked, ', ')}) when 3 then 'fits' when 2 then 'check' when 0 then 'fails' else 'not-known' end`;
 }

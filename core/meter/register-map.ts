@@ -2,6 +2,7 @@
  * Where does a panel meter keep its figures? A register map: for each quantity the table, address, form and factor. Pure: registers in,
  * figures out. Forms: 16- and 32-bit whole numbers and 32-bit floating point (IEEE 754), high word first unless said otherwise.
  */
+import { certain, entriesOf } from '../certain';
 export const meterQuantities = ['u12', 'u23', 'u31', 'u1', 'u2', 'u3', 'i1', 'i2', 'i3', 'hertz'] as const;
 export type MeterQuantity = (typeof meterQuantities)[number];
 export const quantityWords: Record<MeterQuantity, [label: string, unit: 'V' | 'A' | 'Hz']> = {
@@ -41,7 +42,7 @@ export const standInMap: RegisterMap = Object.fromEntries(
 const LAST_ADDRESS = 65535;
 /** What is wrong with a map in words, or undefined. */
 export function mapFault(map: RegisterMap): string | undefined {
-  const entries = Object.entries(map) as [MeterQuantity, RegisterEntry][];
+  const entries = entriesOf(map);
   if (entries.length === 0) return 'The register map is empty: enter at least three volts.';
   for (const [name, { table, address, form, factor }] of entries) {
     const label = quantityWords[name]?.[0];
@@ -63,7 +64,8 @@ export function decode(
   const width = widthOf(form);
   if (registers.length < width) throw new RangeError('Too few registers.');
   const view = new DataView(new ArrayBuffer(4));
-  const [first, second] = width === 2 && lowWordFirst ? [registers[1]!, registers[0]!] : [registers[0]!, registers[1] ?? 0];
+  const [first, second] =
+    width === 2 && lowWordFirst ? [certain(registers[1]), certain(registers[0])] : [certain(registers[0]), registers[1] ?? 0];
   view.setUint16(0, first);
   view.setUint16(2, second);
   const raw = {

@@ -3,6 +3,7 @@
  * Motor: 10 % of its plate volts, unbalance by NEMA MG 1. Supply: its usual band. Site: dips of starts and changeovers.
  * Output: settings, and a sheet in the order of entry, each with its reason. Sources: NEMA MG 1, common practice.
  */
+import { certain } from '../certain';
 import { seconds as secondsText } from '../case/field-text';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { citeSource } from '../standards/source';
@@ -189,8 +190,8 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
       q(hysteresis, 'V'),
       `It comes back at ${q(volts.under + hysteresis, 'V')} and ${q(volts.over - hysteresis, 'V')}: 2 % keeps it from chattering.`,
     ),
-    row('underHertz', 'Underfrequency', q(settings.underHertz!, 'Hz'), '5 % below nominal.', motor),
-    row('overHertz', 'Overfrequency', q(settings.overHertz!, 'Hz'), '5 % above nominal.', motor),
+    row('underHertz', 'Underfrequency', q(certain(settings.underHertz), 'Hz'), '5 % below nominal.', motor),
+    row('overHertz', 'Overfrequency', q(certain(settings.overHertz), 'Hz'), '5 % above nominal.', motor),
     row('asymmetryPercent', 'Unbalance', `${asym.percent} %`, `Set below it: ${asym.words}.`, unbalance),
     row(
       'phaseLossPercent',
@@ -204,7 +205,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
           row(
             'neutralShiftVolts',
             'Open neutral',
-            q(settings.neutralShiftVolts!, 'V'),
+            q(certain(settings.neutralShiftVolts), 'V'),
             'A shift of a fifth of the phase volts is no load, it is a break.',
           ),
         ]

@@ -3,6 +3,7 @@
  * those stretches. The two steps are apart, since a threshold does not move a delay: a sweep reckons each once.
  * Hysteresis holds on the volts, whatever the output does; delays hold on the output. Common practice of such relays.
  */
+import { certain } from '../certain';
 import { deviationPercent, spreadPercent } from '../standards/unbalance';
 import type { MonitoringSettings } from './settings';
 import { countOf, type Event, type Recording, type Samples } from './samples';
@@ -25,12 +26,12 @@ export function derive(samples: Samples, nominalVolts: number): Derived {
   };
   let hasHertz = false;
   for (let i = 0; i < count; i += 1) {
-    const [x, y, z] = [a[i]!, b[i]!, c[i]!];
+    const [x, y, z] = [certain(a[i]), certain(b[i]), certain(c[i])];
     out.lowest[i] = Math.min(x, y, z);
     out.highest[i] = Math.max(x, y, z);
     out.deviation[i] = deviationPercent(x, y, z);
     out.spread[i] = spreadPercent(x, y, z, nominalVolts);
-    hasHertz ||= Number.isFinite(samples.hertz[i]!);
+    hasHertz ||= Number.isFinite(certain(samples.hertz[i]));
   }
   return { ...out, hasHertz };
 }
@@ -47,7 +48,7 @@ export function stretchesBeyond(
   const back = threshold - beyond * hysteresis;
   let from = -1;
   for (let i = 0; i < column.length; i += 1) {
-    const value = column[i]!;
+    const value = certain(column[i]);
     if (from < 0) {
       if (beyond > 0 ? value > threshold : value < threshold) from = i;
     } else if (beyond > 0 ? value <= back : value >= back) {
@@ -105,7 +106,7 @@ export function stretchesOf(fault: FaultName, samples: Samples, derived: Derived
       if (!settings.phaseSequence) return undefined;
       // The order of phases that are not there means nothing.
       const least = share(SEQUENCE_NEEDS_PERCENT);
-      const column = Float64Array.from(samples.sequence, (order, i) => (order < 0 && derived.lowest[i]! >= least ? 1 : 0));
+      const column = Float64Array.from(samples.sequence, (order, i) => (order < 0 && certain(derived.lowest[i]) >= least ? 1 : 0));
       return stretchesBeyond(column, 0.5, 0, 1, step);
     }
   }
@@ -168,10 +169,10 @@ export function tripsOf(
   for (const one of due) {
     if (one.atSeconds < free - EPSILON) continue;
     // The stretch in which it trips; healthy again after the first gap that lasts the return delay.
-    while (faulty[k]![1] < one.atSeconds - EPSILON) k += 1;
+    while (certain(faulty[k])[1] < one.atSeconds - EPSILON) k += 1;
     let last = k;
-    while (faulty[last + 1] && faulty[last + 1]![0] - faulty[last]![1] < delays.returnDelaySeconds - EPSILON) last += 1;
-    const back = delays.latch ? null : faulty[last]![1] + delays.returnDelaySeconds;
+    while (faulty[last + 1] && certain(faulty[last + 1])[0] - certain(faulty[last])[1] < delays.returnDelaySeconds - EPSILON) last += 1;
+    const back = delays.latch ? null : certain(faulty[last])[1] + delays.returnDelaySeconds;
     out.push({ ...one, backSeconds: back !== null && back <= endSeconds ? back : null });
     free = back ?? Infinity;
   }
@@ -198,7 +199,7 @@ function upTo(list: readonly number[], value: number): number {
   let [low, high] = [0, list.length];
   while (low < high) {
     const middle = (low + high) >> 1;
-    if (list[middle]! <= value) low = middle + 1;
+    if (certain(list[middle]) <= value) low = middle + 1;
     else high = middle;
   }
   return low;
@@ -212,20 +213,20 @@ export function weigher(events: readonly Event[]): (trips: readonly Trip[]) => P
   for (const { toSeconds } of real) latest.push(Math.max(toSeconds, latest.at(-1) ?? -Infinity));
   const wanted = ({ atSeconds }: Trip) => {
     const last = upTo(from, atSeconds) - 1;
-    return last >= 0 && latest[last]! + GRACE_SECONDS >= atSeconds;
+    return last >= 0 && certain(latest[last]) + GRACE_SECONDS >= atSeconds;
   };
   return (trips) => {
     const at = trips.map(({ atSeconds }) => atSeconds);
     const missed = real.filter((event, i) => {
-      const next = upTo(at, from[i]!);
-      if (next < trips.length && at[next]! <= event.toSeconds + GRACE_SECONDS) return false;
+      const next = upTo(at, certain(from[i]));
+      if (next < trips.length && certain(at[next]) <= event.toSeconds + GRACE_SECONDS) return false;
       // An output that is out all the while guards against it.
-      return !(next > 0 && (trips[next - 1]!.backSeconds ?? Infinity) >= event.toSeconds);
+      return !(next > 0 && (certain(trips[next - 1]).backSeconds ?? Infinity) >= event.toSeconds);
     });
     let chatter = 0;
     let first = 0;
     for (const [i, seconds] of at.entries()) {
-      while (seconds - at[first]! > CHATTER_SECONDS) first += 1;
+      while (seconds - certain(at[first]) > CHATTER_SECONDS) first += 1;
       chatter = Math.max(chatter, i - first + 1);
     }
     return { missed, nuisance: events.length === 0 ? [] : trips.filter((trip) => !wanted(trip)), chatter };

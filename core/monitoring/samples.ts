@@ -2,6 +2,7 @@
  * A supply over time as a monitoring relay sees it: three volts at equal steps, frequency, order of phases, shift of the neutral.
  * Columns of numbers, so that an hour of 10 ms samples stays small and quick.
  */
+import { certain } from '../certain';
 import Papa from 'papaparse';
 
 export type Sequence = 1 | -1;
@@ -63,7 +64,7 @@ export function readSamples(text: string, between: Samples['between']): CsvReadi
   const found = Object.fromEntries(
     Object.entries(columnNames).map(([name, pattern]) => [name, head.findIndex((cell) => pattern.test(cell))]),
   );
-  const missing = ['seconds', 'a', 'b', 'c'].filter((name) => found[name]! < 0);
+  const missing = ['seconds', 'a', 'b', 'c'].filter((name) => certain(found[name]) < 0);
   if (missing.length > 0)
     return {
       ok: false,
@@ -73,7 +74,7 @@ export function readSamples(text: string, between: Samples['between']): CsvReadi
   if (body.length < 2) return { ok: false, fault: 'At least two lines of samples are needed.' };
   if (body.length > MAX_SAMPLES) return { ok: false, fault: `More than ${MAX_SAMPLES} samples; cut the recording.` };
   const number = (cells: string[], name: string): number | undefined => {
-    const cell = found[name]! < 0 ? undefined : cells[found[name]!]?.trim();
+    const cell = certain(found[name]) < 0 ? undefined : cells[certain(found[name])]?.trim();
     // A comma is a decimal point where it does not part the cells.
     return cell === undefined || cell === '' ? undefined : Number(meta.delimiter === ',' ? cell : cell.replace(',', '.'));
   };
@@ -93,10 +94,10 @@ export function readSamples(text: string, between: Samples['between']): CsvReadi
     samples.hertz[i] = number(cells, 'hertz') ?? Number.NaN;
     samples.sequence[i] = (number(cells, 'sequence') ?? 1) < 0 ? -1 : 1;
   }
-  const step = times[1]! - times[0]!;
+  const step = certain(times[1]) - certain(times[0]);
   if (!(step > 0)) return { ok: false, fault: `Line 3: the time does not go on.` };
   for (let i = 1; i < times.length; i += 1)
-    if (Math.abs(times[i]! - times[0]! - i * step) > step * 0.01 * Math.max(1, i / 100))
+    if (Math.abs(certain(times[i]) - certain(times[0]) - i * step) > step * 0.01 * Math.max(1, i / 100))
       return { ok: false, fault: `Line ${i + 2}: steps must be equal; ${step} s was expected.` };
   return { ok: true, samples: { ...samples, stepSeconds: step } };
 }
@@ -108,8 +109,8 @@ export function writeSamples(samples: Samples): string {
     rows.push(
       [
         Number((i * samples.stepSeconds).toFixed(6)),
-        ...samples.volts.map((column) => Number(column[i]!.toFixed(3))),
-        Number.isNaN(samples.hertz[i]!) ? '' : Number(samples.hertz[i]!.toFixed(4)),
+        ...samples.volts.map((column) => Number(certain(column[i]).toFixed(3))),
+        Number.isNaN(certain(samples.hertz[i])) ? '' : Number(certain(samples.hertz[i]).toFixed(4)),
         samples.sequence[i],
       ].join(','),
     );

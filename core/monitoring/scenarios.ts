@@ -2,6 +2,7 @@
  * Made-up supply events: what the three volts, frequency, order of phases and neutral do. Worked out with phasors, so that the volts
  * between lines of a lost phase held up by a motor, or of an open neutral, are what they would be. Figures in shares of nominal.
  */
+import { certain } from '../certain';
 import { emptySamples, type Event, type Recording, type Samples } from './samples';
 
 export type Scenario =
@@ -104,8 +105,9 @@ export function makeRecording(shape: SupplyShape, scenarios: readonly Scenario[]
     instant.hertz = shape.hertz;
     instant.sequence = 1;
     instant.neutral = [0, 0];
-    while (first < ordered.length && endOf(ordered[first]!) <= seconds) first += 1;
-    for (let k = first; k < ordered.length && ordered[k]!.atSeconds <= seconds; k += 1) apply(ordered[k]!, seconds, instant);
+    while (first < ordered.length && endOf(certain(ordered[first])) <= seconds) first += 1;
+    for (let k = first; k < ordered.length && certain(ordered[k]).atSeconds <= seconds; k += 1)
+      apply(certain(ordered[k]), seconds, instant);
     const [ra, rb, rc] = instant.phases;
     const [nr, ni] = instant.neutral;
     const re = [ra * COS[0], rb * COS[1], rc * COS[2]] as const;
@@ -113,9 +115,9 @@ export function makeRecording(shape: SupplyShape, scenarios: readonly Scenario[]
     if (shape.between === 'line-to-line') {
       for (let k = 0; k < 3; k += 1) {
         const next = (k + 1) % 3;
-        samples.volts[k]![i] = phaseVolts * Math.hypot(re[k]! - re[next]!, im[k]! - im[next]!);
+        certain(samples.volts[k])[i] = phaseVolts * Math.hypot(certain(re[k]) - certain(re[next]), certain(im[k]) - certain(im[next]));
       }
-    } else for (let k = 0; k < 3; k += 1) samples.volts[k]![i] = phaseVolts * Math.hypot(re[k]! - nr, im[k]! - ni);
+    } else for (let k = 0; k < 3; k += 1) certain(samples.volts[k])[i] = phaseVolts * Math.hypot(certain(re[k]) - nr, certain(im[k]) - ni);
     samples.neutralShift[i] = phaseVolts * Math.hypot(nr, ni);
     samples.hertz[i] = instant.hertz;
     samples.sequence[i] = instant.sequence;

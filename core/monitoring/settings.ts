@@ -2,6 +2,7 @@
  * Settings of a monitoring relay in plain names, and what cannot stand together. Volts are between the conductors that it measures.
  * Names: off delay = how long a fault lasts before it drops out; on delay = how long it waits before it pulls in. Common practice.
  */
+import { entriesOf } from '../certain';
 import { seconds as secondsText } from '../case/field-text';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { UnbalanceDefinition } from '../standards/unbalance';
@@ -92,7 +93,7 @@ export function conflictsOf(settings: MonitoringSettings, limits: SettingLimits 
     if (settings.phaseLossPercent !== null && dip.leftPercent < settings.phaseLossPercent && settings.lossDelaySeconds < dip.seconds)
       add(['phaseLossPercent'], `${dip.name} leaves ${dip.leftPercent} %, below the limit of a lost phase.`);
   }
-  for (const [name, limit] of Object.entries(limits) as [keyof SettingLimits, readonly [number, number]][]) {
+  for (const [name, limit] of entriesOf(limits)) {
     const value = settings[name];
     if (value !== null && (value < limit[0] || value > limit[1]))
       add(

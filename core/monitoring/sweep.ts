@@ -2,6 +2,7 @@
  * In which region of two settings is nothing missed and nothing tripped falsely? Stretches of a function are reckoned once for each
  * of its own values and kept; delays are then held on them, so an hour of samples is walked a hundred times, not 2 500.
  */
+import { certain } from '../certain';
 import type { Recording } from './samples';
 import { countOf } from './samples';
 import { delayOf, derive, faultNames, stretchesOf, tripsOf, weigher, type FaultName, type FunctionStretches, type Stretch } from './run';
@@ -87,5 +88,5 @@ export function bestPoint({ x, y, cells }: SweepResult): { x: number; y: number 
       while (good(room)) room += 1;
       if (room > (best?.room ?? 0)) best = { i, j, room };
     }
-  return best && { x: x[best.i]!, y: y[best.j]! };
+  return best && { x: certain(x[best.i]), y: certain(y[best.j]) };
 }

@@ -5,6 +5,7 @@
  * A demand may be met in several ways of rating: running current by an AC-3 figure, by a full-load figure or by
  * horsepower. The first way that a part carries is the one it is held against, or the best of them where the line says so.
  */
+import { certain } from '../certain';
 import type { SourceId } from '../standards/source';
 
 export type Relation = '>=' | '<=' | '=' | 'within' | 'one-of' | 'includes';
@@ -109,3 +110,6 @@ export type Need = {
 
 /** Names of the marks among `inputs` that were assumed make a need a check at best. */
 export const restsOnAssumption = (need: Need, assumed: ReadonlySet<string>): boolean => need.inputs.some((input) => assumed.has(input));
+
+/** The ways of a line: one at least. Throws a `DefectError` on none. */
+export const waysOf = ([first, ...others]: readonly RatingBasis[]): Need['ways'] => [certain(first), ...others];

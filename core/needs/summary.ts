@@ -2,6 +2,7 @@
  * What is required, in one sentence? Made from templates that a family gives: '{line}' stands for the limit of that line, '{s}' for the
  * plural of the one before, '{line-*}' for each line that begins so, with '{about}' for what of the part it is about.
  */
+import { wordsMark } from '../case/case';
 import { wordText } from '../language/word-text';
 import { inSentence } from '../language/in-sentence';
 import { limitText } from './line-text';
@@ -9,7 +10,7 @@ import type { Need } from './need';
 
 /** The limit as it stands in a sentence: a list of words is a choice among them. */
 function limitOf({ ways: [way] }: Need): string {
-  const words = Array.isArray(way.limit) && typeof way.limit[0] === 'string' ? (way.limit as readonly string[]) : undefined;
+  const words = Array.isArray(way.limit) && typeof way.limit[0] === 'string' ? wordsMark(way.limit) : undefined;
   return words ? words.map(wordText).join(' or ') : limitText(way.limit, way);
 }
 

@@ -3,7 +3,7 @@
  * Riding through uses the lower edge of the band, disconnecting the upper; between the edges riding through is a check.
  * Sources: IEC 60898-1 bands, BS 7671 411.4.4 and appendix 3, NFPA 70 430.52 and 240.83(D), from memory.
  */
-import { numberMark, wordMark } from '../case/case';
+import { numberMark, wordMark, wordsMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
 import type { Need, RatingBasis } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -172,7 +172,7 @@ function markNeeds({ load }: NeedContext): Need[] {
         inputs: ['load.marksNeeded'],
       }),
     ];
-  const list = Array.isArray(asked) ? (asked as string[]) : [];
+  const list = wordsMark(asked);
   return list.map((mark) =>
     needLine({
       id: `mark-${mark}`,

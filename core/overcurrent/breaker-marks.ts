@@ -3,6 +3,8 @@
  * volts between lines and to earth, DC rows with the poles they need, duty marks with what they cover.
  * Sources: IEC 60898-1 and -2, IEC 60947-2, NFPA 70 240.83 and 240.85, all through core/standards.
  */
+import { isOneOf, keysOf } from '../certain';
+import { rowsMark, wordsMark } from '../case/case';
 import type { PartSpec } from '../case/case';
 import type { CanonicalSpec } from '../matching/canonical';
 import { instantaneousAc, instantaneousDc, serviceCapacityAmps } from '../standards/breaker-gates';
@@ -31,10 +33,11 @@ function letterOf(spec: PartSpec): string | null | undefined {
 
 /** K, Z, MA and every letter on a 60947-2 device are the maker's data. */
 const bandOf = (letter: string, standard: string, kind: 'ac' | 'dc') => {
-  if (standard.startsWith('IEC 60947-2') || !(letter in instantaneousAc)) return null;
-  if (kind === 'ac') return instantaneousAc[letter as 'B'];
-  if (standard.includes('60898') && standard !== 'IEC 60898-1') return letter in instantaneousDc ? instantaneousDc[letter as 'B'] : null;
-  const [low, high] = instantaneousAc[letter as 'B'];
+  if (standard.startsWith('IEC 60947-2') || !isOneOf(keysOf(instantaneousAc), letter)) return null;
+  if (kind === 'ac') return instantaneousAc[letter];
+  if (standard.includes('60898') && standard !== 'IEC 60898-1')
+    return isOneOf(keysOf(instantaneousDc), letter) ? instantaneousDc[letter] : null;
+  const [low, high] = instantaneousAc[letter];
   return [low, high * DC_SHIFT] as const;
 };
 
@@ -100,8 +103,8 @@ function interrupting(spec: PartSpec): CanonicalSpec {
   const dc = spec.dcRatings;
   const rows: Row[] = [];
   if (Array.isArray(ac))
-    for (const row of ac as Row[]) {
-      const kind = row.kind === null || row.kind === 'none' ? null : (currentKindsOf(row.kind ?? 'ac') as string[]);
+    for (const row of rowsMark(ac)) {
+      const kind = row.kind === null || row.kind === 'none' ? null : wordsMark(currentKindsOf(row.kind ?? 'ac'));
       for (const one of kind ?? ['ac', 'dc'])
         rows.push({
           volts: row.volts,
@@ -111,7 +114,7 @@ function interrupting(spec: PartSpec): CanonicalSpec {
         });
     }
   if (Array.isArray(dc))
-    for (const row of dc as Row[])
+    for (const row of rowsMark(dc))
       rows.push({
         volts: row.volts,
         kind: 'dc',
@@ -195,7 +198,7 @@ function kinds(spec: PartSpec): CanonicalSpec {
   if (standard === 'IEC 60898-3') return { currentKinds: ['dc'] };
   const listed = (mark: unknown): mark is Row[] => Array.isArray(mark) && mark.length > 0;
   const ofRows = listed(spec.interruptingRatings)
-    ? spec.interruptingRatings.flatMap((row) => currentKindsOf(row.kind ?? 'ac') as string[])
+    ? spec.interruptingRatings.flatMap((row) => wordsMark(currentKindsOf(row.kind ?? 'ac')))
     : [];
   const found = [
     ...new Set([

@@ -2,6 +2,7 @@
  * What must an overcurrent device carry without end, and what start or inrush must it ride through?
  * Shared by breakers and fuses. Sources: NFPA 70 210.20(A), 215.3, 424.4(B), 430.6(A); common practice; from memory.
  */
+import { certain } from '../certain';
 import { flagMark, numberMark } from '../case/case';
 import {
   compressorDemand,
@@ -57,7 +58,7 @@ function carriedAmps(context: NeedContext): Carry | undefined {
     const because =
       amount === null
         ? 'Part of the load is not known.'
-        : `Continuous ${q(continuous!, 'A')} and other ${q(other!, 'A')} = ${q(amount, 'A')}.`;
+        : `Continuous ${q(certain(continuous), 'A')} and other ${q(certain(other), 'A')} = ${q(amount, 'A')}.`;
     return {
       continuous: amount === null ? null : continuous,
       other: other ?? 0,
@@ -131,7 +132,7 @@ export const carriedLoadAmps = (context: NeedContext): number | null | undefined
 /** Amps that this part must be set to carry: a part rated for 100 % is held to the load, another to 125 % of what is continuous. */
 export function ampsToCarry(context: NeedContext, part: CanonicalSpec, figure: string): number | null | undefined {
   const [need] = carryNeeds(context, figure);
-  const limit = need && need.ways[compileNeed(need).judge(part).way]!.limit;
+  const limit = need && certain(need.ways[compileNeed(need).judge(part).way]).limit;
   return typeof limit === 'number' || limit === null ? limit : undefined;
 }
 
@@ -178,7 +179,8 @@ export function inrushOf(context: NeedContext): Inrush | undefined {
       motor: false,
       demand: {
         amount,
-        because: peak === null ? 'The inrush peak is not known.' : `Inrush peak ${q(peak, 'A')} / √2 = ${q(amount!, 'A', 'up')} as rms.`,
+        because:
+          peak === null ? 'The inrush peak is not known.' : `Inrush peak ${q(peak, 'A')} / √2 = ${q(certain(amount), 'A', 'up')} as rms.`,
         brief: 'peak / √2',
         source: 'commonPractice',
         inputs: [`load.${name}`],

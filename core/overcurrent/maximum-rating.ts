@@ -2,6 +2,7 @@
  * How large may an overcurrent device be at most: for its conductor, its motor, its compressor, its transformer, its plate?
  * Sources: NFPA 70 240.4, 430.52, 440.22, 450.3(B), 110.3(B); IEC 60364-4-43 433.1; from memory, figures in core/standards.
  */
+import { certain } from '../certain';
 import { numberMark, wordMark, type Practice } from '../case/case';
 import { horsepowerOf, phasesOf } from '../loads/demand';
 import { field, needLine } from '../needs/line';
@@ -45,7 +46,7 @@ export function conductorNeed(context: NeedContext, device: DeviceKind): Need[] 
     : practice === 'IEC'
       ? ampacity
       : largestDeviceForAmpacity(ampacity, ceiling || receptacles, sizesOf(device));
-  const rounded = limit !== null && limit > ampacity! ? ` The next standard size up, ${q(limit, 'A')}, is permitted.` : '';
+  const rounded = limit !== null && limit > certain(ampacity) ? ` The next standard size up, ${q(limit, 'A')}, is permitted.` : '';
   const bound = ceiling
     ? ' That is a small-conductor limit: nothing above it.'
     : receptacles
@@ -114,7 +115,7 @@ export function tableAmpsOf(context: NeedContext): { amps: number | null; words:
     typeof hp === 'number' && column !== undefined && context.load.kind !== 'motor-dc'
       ? tableFullLoadAmps(hp, column, phasesOf(context))
       : undefined;
-  if (table !== undefined) return { amps: table, words: `table amps for ${q(hp!, 'hp')}` };
+  if (table !== undefined) return { amps: table, words: `table amps for ${q(certain(hp), 'hp')}` };
   const plate = numberMark(load, 'fullLoadAmps');
   return plate === undefined ? undefined : { amps: plate, words: 'plate amps, the table holds no such motor' };
 }
@@ -190,7 +191,7 @@ export function compressorNeeds(context: NeedContext): Need[] {
     because:
       most(first) === null
         ? 'Rated-load amps are not known.'
-        : `${first} % of ${q(rated!, 'A')}${fan ? ` and the fan’s ${q(fan, 'A')}` : ''}, rounded down: ${q(most(first)!, 'A')}; only where that does not start ${ifItDoesNotStart} %: ${q(most(ifItDoesNotStart)!, 'A')}.`,
+        : `${first} % of ${q(certain(rated), 'A')}${fan ? ` and the fan’s ${q(fan, 'A')}` : ''}, rounded down: ${q(certain(most(first)), 'A')}; only where that does not start ${ifItDoesNotStart} %: ${q(certain(most(ifItDoesNotStart)), 'A')}.`,
   };
   return [
     needLine({

@@ -3,6 +3,7 @@
  * Ink is what stands out of its neighbourhood by more than a share of the local deviation and by a least contrast; dark on
  * light and light on dark are looked for apart, since a plate has both. Method: local threshold, then run-length labelling.
  */
+import { certain } from '../certain';
 import { eachWindow, type Gray } from './gray';
 
 export type Ink = 'dark' | 'light';
@@ -18,7 +19,7 @@ export function inkMask(picture: Gray, radius: number): Record<Ink, Uint8Array> 
   const { data } = picture;
   eachWindow(picture, radius, (at, sum, squares, count) => {
     const mean = sum / count;
-    const off = data[at]! - mean;
+    const off = certain(data[at]) - mean;
     if (off < MIN_CONTRAST && off > -MIN_CONTRAST) return;
     const variance = squares / count - mean * mean;
     if (off * off <= SHARE_OF_DEVIATION * SHARE_OF_DEVIATION * variance) return;
@@ -35,8 +36,8 @@ export function components(mask: Uint8Array, width: number, height: number): { l
   const boxes: Component[] = [];
   const find = (a: number): number => {
     let root = a;
-    while (parent[root] !== root) root = parent[root]!;
-    while (parent[a] !== root) [parent[a], a] = [root, parent[a]!];
+    while (parent[root] !== root) root = certain(parent[root]);
+    while (parent[a] !== root) [parent[a], a] = [root, certain(parent[a])];
     return root;
   };
   let previous: { x0: number; x1: number; id: number }[] = [];
@@ -51,9 +52,9 @@ export function components(mask: Uint8Array, width: number, height: number): { l
       const x0 = x;
       while (x < width && mask[y * width + x]) x += 1;
       let id = -1;
-      while (from < previous.length && previous[from]!.x1 < x0) from += 1;
-      for (let k = from; k < previous.length && previous[k]!.x0 <= x; k += 1) {
-        const other = find(previous[k]!.id);
+      while (from < previous.length && certain(previous[from]).x1 < x0) from += 1;
+      for (let k = from; k < previous.length && certain(previous[k]).x0 <= x; k += 1) {
+        const other = find(certain(previous[k]).id);
         if (id < 0) id = other;
         else if (other !== id) parent[other] = id;
       }
@@ -63,7 +64,7 @@ export function components(mask: Uint8Array, width: number, height: number): { l
         boxes.push({ x0, y0: y, x1: x, y1: y + 1, area: 0 });
       }
       id = find(id);
-      const box = boxes[id]!;
+      const box = certain(boxes[id]);
       box.x0 = Math.min(box.x0, x0);
       box.x1 = Math.max(box.x1, x);
       box.y1 = y + 1;
@@ -77,19 +78,19 @@ export function components(mask: Uint8Array, width: number, height: number): { l
   const index = new Int32Array(parent.length).fill(-1);
   for (let id = 0; id < parent.length; id += 1) {
     const root = find(id);
-    const box = boxes[id]!;
-    if (index[root]! < 0) {
+    const box = certain(boxes[id]);
+    if (certain(index[root]) < 0) {
       index[root] = list.length;
       list.push({ ...box });
       continue;
     }
-    const whole = list[index[root]!]!;
+    const whole = certain(list[certain(index[root])]);
     whole.x0 = Math.min(whole.x0, box.x0);
     whole.y0 = Math.min(whole.y0, box.y0);
     whole.x1 = Math.max(whole.x1, box.x1);
     whole.y1 = Math.max(whole.y1, box.y1);
     whole.area += box.area;
   }
-  for (let i = 0; i < labels.length; i += 1) if (labels[i]! >= 0) labels[i] = index[find(labels[i]!)]!;
+  for (let i = 0; i < labels.length; i += 1) if (certain(labels[i]) >= 0) labels[i] = certain(index[find(certain(labels[i]))]);
   return { list, labels };
 }

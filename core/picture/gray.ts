@@ -2,6 +2,7 @@
  * What is a picture to the reader of plates? Grey levels, 0 black to 255 white, row by row. Pure functions over them;
  * the browser's worker, the server and the tests hand in the same pixels and get the same strips back.
  */
+import { certain } from '../certain';
 export type Gray = { width: number; height: number; data: Uint8Array };
 
 export const blankGray = (width: number, height: number, level = 255): Gray => ({
@@ -14,8 +15,8 @@ export const blankGray = (width: number, height: number, level = 255): Gray => (
 export function grayOfRgba(rgba: Uint8Array | Uint8ClampedArray, width: number, height: number): Gray {
   const data = new Uint8Array(width * height);
   for (let i = 0, j = 0; i < data.length; i += 1, j += 4) {
-    const alpha = rgba[j + 3]!;
-    const luma = (rgba[j]! * 77 + rgba[j + 1]! * 150 + rgba[j + 2]! * 29) >> 8;
+    const alpha = certain(rgba[j + 3]);
+    const luma = (certain(rgba[j]) * 77 + certain(rgba[j + 1]) * 150 + certain(rgba[j + 2]) * 29) >> 8;
     data[i] = alpha === 255 ? luma : Math.round((luma * alpha + 255 * (255 - alpha)) / 255);
   }
   return { width, height, data };
@@ -35,7 +36,7 @@ export function shrinkTo(source: Gray, longest: number): Gray {
       const x0 = Math.floor((x * source.width) / width);
       const x1 = Math.max(x0 + 1, Math.floor(((x + 1) * source.width) / width));
       let sum = 0;
-      for (let sy = y0; sy < y1; sy += 1) for (let sx = x0; sx < x1; sx += 1) sum += source.data[sy * source.width + sx]!;
+      for (let sy = y0; sy < y1; sy += 1) for (let sx = x0; sx < x1; sx += 1) sum += certain(source.data[sy * source.width + sx]);
       data[y * width + x] = Math.round(sum / ((y1 - y0) * (x1 - x0)));
     }
   }
@@ -58,9 +59,9 @@ export function eachWindow(
     if (y < 0 || y >= height) return;
     rows += sign;
     for (let x = 0, i = y * width; x < width; x += 1, i += 1) {
-      const v = data[i]!;
-      sums[x] = sums[x]! + sign * v;
-      squares[x] = squares[x]! + sign * v * v;
+      const v = certain(data[i]);
+      sums[x] = certain(sums[x]) + sign * v;
+      squares[x] = certain(squares[x]) + sign * v * v;
     }
   };
   for (let y = 0; y < radius; y += 1) addRow(y, 1);
@@ -71,19 +72,19 @@ export function eachWindow(
     let square = 0;
     let columns = 0;
     for (let x = 0; x < Math.min(radius, width); x += 1) {
-      sum += sums[x]!;
-      square += squares[x]!;
+      sum += certain(sums[x]);
+      square += certain(squares[x]);
       columns += 1;
     }
     for (let x = 0, i = y * width; x < width; x += 1, i += 1) {
       if (x + radius < width) {
-        sum += sums[x + radius]!;
-        square += squares[x + radius]!;
+        sum += certain(sums[x + radius]);
+        square += certain(squares[x + radius]);
         columns += 1;
       }
       if (x - radius - 1 >= 0) {
-        sum -= sums[x - radius - 1]!;
-        square -= squares[x - radius - 1]!;
+        sum -= certain(sums[x - radius - 1]);
+        square -= certain(squares[x - radius - 1]);
         columns -= 1;
       }
       visit(i, sum, square, columns * rows);

@@ -3,6 +3,7 @@
  * head, so that a picture too large is refused before anybody decodes it.
  * Sources: JFIF/EXIF (ISO/IEC 10918), PNG (ISO/IEC 15948), WebP container (RIFF), from memory.
  */
+import { certain } from '../certain';
 export type PictureKind = 'image/jpeg' | 'image/png' | 'image/webp';
 export type Sniffed = { ok: true; kind: PictureKind; width: number; height: number } | { ok: false; fault: string };
 
@@ -12,14 +13,15 @@ const ACCEPTED = 'JPEG, PNG and WebP pictures up to 15 MB are read.';
 
 const no = (fault: string): Sniffed => ({ ok: false, fault: `${fault} ${ACCEPTED}` });
 const text = (b: Uint8Array, at: number, length: number) => String.fromCharCode(...b.subarray(at, at + length));
-const big16 = (b: Uint8Array, at: number) => (b[at]! << 8) | b[at + 1]!;
-const big32 = (b: Uint8Array, at: number) => ((b[at]! << 24) | (b[at + 1]! << 16) | (b[at + 2]! << 8) | b[at + 3]!) >>> 0;
-const little24 = (b: Uint8Array, at: number) => b[at]! | (b[at + 1]! << 8) | (b[at + 2]! << 16);
+const big16 = (b: Uint8Array, at: number) => (certain(b[at]) << 8) | certain(b[at + 1]);
+const big32 = (b: Uint8Array, at: number) =>
+  ((certain(b[at]) << 24) | (certain(b[at + 1]) << 16) | (certain(b[at + 2]) << 8) | certain(b[at + 3])) >>> 0;
+const little24 = (b: Uint8Array, at: number) => certain(b[at]) | (certain(b[at + 1]) << 8) | (certain(b[at + 2]) << 16);
 
 function jpegSize(b: Uint8Array): [number, number] | undefined {
   for (let at = 2; at + 9 < b.length;) {
     if (b[at] !== 0xff) return undefined;
-    const marker = b[at + 1]!;
+    const marker = certain(b[at + 1]);
     if (marker === 0xff) {
       at += 1;
       continue;
@@ -32,12 +34,14 @@ function jpegSize(b: Uint8Array): [number, number] | undefined {
 
 function webpSize(b: Uint8Array): [number, number] | 'animated' | undefined {
   const chunk = text(b, 12, 4);
-  if (chunk === 'VP8X') return b[20]! & 2 ? 'animated' : [little24(b, 24) + 1, little24(b, 27) + 1];
+  if (chunk === 'VP8X') return certain(b[20]) & 2 ? 'animated' : [little24(b, 24) + 1, little24(b, 27) + 1];
   if (chunk === 'VP8L') {
-    const bits = b[21]! | (b[22]! << 8) | (b[23]! << 16) | (b[24]! << 24);
+    const bits = certain(b[21]) | (certain(b[22]) << 8) | (certain(b[23]) << 16) | (certain(b[24]) << 24);
     return [(bits & 0x3fff) + 1, ((bits >> 14) & 0x3fff) + 1];
   }
-  return chunk === 'VP8 ' ? [(b[26]! | (b[27]! << 8)) & 0x3fff, (b[28]! | (b[29]! << 8)) & 0x3fff] : undefined;
+  return chunk === 'VP8 '
+    ? [(certain(b[26]) | (certain(b[27]) << 8)) & 0x3fff, (certain(b[28]) | (certain(b[29]) << 8)) & 0x3fff]
+    : undefined;
 }
 
 /**

@@ -2,6 +2,7 @@
  * What does a picture say, word by word, and how sure is each? Two looks at the same strips: only what both give is sure.
  * The text engine is handed in; browser, server and tests use the same one behind the same function.
  */
+import { certain } from '../certain';
 import type { Cell, Laid } from '../plates/layout';
 import { components } from './components';
 import { shrinkTo, type Gray } from './gray';
@@ -49,7 +50,8 @@ export function withPoints(word: EngineWord, { width, height, data }: Gray, lett
   if (!/^[\d.,/-]{2,}[A-Z%°]{0,4}$/i.test(word.text) || !/\d.*\d/.test(word.text)) return word;
   const [x0, x1] = [Math.max(0, word.x0 - 2), Math.min(width, word.x1 + 2)];
   const mask = new Uint8Array((x1 - x0) * height);
-  for (let y = 0; y < height; y += 1) for (let x = x0; x < x1; x += 1) if (data[y * width + x]! < 150) mask[y * (x1 - x0) + x - x0] = 1;
+  for (let y = 0; y < height; y += 1)
+    for (let x = x0; x < x1; x += 1) if (certain(data[y * width + x]) < 150) mask[y * (x1 - x0) + x - x0] = 1;
   const { list } = components(mask, x1 - x0, height);
   const letters = list.filter((c) => c.y1 - c.y0 > letterHeight * 0.5).sort((a, b) => a.x0 - b.x0);
   const base = Math.max(0, ...letters.map((c) => c.y1));
@@ -81,9 +83,9 @@ function layOut(strips: readonly Strip[], found: readonly EngineWord[][], factor
   let text = '';
   let row = -1;
   for (const [i, strip] of strips.entries()) {
-    const own = found[i]!.map((word) =>
-      withPoints({ ...word, text: word.text.trim() }, strip.image, strip.scale * strip.segment.height),
-    ).filter((word) => word.text !== '' && word.confidence >= MIN_CONFIDENCE);
+    const own = certain(found[i])
+      .map((word) => withPoints({ ...word, text: word.text.trim() }, strip.image, strip.scale * strip.segment.height))
+      .filter((word) => word.text !== '' && word.confidence >= MIN_CONFIDENCE);
     if (own.length === 0) continue;
     if (strip.row !== row) {
       text += rows.length > 0 ? '\n' : '';
@@ -98,7 +100,7 @@ function layOut(strips: readonly Strip[], found: readonly EngineWord[][], factor
       const corners = cornersOf(strip, word.x0, word.x1).map(([x, y]): [number, number] => [x * factor, y * factor]);
       words.push({ text: word.text, confidence: word.confidence, start: at, end: text.length, corners });
     }
-    rows.at(-1)!.push({ text: text.slice(start), start, end: text.length, row: rows.length - 1, x0: strip.x0, x1: strip.x1 });
+    certain(rows.at(-1)).push({ text: text.slice(start), start, end: text.length, row: rows.length - 1, x0: strip.x0, x1: strip.x1 });
   }
   return { laid: { text, rows }, words };
 }

@@ -2,6 +2,7 @@
  * Where does something stand written? Letters next to each other make a segment, with its own slope: a plate seen from the
  * side has no one slope for all. Method: components of letter size are chained to their neighbour on the right.
  */
+import { certain } from '../certain';
 import { components, inkMask, type Component, type Ink } from './components';
 import type { Gray } from './gray';
 
@@ -46,7 +47,7 @@ function chains(letters: Component[]): Component[][] {
     let best: Component | undefined;
     let bestGap = Infinity;
     for (let k = i + 1; k < order.length; k += 1) {
-      const b = order[k]!;
+      const b = certain(order[k]);
       if (b.x0 - a.x1 > tall(a) * 2.4) break;
       const size = Math.max(tall(a), tall(b));
       const gap = b.x0 - a.x1;
@@ -65,7 +66,7 @@ function chains(letters: Component[]): Component[][] {
     next.set(a, best);
     taken.set(best, { from: a, gap: bestGap });
   }
-  const starts = order.filter((c) => !taken.has(c) || next.get(taken.get(c)!.from) !== c);
+  const starts = order.filter((c) => !taken.has(c) || next.get(certain(taken.get(c)).from) !== c);
   return starts.map((start) => {
     const chain = [start];
     for (let at = next.get(start); at; at = next.get(at)) chain.push(at);
@@ -85,19 +86,19 @@ function framesAmong(letters: Component[]): Set<Component> {
 
 /** Joins two chains with a dash or tilde between them ("380 - 500 V"), and takes a dash behind a chain into it ("400 V~"). */
 function bridged(all: Component[][], dashes: Component[]): Component[][] {
-  const list = [...all].sort((a, b) => a[0]!.x0 - b[0]!.x0);
+  const list = [...all].sort((a, b) => certain(a[0]).x0 - certain(b[0]).x0);
   for (const dash of dashes) {
-    const left = list.find((chain) => near(chain.at(-1)!, dash));
+    const left = list.find((chain) => near(certain(chain.at(-1)), dash));
     if (!left) continue;
-    const size = tall(left.at(-1)!);
+    const size = tall(certain(left.at(-1)));
     const right = list.find(
       (chain) =>
         chain !== left &&
-        chain[0]!.x0 >= dash.x1 - 2 &&
-        chain[0]!.x0 - dash.x1 < size * 0.95 &&
-        Math.abs(middle(chain[0]!) - middle(dash)) < size * 0.35 &&
-        tall(chain[0]!) > size * 0.6 &&
-        tall(chain[0]!) < size * 1.7,
+        certain(chain[0]).x0 >= dash.x1 - 2 &&
+        certain(chain[0]).x0 - dash.x1 < size * 0.95 &&
+        Math.abs(middle(certain(chain[0])) - middle(dash)) < size * 0.35 &&
+        tall(certain(chain[0])) > size * 0.6 &&
+        tall(certain(chain[0])) < size * 1.7,
     );
     left.push(dash);
     if (!right) continue;
@@ -125,7 +126,7 @@ function slopeOf(chain: Component[]): number | undefined {
   let sxy = 0;
   let sxx = 0;
   for (const [i, x] of xs.entries()) {
-    sxy += (x - mx) * (ys[i]! - my);
+    sxy += (x - mx) * (certain(ys[i]) - my);
     sxx += (x - mx) ** 2;
   }
   return sxx === 0 ? undefined : sxy / sxx;
@@ -169,9 +170,7 @@ export function findSegments(picture: Gray): Written {
     return { ink, list, labels, line, chains: bridged(chains(letters.filter((c) => !frames.has(c))), dashes) };
   });
   const sloped = found.flatMap(({ chains: all }) =>
-    all.flatMap((chain) =>
-      ((s) => (s === undefined || Math.abs(s) > 0.4 ? [] : (Array(chain.length).fill(s) as number[])))(slopeOf(chain)),
-    ),
+    all.flatMap((chain) => ((s) => (s === undefined || Math.abs(s) > 0.4 ? [] : chain.map(() => s)))(slopeOf(chain))),
   );
   const slope = median(sloped);
   const segments = found.flatMap(({ ink, chains: all }) =>
@@ -182,7 +181,10 @@ export function findSegments(picture: Gray): Written {
     }),
   );
   const joined = joinTouching(segments);
-  const kept = withoutOverlaps(joined, median(joined.flatMap((s) => (s.letters > 3 ? (Array(s.letters).fill(s.height) as number[]) : []))));
+  const kept = withoutOverlaps(
+    joined,
+    median(joined.flatMap((s) => (s.letters > 3 ? Array.from({ length: s.letters }, () => s.height) : []))),
+  );
   const byInk = Object.fromEntries(found.map(({ ink, list, labels, line }) => [ink, { list, labels, line }])) as Written['ink'];
   return { segments: kept, slope, ink: byInk };
 }
@@ -192,7 +194,7 @@ function joinTouching(segments: Segment[]): Segment[] {
   const list = [...segments].sort((a, b) => b.length * b.height - a.length * a.height);
   for (let i = 0; i < list.length; i += 1)
     for (let k = list.length - 1; k > i; k -= 1) {
-      const [a, b] = [list[i]!, list[k]!];
+      const [a, b] = [certain(list[i]), certain(list[k])];
       if (a.ink !== b.ink) continue;
       const place = (x: number, y: number) => ({ u: (x - a.x) * a.cos + (y - a.y) * a.sin, v: -(x - a.x) * a.sin + (y - a.y) * a.cos });
       const start = place(b.x, b.y);

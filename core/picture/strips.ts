@@ -2,6 +2,7 @@
  * How does a plate become something that a text engine reads well? Each run of letters is cut out along its own slope,
  * brought to one height, black on white, without frames and rules: one strip a run. Rows are kept as the eye sees them.
  */
+import { certain } from '../certain';
 import { blankGray, type Gray } from './gray';
 import type { Segment, Written } from './segments';
 
@@ -75,10 +76,10 @@ function levels(picture: Gray, written: Written, segment: Segment): Levels {
       const y = Math.round(segment.y + u * segment.sin + v * segment.cos);
       if (x < 0 || y < 0 || x >= picture.width || y >= picture.height) continue;
       const at = y * picture.width + x;
-      const label = labels[at]!;
-      const level = picture.data[at]!;
-      if (label < 0) bare[level] = bare[level]! + 1;
-      else if (!line[label]) inked[level] = inked[level]! + 1;
+      const label = certain(labels[at]);
+      const level = certain(picture.data[at]);
+      if (label < 0) bare[level] = certain(bare[level]) + 1;
+      else if (!line[label]) inked[level] = certain(inked[level]) + 1;
     }
   const made = { paper: middleOf(bare, segment.ink === 'dark' ? 220 : 40), ink: middleOf(inked, segment.ink === 'dark' ? 40 : 220) };
   known.set(segment, made);
@@ -111,12 +112,12 @@ export function drawStrip(picture: Gray, written: Written, segment: Segment, loo
       const x0 = gx | 0;
       const y0 = gy | 0;
       const at = y0 * w + x0;
-      const label = labels[((gy + 0.5) | 0) * w + ((gx + 0.5) | 0)]!;
-      if (label >= 0 && (line[label] || list[label]!.y1 - list[label]!.y0 > tallest)) continue;
+      const label = certain(labels[((gy + 0.5) | 0) * w + ((gx + 0.5) | 0)]);
+      if (label >= 0 && (line[label] || certain(list[label]).y1 - certain(list[label]).y0 > tallest)) continue;
       // Between the pixels, bilinear.
       const fx = gx - x0;
-      const top = data[at]! + (data[at + 1]! - data[at]!) * fx;
-      const low = data[at + w]! + (data[at + w + 1]! - data[at + w]!) * fx;
+      const top = certain(data[at]) + (certain(data[at + 1]) - certain(data[at])) * fx;
+      const low = certain(data[at + w]) + (certain(data[at + w + 1]) - certain(data[at + w])) * fx;
       const level = 255 - ((top + (low - top) * (gy - y0) - paper) / span - look.paperTo) * gain;
       image.data[row + px] = level < 0 ? 0 : level > 255 ? 255 : level;
     }
@@ -134,10 +135,10 @@ export function stripsOf(picture: Gray, written: Written, look: Look): Strip[] {
   );
   const words = written.segments
     .filter((s) => s.letters > 3)
-    .map((s) => contrast.get(s)!)
+    .map((s) => certain(contrast.get(s)))
     .sort((a, b) => a - b);
   const usual = words[words.length >> 1] ?? 0;
-  const plain = written.segments.filter((s) => contrast.get(s)! >= usual * (s.letters > 3 ? CONTRAST_OF_WORDS : CONTRAST_OF_MARKS));
+  const plain = written.segments.filter((s) => certain(contrast.get(s)) >= usual * (s.letters > 3 ? CONTRAST_OF_WORDS : CONTRAST_OF_MARKS));
   const length = Math.hypot(1, written.slope);
   return rowsOf(plain, written.slope).flatMap((row, r) =>
     row.map((segment) => {

@@ -3,6 +3,7 @@
  * the strips, so that two processors are used. The engine itself is handed in: the browser's worker and the server run the
  * same one.
  */
+import { certain } from '../certain';
 import type { Gray } from './gray';
 import type { EngineWord, TextEngine } from './ocr-plate';
 
@@ -52,7 +53,7 @@ export const engineOver =
       while (next < strips.length && !stopped()) {
         const i = next;
         next += 1;
-        const { data } = await reader.recognize(pack(portableGraymap(strips[i]!)) as never, {}, { text: false, blocks: true });
+        const { data } = await reader.recognize(pack(portableGraymap(certain(strips[i]))) as never, {}, { text: false, blocks: true });
         found[i] = wordsOf(data.blocks);
         onStrip?.();
       }

@@ -2,6 +2,7 @@
  * Do the marks of one plate agree with each other? Each check looks at two or more readings, says what it found and changes
  * nothing. 'impossible' is against physics or a standard; 'unlikely' deserves a second look.
  */
+import { certain } from '../certain';
 import { tableFullLoadAmps } from '../standards/motor-tables';
 import { isCodeLetter, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
 import { voltageClassOf } from '../standards/voltage-class';
@@ -18,13 +19,17 @@ type Look = {
 };
 const look = (readings: Readings): Look => {
   const value = (id: string) => (isKnown(readings[id]) ? readings[id].value : undefined);
+  const word = (id: string) => {
+    const v = value(id);
+    return typeof v === 'string' ? v : undefined;
+  };
   const all = (id: string): number[] => {
     const v = value(id);
     if (typeof v === 'number') return [v];
     if (Array.isArray(v)) return v.filter((n): n is number => typeof n === 'number');
     return typeof v === 'string' && /^[\d./-]+$/.test(v) ? v.split(/[/-]/).map(Number) : [];
   };
-  return { all, one: (id) => all(id)[0], word: (id) => (typeof value(id) === 'string' ? (value(id) as string) : undefined) };
+  return { all, one: (id) => all(id)[0], word };
 };
 
 type Check = (l: Look) => Finding[];
@@ -49,14 +54,14 @@ const ampsAgainstPower: Check = ({ all, one }) => {
   const [volts, amps] = [all('plateVolts'), all('fullLoadAmps')];
   const watts = hp !== undefined ? hp * 745.7 : kilowatts !== undefined ? kilowatts * 1000 : undefined;
   if (watts === undefined || volts.length === 0 || amps.length === 0 || (one('phases') ?? 3) !== 3) return [];
-  const own = one('powerFactor') && one('efficiency') ? one('powerFactor')! * one('efficiency')! : undefined;
+  const own = one('powerFactor') && one('efficiency') ? certain(one('powerFactor')) * certain(one('efficiency')) : undefined;
   const pairs =
-    volts.length === amps.length ? volts.map((v, i) => [v, amps[i]!] as const) : [[Math.min(...volts), Math.max(...amps)] as const];
+    volts.length === amps.length ? volts.map((v, i) => [v, certain(amps[i])] as const) : [[Math.min(...volts), Math.max(...amps)] as const];
   return pairs.flatMap(([v, a]) => {
     const at = (share: number) => watts / (Math.sqrt(3) * v * share);
     const [low, high] = own ? [at(own) * 0.85, at(own) * 1.15] : [at(1) * 0.98, at(watts < 1000 ? 0.3 : 0.5)];
     if (a >= low && a <= high) return [];
-    const table = hp !== undefined && voltageClassOf(v)?.column ? tableFullLoadAmps(hp, voltageClassOf(v)!.column, 3) : undefined;
+    const table = hp !== undefined && voltageClassOf(v)?.column ? tableFullLoadAmps(hp, certain(voltageClassOf(v)).column, 3) : undefined;
     return finding(
       ['fullLoadAmps', hp !== undefined ? 'horsepower' : 'kilowatts', 'plateVolts'],
       a < at(1) * 0.98 ? 'impossible' : 'unlikely',
@@ -69,12 +74,12 @@ const ampsAgainstPower: Check = ({ all, one }) => {
 const pairedVoltsAmps: Check = ({ all }) => {
   const [volts, amps] = [all('plateVolts'), all('fullLoadAmps')];
   if (volts.length < 2 || volts.length !== amps.length) return [];
-  const products = volts.map((v, i) => v * amps[i]!);
+  const products = volts.map((v, i) => v * certain(amps[i]));
   return Math.max(...products) / Math.min(...products) > 1.2
     ? finding(
         ['plateVolts', 'fullLoadAmps'],
         'unlikely',
-        `Volts and amps do not pair: ${volts.map((v, i) => `${q(v, 'V')} ${q(amps[i]!, 'A')}`).join(', ')}. Of two connections the higher volts take the fewer amps.`,
+        `Volts and amps do not pair: ${volts.map((v, i) => `${q(v, 'V')} ${q(certain(amps[i]), 'A')}`).join(', ')}. Of two connections the higher volts take the fewer amps.`,
       )
     : [];
 };
@@ -85,7 +90,7 @@ const lockedAgainstLetter: Check = ({ all, one, word }) => {
   const [hp, volts, locked] = [one('horsepower'), all('plateVolts'), all('lockedRotorAmps')];
   if (!band || hp === undefined || volts.length === 0 || locked.length === 0) return [];
   const root = one('phases') === 1 ? 1 : Math.sqrt(3);
-  const v = volts.length === locked.length ? volts[0]! : Math.min(...volts);
+  const v = volts.length === locked.length ? certain(volts[0]) : Math.min(...volts);
   const kva = (root * v * Math.max(...locked)) / 1000 / hp;
   return kva < band.low * 0.93 || (band.high !== undefined && kva > band.high * 1.07)
     ? finding(

@@ -1,4 +1,5 @@
 /** The glossary: every mark of every plate with its names, meaning and recovery, made from the grammars themselves. */
+import { certain } from '../certain';
 import type { PlateDefinition } from './plate-field';
 
 export type GlossaryEntry = {
@@ -21,7 +22,7 @@ export function glossaryOf(plates: readonly PlateDefinition[]): GlossaryEntry[] 
       const names = [
         ...field.names,
         ...Object.keys(field.printed ?? {}),
-        ...(field.kind === 'word' && field.words!.length <= 24 ? field.words! : []),
+        ...(field.kind === 'word' && certain(field.words).length <= 24 ? certain(field.words) : []),
       ];
       if (known) {
         known.plates.push(plate.title);

@@ -1,6 +1,7 @@
 /**
  * Forms of devices on a rail, with or without residual part: letter and amps, boxed capacity and class, terminal numbers.
  */
+import { certain } from '../certain';
 import { toNumber } from './characters';
 import { linesOf, type Laid } from './layout';
 import type { Hit } from './plate-field';
@@ -14,8 +15,8 @@ function curveAndAmps(laid: Laid): Hit[] {
   if (!match) return [];
   const at = match.index;
   return [
-    { field: 'curve', value: match[1]!, start: at, end: at + 1 },
-    { field: 'ratedAmps', value: toNumber(match[2]!), start: at + 1, end: at + match[0].length },
+    { field: 'curve', value: certain(match[1]), start: at, end: at + 1 },
+    { field: 'ratedAmps', value: toNumber(certain(match[2])), start: at + 1, end: at + match[0].length },
   ];
 }
 
@@ -25,11 +26,18 @@ const BOX =
 function boxes(laid: Laid): Hit[] {
   const match = BOX.exec(laid.text);
   if (!match) return [];
-  const end = match.index + match[1]!.length;
+  const end = match.index + certain(match[1]).length;
   return [
-    { field: 'icnAmps', value: Number(match[1]!.replace(' ', '')), start: match.index, end },
+    { field: 'icnAmps', value: Number(certain(match[1]).replace(' ', '')), start: match.index, end },
     ...(match[3]
-      ? [{ field: 'energyLimitingClass', value: Number(match[3]), start: end + match[2]!.length, end: match.index + match[0].length }]
+      ? [
+          {
+            field: 'energyLimitingClass',
+            value: Number(match[3]),
+            start: end + certain(match[2]).length,
+            end: match.index + match[0].length,
+          },
+        ]
       : []),
   ];
 }

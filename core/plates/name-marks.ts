@@ -2,6 +2,7 @@
  * Who made it and what is it called, where no name stands before it? The first words of a plate that no field claimed, and a
  * word of letters and digits: both are guesses of little weight, to be confirmed, and no match rests on them.
  */
+import { certain } from '../certain';
 import type { Cell, Laid } from './layout';
 import type { Hit } from './plate-field';
 
@@ -22,7 +23,7 @@ export function nameMarks(laid: Laid, free: (cell: Cell) => boolean, wanted: { m
         ?.split(' ')
         .filter((word, i, all) => !GENERIC.test(word) || all.length > 2)
         .join(' ');
-      if (!words || !kept || (GENERIC.test(kept) && kept.split(' ').length < 3) || GENERIC.test(kept.split(' ')[0]!)) continue;
+      if (!words || !kept || (GENERIC.test(kept) && kept.split(' ').length < 3) || GENERIC.test(certain(kept.split(' ')[0]))) continue;
       maker = kept;
       hits.push({ field: 'maker', value: kept, start: cell.start, end: cell.start + kept.length });
       break;

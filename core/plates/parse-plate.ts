@@ -6,6 +6,7 @@
  * Two different values for one field are a conflict: both are shown and none is taken.
  * Limits: at most 2500 characters are read; the rest is reported as not read.
  */
+import { certain } from '../certain';
 import type { Reading, ReadingValue, Readings } from '../readings/reading';
 import { crossChecks, type Finding } from './cross-checks';
 import { fold } from './characters';
@@ -81,7 +82,7 @@ function takeAt(g: ParseState, rules: readonly Rule[], at: number, plate: PlateD
     if (!match) continue;
     const end = at + match[0].trimEnd().length;
     if (!g.isFree(at, end)) continue;
-    const read = readValue(field, match[1]!, match[2] || undefined, loose);
+    const read = readValue(field, certain(match[1]), match[2] || undefined, loose);
     if (read === undefined) {
       if (!named || loose) continue;
       g.faults.push(`${field.label} '${match[0].trim()}' is outside what is possible; it was left alone.`);
@@ -121,7 +122,7 @@ function scan(g: ParseState, rules: readonly Rule[], plate: PlateDefinition): vo
   for (let at = 0; at < g.text.length;) {
     const before = g.text[at - 1];
     const inside = at > 0 && isWord(g.text[at]) && before !== undefined && /[A-Z0-9.,/]/i.test(before) && !g.taken[at - 1];
-    if (g.taken[at] || inside || /\s/.test(g.text[at]!)) {
+    if (g.taken[at] || inside || /\s/.test(certain(g.text[at]))) {
       at += 1;
       continue;
     }
@@ -135,11 +136,11 @@ function readTables(g: ParseState, laid: Laid, plate: PlateDefinition): void {
     const own = plate.readTable?.(table);
     if (own) {
       for (const hit of own) if (g.isFree(hit.start, hit.end)) g.add(hit.field, { ...hit, strength: OWN_FORM });
-      if (own.length > 0) for (const head of table.heads) g.take(own[0]!.field, head.cell.start, head.cell.end);
+      if (own.length > 0) for (const head of table.heads) g.take(certain(own[0]).field, head.cell.start, head.cell.end);
       continue;
     }
     for (const [j, head] of table.heads.entries()) {
-      const cell = table.rows[0]!.cells[j];
+      const cell = certain(table.rows[0]).cells[j];
       const read = cell && readCell(cell, head, plate);
       if (!cell || !read || !head.field) continue;
       const repair = read.repair ?? (head.loose ? `'${head.cell.text}' taken as ${head.name}` : undefined);
@@ -207,8 +208,8 @@ export function parsePlate(source: string | Laid, plate: PlateDefinition): Plate
       conflicts.push({ field, values: [...new Set(hits.map((hit) => text.slice(hit.start, hit.end).trim()))] });
       continue;
     }
-    readings[field] = asReading(hits[0]!, text);
-    settled.set(field, hits[0]!.value);
+    readings[field] = asReading(certain(hits[0]), text);
+    settled.set(field, certain(hits[0]).value);
     if (best === BARE) unnamed.push(field);
   }
   for (const hit of plate.derive?.(settled, { ...laid, text }) ?? [])

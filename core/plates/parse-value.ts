@@ -2,6 +2,7 @@
  * Is this print a value of that field, and which? Only what is physically possible passes; a figure that is impossible as it
  * stands is repaired only where the repaired one is possible and common, and the repair is said.
  */
+import { certain } from '../certain';
 import type { ReadingValue } from '../readings/reading';
 import { asDigits, toNumber } from './characters';
 import type { PlateField } from './plate-field';
@@ -67,7 +68,7 @@ function numberOf(field: PlateField, text: string, factor: number): Value | unde
   if (field.unit === 'hp') {
     // "71/2" is 7 1/2 with its space lost: 35 1/2 hp is made by nobody.
     const glued = /^(\d{1,2})(\d\/\d)$/.exec(text.trim());
-    const split = glued ? Number(glued[1]) + toNumber(glued[2]!) : NaN;
+    const split = glued ? Number(glued[1]) + toNumber(certain(glued[2])) : NaN;
     if (glued && !isHorsepower(plain) && isHorsepower(split))
       return { value: split, repair: `'${text.trim()}' taken as ${glued[1]} ${glued[2]}` };
   }
@@ -99,13 +100,15 @@ export function readValue(field: PlateField, text: string, unit: string | undefi
       return { value: true };
     case 'letter': {
       const letter = text.toUpperCase();
-      return field.words!.includes(letter) ? { value: letter } : undefined;
+      return certain(field.words).includes(letter) ? { value: letter } : undefined;
     }
     case 'word': {
       const bare = text.trim().replace(/\s+/g, ' ').toUpperCase();
       const word =
         field.printed?.[bare] ??
-        field.words!.find((one) => one.toUpperCase() === bare || one.replace(/[\s.]/g, '').toUpperCase() === bare.replace(/[\s.]/g, ''));
+        certain(field.words).find(
+          (one) => one.toUpperCase() === bare || one.replace(/[\s.]/g, '').toUpperCase() === bare.replace(/[\s.]/g, ''),
+        );
       return word === undefined ? undefined : { value: word };
     }
     case 'text':
@@ -113,23 +116,25 @@ export function readValue(field: PlateField, text: string, unit: string | undefi
     case 'hertz': {
       const all = list();
       if (!all.every((n) => FREQUENCIES.includes(n)) || new Set(all).size !== all.length) return undefined;
-      return { value: field.id === 'hertz' && all.length === 1 ? all[0]! : all, ...repaired };
+      return { value: field.id === 'hertz' && all.length === 1 ? certain(all[0]) : all, ...repaired };
     }
     case 'volts': {
       const clean = digits.replace(/\s/g, '').replace(/,/g, '.');
       const all = clean.split(/[/-]/).map(Number);
-      return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? all[0]! : clean, ...repaired } : undefined;
+      return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? certain(all[0]) : clean, ...repaired } : undefined;
     }
     case 'range': {
       const all = digits
         .split(/\s?(?:-|TO|\.{2,3})\s?/i)
         .map((part) => Number((toNumber(part.replace(/[^\d.,]/g, '')) * factor).toPrecision(12)));
-      return all.length === 2 && all.every((n) => inRange(field, n)) && all[0]! < all[1]! ? { value: all, ...repaired } : undefined;
+      return all.length === 2 && all.every((n) => inRange(field, n)) && certain(all[0]) < certain(all[1])
+        ? { value: all, ...repaired }
+        : undefined;
     }
     case 'numbers':
     case 'coil': {
       const all = list();
-      return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? all[0]! : all, ...repaired } : undefined;
+      return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? certain(all[0]) : all, ...repaired } : undefined;
     }
     default: {
       const one = numberOf(field, digits, factor);

@@ -4,7 +4,6 @@
  * table of amps by volts). `parse-plate.ts` is the only code that reads with it; the glossary is made from the same data.
  */
 import type { Field, PlateFieldKind } from '../fields/field';
-import type { Unit } from '../quantities/units';
 import type { ReadingValue } from '../readings/reading';
 import type { Cell, Laid } from './layout';
 
@@ -17,7 +16,7 @@ export type PlateField = {
   /** Label where the room is short. */
   short: string;
   kind: PlateFieldKind;
-  unit: Unit;
+  unit: string;
   /** Names as printed before the value; of a flag the words that say it. Matched without regard to case. */
   names: readonly string[];
   /** Units that may stand behind the value, with their factor; a field with `bareUnit` is also read from value and unit alone. */

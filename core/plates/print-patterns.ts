@@ -2,6 +2,7 @@
  * Forms that several families print: rows of contact ratings, a series of figures behind a row's name, standard numbers.
  * Each returns what it found with the places it came from.
  */
+import { certain } from '../certain';
 import { fold, toNumber } from './characters';
 import { linesOf, type Laid } from './layout';
 import type { Hit } from './plate-field';
@@ -14,11 +15,11 @@ export function contactRatingRows({ text }: Laid): Hit[] {
   const rows = [...text.matchAll(pattern)];
   if (rows.length === 0) return [];
   const value = rows.map((row) => {
-    const category = row[5] && `${row[4]!.toUpperCase()}-${row[5]}`;
+    const category = row[5] && `${certain(row[4]).toUpperCase()}-${row[5]}`;
     return {
-      amps: toNumber(row[1]!),
+      amps: toNumber(certain(row[1])),
       volts: Number(row[2]),
-      kind: /^(DC|=)/i.test(row[3]!) ? 'dc' : 'ac',
+      kind: /^(DC|=)/i.test(certain(row[3])) ? 'dc' : 'ac',
       loadType: category ?? 'resistive',
     };
   });
@@ -40,7 +41,7 @@ export function seriesOf(laid: Laid, name: RegExp, least = 2): Series[] {
     const from = head.index + head[0].length;
     const figures = [...text.slice(from).matchAll(/\d{1,2} 1\/2|\d+(?:[.,]\d+)?(?:\/\d+(?:[.,]\d+)?)?/g)];
     if (figures.length < least) return [];
-    const last = figures.at(-1)!;
+    const last = certain(figures.at(-1));
     return [
       {
         name: head[0],

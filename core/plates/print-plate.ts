@@ -2,13 +2,14 @@
  * A plate as it could be printed, with random marks within their ranges: each on its line, name, value and unit as the grammar
  * has them. For drills, for tests of the round trip, and for the sample line of a plate.
  */
+import { certain } from '../certain';
 import type { ReadingValue } from '../readings/reading';
 import type { PlateDefinition, PlateField } from './plate-field';
 
 const VOLTS = [24, 120, 208, 230, 240, 400, 415, 460, 480, 600];
 
 function valueOf(field: PlateField, random: () => number): { printed: string; value: ReadingValue } | undefined {
-  const pick = <T>(list: readonly T[]): T => list[Math.min(list.length - 1, Math.floor(random() * list.length))]!;
+  const pick = <T>(list: readonly T[]): T => certain(list[Math.min(list.length - 1, Math.floor(random() * list.length))]);
   const figure = (): number => {
     const low = Math.max(field.min ?? 0, 0);
     const high = Math.min(field.max, 5000);
@@ -22,7 +23,7 @@ function valueOf(field: PlateField, random: () => number): { printed: string; va
       return { printed: '', value: true };
     case 'letter':
     case 'word': {
-      const word = pick(field.words!);
+      const word = pick(certain(field.words));
       return { printed: word, value: word };
     }
     case 'hertz': {
@@ -33,7 +34,7 @@ function valueOf(field: PlateField, random: () => number): { printed: string; va
     case 'numbers':
     case 'volts': {
       const n = figure();
-      const factor = Object.values(field.units ?? { '': 1 })[0]!;
+      const factor = certain(Object.values(field.units ?? { '': 1 })[0]);
       if (factor !== 1 || n <= 0 || /e/.test(String(n))) return undefined;
       return { printed: String(n), value: n };
     }

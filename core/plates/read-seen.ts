@@ -4,6 +4,7 @@
  * the same value, every word under it is sure, nothing was repaired, and no cross-check speaks against it. All else is to be
  * confirmed. A field that both looks leave out stays out.
  */
+import { certain } from '../certain';
 import type { OcrPlate, SeenWord } from '../picture/ocr-plate';
 import { fieldOfWord, sameValue, type Reading, type Readings } from '../readings/reading';
 import { crossChecks } from './cross-checks';
@@ -28,7 +29,7 @@ const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number;
 const spansOf = (look: PlateReading, field: string) => look.spans.filter((span) => span.field === field);
 /** Confidence of the least sure word under a field. */
 const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
-  Math.min(100, ...wordsUnder(words, spansOf(look, field)).map((i) => words[i]!.confidence));
+  Math.min(100, ...wordsUnder(words, spansOf(look, field)).map((i) => certain(words[i]).confidence));
 
 type Evidence = {
   field: PlateField;
@@ -67,7 +68,7 @@ function wornFields(first: PlateReading, seen: OcrPlate, plate: PlateDefinition)
         head.name.replace(/[^A-Z]/gi, '').length >= 2 &&
         head.field.kind !== 'text' &&
         head.field.kind !== 'flag';
-      return named ? [[head.field!.id, wordsUnder(seen.first.words, [head.cell])]] : [];
+      return named ? [[certain(head.field).id, wordsUnder(seen.first.words, [head.cell])]] : [];
     });
   });
 }
@@ -87,16 +88,16 @@ export function readSeen(seen: OcrPlate, plate: PlateDefinition): PictureReading
     const surer =
       a !== undefined && b !== undefined && !sameValue(a, b) && leastOf(second, seen.second.words, field) > leastOf(first, words, field);
     const useFirst = a !== undefined && !lost && !surer;
-    const own = useFirst ? a : b!;
+    const own = useFirst ? a : certain(b);
     const look = useFirst ? first : second;
     const from = useFirst ? words : seen.second.words;
     const under = wordsUnder(from, spansOf(look, field));
     const doubt = doubtOf({
-      field: plate.fields.find((one) => one.id === field)!,
+      field: certain(plate.fields.find((one) => one.id === field)),
       plateId: plate.id,
       first: a,
       second: b,
-      words: under.map((i) => from[i]!),
+      words: under.map((i) => certain(from[i])),
       unnamed: first.unnamed.includes(field) || second.unnamed.includes(field),
       crossed: crossed.has(field),
     });

@@ -29,7 +29,7 @@ export function usualOf({ id, unit }: PlateField, plateId: string): ReadonlySet<
 }
 
 const figuresOf = (value: ReadingValue | undefined): number[] => {
-  const all = typeof value === 'string' ? value.split(/[/-]/) : Array.isArray(value) ? (value as unknown[]) : [value];
+  const all = typeof value === 'string' ? value.split(/[/-]/) : Array.isArray(value) ? value : [value];
   return all
     .map((one) => (typeof one === 'string' && one.trim() !== '' ? Number(one) : one))
     .filter((one): one is number => Number.isFinite(one));

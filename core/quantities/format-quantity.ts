@@ -3,10 +3,9 @@
  * or as many as the plate shows. Rounding is for display only and towards safety: a need up, an offer down.
  */
 import { wordText } from '../language/word-text';
-import type { Unit } from './units';
 
 const THIN = '\u2009';
-const prefixed: Partial<Record<Unit, [number, string][]>> = {
+const prefixed: Partial<Record<string, [number, string][]>> = {
   A: [
     [1e3, 'kA'],
     [1, 'A'],
@@ -36,7 +35,7 @@ const prefixed: Partial<Record<Unit, [number, string][]>> = {
     [1e-3, 'ms'],
   ],
 };
-const plain: Partial<Record<Unit, string>> = { count: '', ratio: '', ohm: 'Ω' };
+const plain: Partial<Record<string, string>> = { count: '', ratio: '', ohm: 'Ω' };
 
 /** Thousands are written out up to this many of them: 9800 A, 1600 VA. */
 const fullUpTo: Record<string, number> = { A: 10, VA: 100 };
@@ -62,19 +61,14 @@ const grouped = (text: string): string => (/^-?\d{5,}(\.|$)/.test(text) ? text.r
  * @param figures significant figures; absent: three, or four from 1000 up.
  * Example: 14000, 'A' gives '14 kA'; 0.03, 'A' gives '30 mA'.
  */
-export function formatQuantity(
-  value: number,
-  unit: Unit | string,
-  toward: 'nearest' | 'up' | 'down' = 'nearest',
-  figures?: number,
-): string {
-  const steps = prefixed[unit as Unit];
+export function formatQuantity(value: number, unit: string, toward: 'nearest' | 'up' | 'down' = 'nearest', figures?: number): string {
+  const steps = prefixed[unit];
   const size = Math.abs(value);
   const [factor, name]: [number, string] = steps?.find(
     ([step]) => size >= step * (step === 1e3 ? (fullUpTo[unit] ?? 0.9999999) : 0.9999999),
   ) ??
-    steps?.at(-1) ?? [1, plain[unit as Unit] ?? unit];
-  const use: [number, string] = value === 0 ? [1, plain[unit as Unit] ?? unit] : [factor, name];
+    steps?.at(-1) ?? [1, plain[unit] ?? unit];
+  const use: [number, string] = value === 0 ? [1, plain[unit] ?? unit] : [factor, name];
   const scaled = value / use[0];
   const digits = figures ?? (Math.abs(scaled) >= 1000 ? 4 : 3);
   const figure = Number.isInteger(scaled) ? scaled : roundSignificant(scaled, digits, toward);
@@ -100,7 +94,7 @@ export function formatValue(value: unknown, unit: string, toward: 'nearest' | 'u
     // Capacitances are those of several sections, never the ends of a range.
     if (unit === 'µF' && value.length > 0) return value.map((one) => formatValue(one, unit, toward)).join(' and ');
     if (value.length === 2 && value.every((v) => typeof v === 'number') && value[0] !== value[1])
-      return formatRange(value[0] as number, value[1] as number, unit);
+      return formatRange(Number(value[0]), Number(value[1]), unit);
     if (value.length === 2 && value[0] === value[1] && value[0] !== undefined) return formatValue(value[0], unit);
     return value.length === 0 ? 'none' : value.map((v) => formatValue(v, unit)).join(', ');
   }

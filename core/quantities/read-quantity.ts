@@ -4,12 +4,13 @@
  * The unit may be left out, then the field's own unit holds. A unit of another dimension is refused.
  * Not for: sets and ranges ("240/480"); the plate grammar reads those.
  */
+import { certain } from '../certain';
 import { proposeUnit, readUnitOf, type Unit } from './units';
 
 export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
 
 /** Units in which some fields are held though they are no base units. */
-const held: Partial<Record<Unit, { base: Unit; size: number }>> = { mA: { base: 'A', size: 1e-3 }, ms: { base: 's', size: 1e-3 } };
+const held: Partial<Record<string, { base: Unit; size: number }>> = { mA: { base: 'A', size: 1e-3 }, ms: { base: 's', size: 1e-3 } };
 
 const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+))?(?:e([+-]?\d+))?/i;
 
@@ -20,7 +21,7 @@ const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+
  * @returns the value in base units, or a fault in one or two sentences.
  * Example: "30 mA" for A gives 0.03; "30 mV" for A is refused.
  */
-export function readQuantity(text: string, unit: Unit, label: string): QuantityReading {
+export function readQuantity(text: string, unit: string, label: string): QuantityReading {
   // Groups of three with thin or hard spaces are one figure; a plain space is not, or '7 500 V' would be.
   const trimmed = text
     .trim()
@@ -39,7 +40,7 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
       ok: false,
       fault: `${label} is '${short(trimmed)}'; one number is needed, such as ${sample(unit)}.`,
     };
-  let value = Number(figure!.replace(',', '.'));
+  let value = Number(certain(figure).replace(',', '.'));
   if (divisor) value /= Number(divisor);
   if (whole) value += Number(whole);
   if (exponent) value *= 10 ** Number(exponent);
@@ -64,4 +65,4 @@ export function readQuantity(text: string, unit: Unit, label: string): QuantityR
 }
 
 const short = (text: string) => (text.length > 24 ? `${text.slice(0, 24)}…` : text);
-const sample = (unit: Unit) => (unit === 'count' ? '3' : unit === 'hp' ? '7 1/2 hp' : `28 ${unit}`.trim());
+const sample = (unit: string) => (unit === 'count' ? '3' : unit === 'hp' ? '7 1/2 hp' : `28 ${unit}`.trim());

@@ -5,6 +5,7 @@
  * Horsepower is a unit of its own, since plates and tables are stepped in it.
  * Source of prefixes: IEC 60027 / ISO 80000 (from memory); 1 hp = 745.7 W (NIST SP 811, from memory).
  */
+import { certain } from '../certain';
 export const WATTS_PER_HORSEPOWER = 745.7;
 
 export type Unit =
@@ -83,11 +84,11 @@ export function readUnit(written: string): { unit: Unit; factor: number } | unde
 }
 
 /** Returns base unit and factor of a unit as it is written beside a figure of this kind: ohms are written '20 k' and '0.5 M' too. */
-export const readUnitOf = (written: string, unit: Unit): { unit: Unit; factor: number } | undefined =>
-  unit === 'ohm' && (written === 'k' || written === 'M') ? { unit, factor: prefixes[written]! } : readUnit(written);
+export const readUnitOf = (written: string, unit: string): { unit: Unit; factor: number } | undefined =>
+  unit === 'ohm' && (written === 'k' || written === 'M') ? { unit, factor: certain(prefixes[written]) } : readUnit(written);
 
 /** Returns the known unit of that kind that differs only in letter case, for 'Did you mean'. Example: 'kv' gives 'kV'. */
-export function proposeUnit(written: string, kind: Unit): string | undefined {
+export function proposeUnit(written: string, kind: string): string | undefined {
   const all = Object.keys(bases).flatMap((base) => [base, ...Object.keys(prefixes).map((p) => p + base)]);
   return all.find((unit) => unit.toLowerCase() === written.toLowerCase() && readUnit(unit)?.unit === kind);
 }

@@ -83,14 +83,15 @@ function alternatingNeed({ supply }: NeedContext): Need[] {
 }
 
 type Forms = Record<string, unknown>;
+const formsOf = (mark: unknown): Forms | null | undefined => (mark === null ? null : typeof mark === 'object' ? { ...mark } : undefined);
 
 /** Contacts by form: a changeover may stand in for a make or a break contact, never the other way. */
 export function formNeeds({ load }: NeedContext): Need[] {
-  const forms = load.contactForms as Forms | null | undefined | 'none';
-  if (forms === undefined || forms === 'none') return [];
+  const forms = formsOf(load.contactForms);
+  if (forms === undefined) return [];
   const worn = forms === null || Object.values(forms).includes(null);
-  const of = (form: string) => (worn ? 0 : Number((forms as Forms)[form] ?? 0));
-  const [changeovers, makes, breaks, double] = ['SPDT', 'SPST-NO', 'SPST-NC', 'SPST-NO-DM'].map(of) as [number, number, number, number];
+  const of = (form: string) => (worn ? 0 : Number(forms?.[form] ?? 0));
+  const [changeovers, makes, breaks, double] = [of('SPDT'), of('SPST-NO'), of('SPST-NC'), of('SPST-NO-DM')];
   const line = (id: string, quantity: string, limit: number | null, because: string) =>
     needLine({
       id,

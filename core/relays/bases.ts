@@ -2,6 +2,7 @@
  * Bases of plug-in relays and timers: which pin is what, and where it stands when one looks at the wiring side of the socket.
  * Pin numbers are common practice of the trade, from memory; makers differ, so the diagram on the part has the last word.
  */
+import { certain } from '../certain';
 export type ContactSet = { common: string; normallyClosed: string; normallyOpen: string };
 export type Base = {
   id: string;
@@ -52,7 +53,7 @@ export const bases: readonly Base[] = [
     pins: numbers(11),
     coil: ['2', '10'],
     contacts: eleven,
-    timer: { contacts: [eleven[0]!, eleven[2]!], signal: ['5', '6', '7'] },
+    timer: { contacts: [certain(eleven[0]), certain(eleven[2])], signal: ['5', '6', '7'] },
   },
   {
     id: '5-blade',

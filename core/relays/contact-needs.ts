@@ -3,7 +3,9 @@
  * One figure never stands for another kind of load: a motor needs horsepower, a coil needs AC-15, DC-13 or pilot duty.
  * Sources: IEC 60947-5-1, UL 508, NFPA 70 430.83, common practice.
  */
-import { numberMark } from '../case/case';
+import { waysOf } from '../needs/need';
+import { certain } from '../certain';
+import { numberMark, rowsMark, figuresMark } from '../case/case';
 import { field, needLine } from '../needs/line';
 import type { Need, RatingBasis } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -121,7 +123,7 @@ export function switchedOf(context: NeedContext): Switched[] | null {
   const { contacts } = context.load;
   if (contacts === null) return null;
   if (!Array.isArray(contacts)) return ofLoad(context).filter(({ amps, horsepower }) => amps !== undefined || horsepower !== undefined);
-  return (contacts as Record<string, unknown>[]).map((row) => {
+  return rowsMark(contacts).map((row) => {
     const load = typeof row.loadType === 'string' ? row.loadType : null;
     const own = row.kind === 'dc' || row.kind === 'DC' || /^(DC-|pilot-duty-dc)/.test(load ?? '') ? 'dc' : 'ac';
     const volts = number(row.volts) ?? null;
@@ -212,7 +214,7 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
   const [first, ...others] = ways.length > 0 ? ways : ampWays(ask, 'resistive amps', 'contactAmps', null);
   const need = needLine({
     id: `${id}-load`,
-    quantity: first!.quantity,
+    quantity: certain(first).quantity,
     limit,
     brief: name,
     because:
@@ -225,7 +227,7 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
   return {
     ...need,
     anyWay: true,
-    ways: [first!, ...others].map((way) => withTimeConstant(one, limit, way)) as [RatingBasis, ...RatingBasis[]],
+    ways: waysOf([certain(first), ...others].map((way) => withTimeConstant(one, limit, way))),
   };
 }
 
@@ -248,7 +250,7 @@ function voltNeeds(list: readonly Switched[]): Need[] {
   return (['ac', 'dc'] as const).flatMap((kind): Need[] => {
     const volts = list.filter((one) => one.kind === kind).map((one) => one.volts);
     if (volts.length === 0) return [];
-    const limit = volts.includes(null) ? null : Math.max(...(volts as number[]));
+    const limit = volts.includes(null) ? null : Math.max(...figuresMark(volts));
     return [
       needLine({
         id: `contact-volts-${kind}`,
@@ -320,7 +322,7 @@ function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Ne
     source: 'controllerRating',
     inputs: ['load.contacts'],
   });
-  return { ...need, ways: ways as [RatingBasis, ...RatingBasis[]] };
+  return { ...need, ways: waysOf(ways) };
 }
 
 /** A coil takes several times its current while it pulls in; the contact must make it. */
@@ -329,20 +331,20 @@ function makingNeed(ask: Ask, id: string, name: string): Need[] {
   const inrush = one.inrushVA;
   if (inrush === undefined || one.loadType === null || !pilotLoads.has(one.loadType)) return [];
   const amps = inrush === null || volts === null ? null : inrush / volts;
-  const from = carriedBy[one.loadType]!;
+  const from = certain(carriedBy[one.loadType]);
   const ways = from.flatMap((way): RatingBasis[] =>
     way === 'pilot' ? [pilotWay(ask, 'make', amps)] : ampWays(ask, `${way} amps`, 'contactMakingAmps', amps, {}, makingMultiple[way] ?? 1),
   );
   const need = needLine({
     id: `${id}-making`,
-    quantity: ways[0]!.quantity,
+    quantity: certain(ways[0]).quantity,
     limit: amps,
     brief: name,
     because: `${name} makes the coil’s inrush of ${inrush === null ? 'unknown VA' : q(inrush, 'VA')}; AC-15 makes ten times its figure.`,
     source: sourceOf(one.loadType),
     inputs: ['load.contacts'],
   });
-  return [{ ...need, anyWay: true, ways: ways as [RatingBasis, ...RatingBasis[]] }];
+  return [{ ...need, anyWay: true, ways: waysOf(ways) }];
 }
 
 function peakNeed(ask: Ask, id: string, name: string): Need[] {
@@ -358,7 +360,7 @@ function peakNeed(ask: Ask, id: string, name: string): Need[] {
     source: 'commonPractice',
     inputs: ['load.contacts'],
   });
-  return [{ ...need, ways: [first!, ...others] }];
+  return [{ ...need, ways: [certain(first), ...others] }];
 }
 
 function leastNeed(ask: Ask, id: string, name: string): Need[] {

@@ -3,6 +3,8 @@
  * of load. A column begins with the pole where its row names one. A kind of current for which a legible plate has no row
  * at all is "none" in every column; a kind of load without a row is not carried, so not known.
  */
+import { figuresMark, rowsMark } from '../case/case';
+import { certain } from '../certain';
 import type { PartSpec } from '../case/case';
 import { contactLoads } from '../fields/relay-fields';
 import type { CanonicalSpec } from '../matching/canonical';
@@ -107,14 +109,14 @@ function pilotRow(code: unknown): Row[] {
   if (ac) return [{ ...row, 'ac pilot break VA': ac.breakVA, 'ac pilot make VA': ac.makeVA }];
   // Above 300 V a DC code gives amps, not VA.
   return [
-    { ...row, volts: Math.min(duty.volts, 300), 'dc pilot break VA': dc!.breakVA, 'dc pilot make VA': dc!.breakVA },
-    ...(duty.volts > 300 ? [{ ...row, 'dc pilot amps above 300 V': dc!.ampsTo600 }] : []),
+    { ...row, volts: Math.min(duty.volts, 300), 'dc pilot break VA': certain(dc).breakVA, 'dc pilot make VA': certain(dc).breakVA },
+    ...(duty.volts > 300 ? [{ ...row, 'dc pilot amps above 300 V': certain(dc).ampsTo600 }] : []),
   ];
 }
 
 /** The largest figure; null where a mark is worn or says nothing, which is never taken as no least load at all. */
 const largest = (marks: readonly unknown[]): number | null =>
-  marks.every((mark): mark is number => typeof mark === 'number') ? Math.max(...(marks as number[])) : null;
+  marks.every((mark): mark is number => typeof mark === 'number') ? Math.max(...figuresMark(marks)) : null;
 
 /** Highest volts of the contacts by kind of current: of the rows and of the pilot duty; null where a worn head leaves it open. */
 function contactVolts(rows: readonly Row[], legible: boolean): CanonicalSpec {
@@ -164,7 +166,7 @@ export function contactRatingLayout(spec: PartSpec): CanonicalSpec {
   if (contactRatings === undefined && pilotDuty === undefined) return {};
   const pilot = pilotRow(pilotDuty);
   if (contactRatings === null && pilot.length === 0) return { ratings: null };
-  const given = Array.isArray(contactRatings) ? (contactRatings as Row[]) : [];
+  const given = rowsMark(contactRatings);
   const legible = Array.isArray(contactRatings) || contactRatings === 'none' || contactRatings === false;
   const rows = [...given.map(contactRow), ...pilot];
   const named = new Set(given.map((row) => row.pole).filter((pole) => typeof pole === 'number')).size;
@@ -186,12 +188,7 @@ export function contactFormLayout(spec: PartSpec): CanonicalSpec {
   if (forms === null) return Object.fromEntries(names.map((name) => [name, null]));
   const by = (typeof forms === 'object' && !Array.isArray(forms) ? forms : {}) as Row;
   if (Object.values(by).includes(null)) return Object.fromEntries(names.map((name) => [name, null]));
-  const [changeovers, makes, breaks, double] = ['SPDT', 'SPST-NO', 'SPST-NC', 'SPST-NO-DM'].map((form) => count(by[form])) as [
-    number,
-    number,
-    number,
-    number,
-  ];
+  const [changeovers, makes, breaks, double] = [count(by.SPDT), count(by['SPST-NO']), count(by['SPST-NC']), count(by['SPST-NO-DM'])];
   return {
     changeovers,
     makeContacts: changeovers + makes + double,

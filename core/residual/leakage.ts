@@ -4,6 +4,7 @@
  * switches off, or that its maker bounds, leaves room for a type that stands so much.
  * Sources: IEC 62423, BS 7671 531.3.3 and 722.531.3.101, through core/standards; front end by load kind is common practice.
  */
+import { isOneOf } from '../certain';
 import { numberMark, wordMark, type FieldValues } from '../case/case';
 import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '../fields/residual-fields';
 import { byMakersWord, leakageOf, smoothDcStoodMilliamps, typeDetects } from '../standards/residual-current';
@@ -28,8 +29,8 @@ export function frontEndOf(load: FieldValues, supply: FieldValues): FrontEnd | n
   const stated = wordMark(load, 'electronics');
   if (stated === null) return null;
   if (load.electronics === 'none') return { electronics: 'none', sure: true, words: 'The load has no electronics.' };
-  if (stated !== undefined && (electronicsKinds as readonly string[]).includes(stated))
-    return { electronics: stated as Electronics, sure: true, words: `The load has ${stated.replaceAll('-', ' ')} electronics.` };
+  if (isOneOf(electronicsKinds, stated))
+    return { electronics: stated, sure: true, words: `The load has ${stated.replaceAll('-', ' ')} electronics.` };
   const drive = load.starter === 'variable-speed-drive' ? 'variable-speed-drive' : String(load.kind);
   const rule = ofKind[drive];
   if (!rule) return undefined;

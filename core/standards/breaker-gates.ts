@@ -33,7 +33,7 @@ export const mouldedCase = {
     [225, 600],
     [400, 720],
     [600, 840],
-  ] as readonly (readonly [upToAmps: number, seconds: number])[],
+  ],
 } as const;
 
 /** Service capacity of a miniature breaker from its rated capacity, A: k = 1 to 6 kA, 0.75 to 10 kA (least 6), 0.5 above (least 7.5). */

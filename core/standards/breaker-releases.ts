@@ -2,6 +2,7 @@
  * In which band of their mark must the coils of a breaker work, let go, or hold?
  * Sources: IEC 60947-1 and 60947-2 (operating limits of releases), ANSI C37.16 for 125 V DC control; from memory.
  */
+import { certain } from '../certain';
 import type { AccessoryAction, AccessoryFunction } from '../fields/accessory-fields';
 
 /** Shares of the mark: shunt release 70 to 110 %, closing release and charging motor 85 to 110 %. */
@@ -35,7 +36,7 @@ export const makingFactors: readonly (readonly [upToAmps: number, factor: number
   [Infinity, 2.2],
 ];
 /** Factor for a prospective current, rms. Example: 42 kA gives 2.1. */
-export const makingFactor = (amps: number): number => makingFactors.find(([upTo]) => amps <= upTo)![1];
+export const makingFactor = (amps: number): number => certain(makingFactors.find(([upTo]) => amps <= upTo))[1];
 
 /** Long-time dials reach down to this share of the rated current, in steps of this. Common practice. */
 export const MIN_SETTING_SHARE = 0.4;

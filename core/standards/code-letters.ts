@@ -1,3 +1,4 @@
+import { keysOf } from '../certain';
 /**
  * Locked-rotor kVA per horsepower by code letter. A letter is a band; V is open at the top.
  * Source: NFPA 70 table 430.7(B), edition 2023, from memory. The letters I, O and Q are not used.
@@ -25,7 +26,7 @@ const bands = {
 } as const satisfies Record<string, readonly [number, number | undefined]>;
 
 export type CodeLetter = keyof typeof bands;
-export const codeLetters = Object.keys(bands) as CodeLetter[];
+export const codeLetters = keysOf(bands);
 
 /** True for a letter that the table holds. */
 export const isCodeLetter = (letter: string): letter is CodeLetter => letter in bands;

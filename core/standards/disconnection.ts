@@ -2,6 +2,7 @@
  * Earth-fault loop impedance and disconnection: factors, times, limits of gG fuses.
  * Sources: BS 7671:2018 + A2, 411.3.2 (times), 411.4.4 (Zs x Ia <= U0 x Cmin), appendix 3 (0.8 of cold readings), table 41.2; from memory.
  */
+import { certain } from '../certain';
 /** Lowest voltage factor. */
 export const C_MIN = 0.95;
 /** A reading on cold conductors is held to this share of the limit, which is for operating temperature. */
@@ -23,7 +24,7 @@ const distribution = { tn: 5, tt: 1 } as const;
 export function disconnectionSeconds(voltsToGround: number, system: 'TN' | 'TT', circuit: 'final' | 'distribution'): number | undefined {
   if (voltsToGround <= 50) return undefined;
   if (circuit === 'distribution') return system === 'TN' ? distribution.tn : distribution.tt;
-  const [, tn, tt] = finalTimes.find(([upTo]) => voltsToGround <= upTo)!;
+  const [, tn, tt] = certain(finalTimes.find(([upTo]) => voltsToGround <= upTo));
   return system === 'TN' ? tn : tt;
 }
 

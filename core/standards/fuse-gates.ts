@@ -85,7 +85,7 @@ export const ulFuse = {
     [200, 480],
     [400, 600],
     [600, 720],
-  ] as readonly (readonly [upToAmps: number, seconds: number])[],
+  ],
 } as const;
 
 /** Interrupting rating of an unmarked cartridge fuse in a branch or feeder, A AC. NFPA 70 240.60(C). */

@@ -2,6 +2,7 @@
  * What may a contact switch by its designation? Making and breaking VA of pilot duty, AC-15 and DC-13 test currents.
  * Sources: UL 508 / NEMA ICS 5 and IEC 60947-5-1 annex A, from memory.
  */
+import { certain } from '../certain';
 
 /** AC codes: continuous current, making and breaking VA above 120 V; at and below it the amps of 120 V hold. */
 export const pilotDutyAc: Readonly<Record<string, { continuousAmps: number; makeVA: number; breakVA: number }>> = {
@@ -27,7 +28,7 @@ export type PilotDuty = { kind: 'ac' | 'dc'; letter: string; volts: number };
 export function pilotDutyOf(code: unknown): PilotDuty | undefined {
   const match = typeof code === 'string' ? /^([A-EN-R])(150|300|600)$/.exec(code) : null;
   if (!match) return undefined;
-  return { kind: match[1]! in pilotDutyAc ? 'ac' : 'dc', letter: match[1]!, volts: Number(match[2]) };
+  return { kind: certain(match[1]) in pilotDutyAc ? 'ac' : 'dc', letter: certain(match[1]), volts: Number(match[2]) };
 }
 
 /** Amps that a code may make and break at these volts; undefined above its volts. */
@@ -36,7 +37,7 @@ export function pilotDutyAmps(duty: PilotDuty, volts: number): { make: number; b
   const at = (va: number, from: number) => va / Math.max(volts, from);
   const ac = pilotDutyAc[duty.letter];
   if (ac) return { make: at(ac.makeVA, pilotDutyRuleVolts.ac), break: at(ac.breakVA, pilotDutyRuleVolts.ac) };
-  const dc = pilotDutyDc[duty.letter]!;
+  const dc = certain(pilotDutyDc[duty.letter]);
   const amps = volts > 300 ? dc.ampsTo600 : Math.min(dc.ampsTo125, dc.breakVA / volts);
   return { make: amps, break: amps };
 }

@@ -1,6 +1,7 @@
 /**
  * Fields of each element of a supply path: what is entered, in which unit and range. One list serves form and checking.
  */
+import { certain, keysOf } from '../certain';
 import * as yup from 'yup';
 import { flag, num, upTo, word, type Field } from '../fields/field';
 import { conductorSizes } from '../standards/conductors';
@@ -57,7 +58,7 @@ export const elementFields: Record<Element['kind'], readonly (Field & { optional
     { name: 'on', label: 'Measured on', kind: 'word', meaning: 'Date of the measurement.' },
   ],
 };
-export const elementKinds = Object.keys(elementFields) as Element['kind'][];
+export const elementKinds = keysOf(elementFields);
 export const elementTitles: Record<Element['kind'], string> = {
   utility: 'Network',
   transformer: 'Transformer',
@@ -82,12 +83,12 @@ function schemaOf(field: Field & { optional?: boolean }): yup.AnySchema {
     const one = yup
       .string()
       .strict()
-      .oneOf([...field.words!], words);
+      .oneOf([...certain(field.words)], words);
     return field.optional ? one.optional() : one.required(`${field.label} is missing.`);
   }
   const range = `${field.label} is outside ${field.above !== undefined ? `above ${field.above}` : field.min} to ${field.max} ${field.unit ?? ''}.`;
-  let one = yup.number().strict().typeError(`${field.label} is no number.`).max(field.max!, range);
-  one = field.above !== undefined ? one.moreThan(field.above, range) : one.min(field.min!, range);
+  let one = yup.number().strict().typeError(`${field.label} is no number.`).max(certain(field.max), range);
+  one = field.above !== undefined ? one.moreThan(field.above, range) : one.min(certain(field.min), range);
   if (field.unit === 'count') one = one.integer(`${field.label} must be whole.`);
   return field.optional ? one.nullable().defined() : one.required(`${field.label} is missing.`);
 }

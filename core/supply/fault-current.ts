@@ -5,6 +5,7 @@
  * Impedance method: R and X added apart. Point-to-point: a factor for each run, magnitudes added; it gives no more current.
  * Sources: IEC 60909-0 (simplified: no peak, no decay), common practice for point-to-point; tolerances and factors from memory.
  */
+import { certain } from '../certain';
 import type { Practice } from '../case/case';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { conductorPerMetre } from '../standards/conductors';
@@ -240,7 +241,7 @@ export function faultNodes(path: SupplyPath, practice: Practice): Node[] {
       motorAmps: state.motors + flow * state.motorShare,
       highestLineToNeutralAmps: state.centreTap,
       lowestAmps: Math.min(((dc ? 1 : lowest) * volts) / least, state.limitAmps),
-      earthFaultAmps: loop === null ? null : (lowest * voltsToGround!) / loop,
+      earthFaultAmps: loop === null ? null : (lowest * certain(voltsToGround)) / loop,
       loopOhms: loop,
       ...(state.measuredOn ? { measuredOn: state.measuredOn } : {}),
       step: words,

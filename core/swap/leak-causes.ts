@@ -2,8 +2,9 @@
  * Why does a residual-current device operate again and again? Leakage current, where it goes, and whether it is the device itself.
  * Sources: BS 7671 531.3.2 and table 64, IEC 61008-1, UL 943, from memory; the rest common practice.
  */
+import { certain, isOneOf, keysOf } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { groundFaultClasses, residualGate, standingShare, type PersonnelClass } from '../standards/residual-current';
+import { groundFaultClasses, residualGate, standingShare } from '../standards/residual-current';
 import { INSULATION_OHMS, known, type Cause } from './cause';
 import type { SwapState } from './swap';
 
@@ -16,15 +17,16 @@ export function leakCauses(state: SwapState): Cause[] {
   const milliamps = known(state, 'removed', 'sensitivityMilliamps') ?? known(state, 'removed', 'tripMilliamps');
   const share = (part: number) => (milliamps === undefined ? null : (milliamps * part) / MILLI);
   const advised = share(standingShare.advised);
-  const personnel = groundFaultClasses[state.removed.protectionClass?.value as PersonnelClass];
+  const ownClass = state.removed.protectionClass?.value;
+  const personnel = isOneOf(keysOf(groundFaultClasses), ownClass) ? groundFaultClasses[ownClass] : undefined;
   const holds = personnel ? personnel.tripMilliamps[0] / MILLI : share(residualGate.holds);
   const trips = personnel ? personnel.tripMilliamps[1] / MILLI : share(residualGate.trips);
   const leakageAsked =
     advised === null
       ? ': is it above 30 % of the rated residual current?'
-      : `; 30 % of ${q(milliamps! / MILLI, 'A')} is ${q(advised, 'A')}.`;
+      : `; 30 % of ${q(certain(milliamps) / MILLI, 'A')} is ${q(advised, 'A')}.`;
   const gateAsked =
-    holds === null ? 'Below half of its rating?' : `It must hold at ${q(holds, 'A')}; above ${q(trips!, 'A')} it protects nobody.`;
+    holds === null ? 'Below half of its rating?' : `It must hold at ${q(holds, 'A')}; above ${q(certain(trips), 'A')} it protects nobody.`;
   const electronics = state.load.electronics?.value;
   const converter = typeof electronics === 'string' && converters.has(electronics);
   return [

@@ -25,9 +25,9 @@ const step = (id: string, title: string, how: string): SafeStep => ({ id, title,
 /** Returns the steps in the order in which they are done. */
 export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
   const { supply, hazards: present } = state;
-  const volts = isKnown(supply.systemVolts) ? `${q(supply.systemVolts.value as number, 'V')} ` : '';
+  const volts = isKnown(supply.systemVolts) ? `${q(Number(supply.systemVolts.value), 'V')} ` : '';
   const dc = supply.currentKind?.value === 'dc';
-  const control = isKnown(supply.controlVolts) ? (supply.controlVolts.value as number) : undefined;
+  const control = isKnown(supply.controlVolts) ? Number(supply.controlVolts.value) : undefined;
   const controlDc = supply.controlKind?.value === 'dc';
   const steps = [
     step('permit', 'Site rules', 'The work is allowed by the site’s own rules, and whoever must know, knows.'),

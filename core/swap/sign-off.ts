@@ -3,6 +3,7 @@
  * A check needs an acknowledgement; a failing must-line a named override with its reason; a failing safety line ends it.
  * Lines that are not known need an acknowledgement with a note: the record says in plain words that they were not judged.
  */
+import { certain, isOneOf } from '../certain';
 import type { Practice } from '../case/case';
 import { loadKinds } from '../fields/load-fields';
 import type { Proof } from '../families/contract';
@@ -28,13 +29,13 @@ export const MIN_REASON_LETTERS = 8; // characters: a reason that says something
 /** What stands on a line now; an acknowledgement of other figures does not count. */
 export const lineSignature = ({ verdict, have, limit }: JudgedNeed): string => JSON.stringify([verdict, have, limit]);
 
-const byName = (entry: Named | undefined, line: JudgedNeed) => Boolean(entry?.by?.trim()) && entry!.seen === lineSignature(line);
+const byName = (entry: Named | undefined, line: JudgedNeed) => Boolean(entry?.by?.trim()) && certain(entry).seen === lineSignature(line);
 const withReason = (entry: Named | undefined, line: JudgedNeed) =>
-  byName(entry, line) && (entry!.reason ?? '').trim().length >= MIN_REASON_LETTERS;
+  byName(entry, line) && (certain(entry).reason ?? '').trim().length >= MIN_REASON_LETTERS;
 
 /** A safety line that is not known is signed only with what will settle it. */
 const withSettlement = (entry: Named | undefined, line: JudgedNeed) =>
-  withReason(entry, line) && (!line.need.safety || (entry!.settles ?? '').trim().length >= MIN_REASON_LETTERS);
+  withReason(entry, line) && (!line.need.safety || (certain(entry).settles ?? '').trim().length >= MIN_REASON_LETTERS);
 
 /** What this line still asks for before its part may go in. */
 export function lineObstacle(line: JudgedNeed, state: SwapState): Obstacle | undefined {
@@ -96,7 +97,7 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
 export function proofLimits({ kind, unit, low, high }: Proof): string {
   if (kind === 'yes-no') return 'yes';
   if (low === null && high === null) return 'not known';
-  if (high === null) return `at least ${formatQuantity(low!, unit)}`;
+  if (high === null) return `at least ${formatQuantity(certain(low), unit)}`;
   return low === null || low === 0 ? `at most ${formatQuantity(high, unit)}` : formatRange(low, high, unit);
 }
 
@@ -120,7 +121,7 @@ export function signObstacles(
     return verdict === 'fails' ? [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} failed its proof.` }] : [];
   });
   const refused = conflicts.map((words, i): Obstacle => ({ id: `setting-${i}`, kind: 'proof', text: `Settings refused: ${words}` }));
-  const kind = loadKinds.includes(state.loadKind as (typeof loadKinds)[number])
+  const kind = isOneOf(loadKinds, state.loadKind)
     ? []
     : [
         {

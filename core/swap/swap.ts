@@ -2,6 +2,7 @@
  * What is held about a swap while it is worked on? Plain data in sections; a change is one path and its new value, so
  * that two people's changes can be laid over each other. Stages may be visited in any order; nothing is lost half way.
  */
+import { isOneOf } from '../certain';
 import type { Methods } from '../loads/schools';
 import type { Readings } from '../readings/reading';
 
@@ -102,7 +103,7 @@ export function isPath(path: string): boolean {
     dot < path.length - 1 &&
     path.length < 100 &&
     !/__proto__|constructor|prototype/.test(path) &&
-    sections.includes(path.slice(0, dot) as Section)
+    isOneOf(sections, path.slice(0, dot))
   );
 }
 

@@ -2,6 +2,7 @@
  * Which functions, at which settings, give the trace that a circuit shows? And do two functions do the same?
  * Times are taken from the trace itself: every time between a change of input or output and a later change of output.
  */
+import { certain } from '../certain';
 import { singleOutputIds, timingFunctions, type TimingFunction } from './functions';
 import { runTimer, type Stimulus, type Times } from './run';
 import { normalised, sameTrace, type Trace } from './trace';
@@ -48,7 +49,7 @@ export function functionsOfTrace(stimulus: Stimulus, output: Trace, untilSeconds
   const lengths = lengthsOf({ supply: normalised(stimulus.supply), signal: normalised(stimulus.signal ?? []) }, wanted);
   const found = giving(singleOutputIds, stimulus, wanted, lengths, untilSeconds);
   if (found.length > 0 || wanted.length < MIN_CHANGES_OF_A_CYCLE) return found;
-  const shown = wanted.at(-1)![0] + Math.min(...lengths) / 2;
+  const shown = certain(wanted.at(-1))[0] + Math.min(...lengths) / 2;
   return giving(cycles, stimulus, wanted, lengths, shown);
 }
 
@@ -76,6 +77,6 @@ export function sameBehaviour(a: FoundFunction, b: FoundFunction): boolean {
   const seconds = Math.max(...[...a.times, ...b.times].map((one) => one ?? 0), SAME_SECONDS);
   return testStimuli(seconds).every((stimulus) => {
     const [one, other] = [a, b].map(({ fn, times }) => runTimer(fn, times, stimulus, 12 * seconds));
-    return sameTrace(one!, other!);
+    return sameTrace(certain(one), certain(other));
   });
 }

@@ -2,6 +2,7 @@
  * Timing functions and the words for them. Names differ by maker, so parts are matched by what they do (`run.ts`); the
  * words only bring a function to mind. Names: IEC 61812-1 and common practice, from memory.
  */
+import { certain, keysOf } from '../certain';
 export const timingFunctions = {
   'on-delay': { signal: 'none', times: 1, words: ['delay on make', 'delay on operate', 'delay on energisation'] },
   'on-delay with control signal': { signal: 'needed', times: 1, words: [] },
@@ -34,7 +35,7 @@ export const timingFunctions = {
 } as const satisfies Record<string, { signal: 'none' | 'may' | 'needed'; times: 0 | 1 | 2; words: readonly string[] }>;
 
 export type TimingFunction = keyof typeof timingFunctions;
-export const timingFunctionIds = Object.keys(timingFunctions) as TimingFunction[];
+export const timingFunctionIds = keysOf(timingFunctions);
 
 const plain = (word: string) =>
   word
@@ -74,5 +75,5 @@ export function functionsOfSentence(sentence: string, signalInput: boolean | nul
     found.push(functionsOfWord(word, signalInput));
     rest = rest.replace(word, ' ');
   }
-  return found.length === 1 ? found[0]! : [];
+  return found.length === 1 ? certain(found[0]) : [];
 }

@@ -2,6 +2,7 @@
  * Which of many timers do what the circuit shows? By behaviour: each function is run on the circuit's own stimulus, then each timer is
  * held by the functions it has, the ranges that hold the times, and its repeat error. Functions are run once for all timers.
  */
+import { certain } from '../certain';
 import { functionsOfWord, timingFunctions, type TimingFunction } from './functions';
 import { sameBehaviour, type FoundFunction, functionsOfTrace } from './find';
 import type { Stimulus, Times } from './run';
@@ -28,7 +29,7 @@ function functionsOf(part: TimerPart): Map<TimingFunction, string> {
   const out = new Map<TimingFunction, string>();
   for (const word of part.words) {
     const read = functionsOfWord(word, part.signalInput);
-    if (read.length === 1 && !out.has(read[0]!)) out.set(read[0]!, word);
+    if (read.length === 1 && !out.has(certain(read[0]))) out.set(certain(read[0]), word);
   }
   return out;
 }
@@ -47,7 +48,7 @@ export function matchTimers(need: TimerNeed, parts: readonly TimerPart[]): Timer
     if (need.repeatPercent !== undefined && (part.repeatPercent === null || part.repeatPercent > need.repeatPercent)) return [];
     const has = functionsOf(part);
     const does = found.find(({ fn, times }) => has.has(fn) && canBeSet(part, fn, times));
-    return does ? [{ id: part.id, name: part.name, fn: does.fn, times: does.times, word: has.get(does.fn)! }] : [];
+    return does ? [{ id: part.id, name: part.name, fn: does.fn, times: does.times, word: certain(has.get(does.fn)) }] : [];
   });
 }
 

@@ -3,6 +3,7 @@
  * Pure: traces in, trace out. Interrupting the supply resets, but for the two functions that live on after it; a signal that
  * is there when the supply comes counts as given then (makers differ: read the sheet). Source: IEC 61812-1 and common practice.
  */
+import { certain } from '../certain';
 import { timingFunctions, type TimingFunction } from './functions';
 import { normalised, type State, type Trace } from './trace';
 
@@ -134,7 +135,7 @@ export function runTimer(fn: TimingFunction, times: Times, stimulus: Stimulus, u
   const needed = times.slice(0, timingFunctions[fn].times);
   if (needed.length < timingFunctions[fn].times && fn !== 'recycle starting on' && fn !== 'recycle starting off')
     throw new RangeError(`${fn} needs ${timingFunctions[fn].times} times.`);
-  if (!needed.every((seconds) => seconds! > 0)) throw new RangeError('A time must be above zero.');
+  if (!needed.every((seconds) => certain(seconds) > 0)) throw new RangeError('A time must be above zero.');
   const machine = machines[fn];
   const clock: Clock = { now: 0, out: 0, due: null, gathered: 0, since: null };
   const trace: [number, State][] = [];

@@ -2,6 +2,7 @@
  * A two-state signal over time: changes of state `[seconds, 0 or 1]`, times rising. Before the first change it is 0.
  * The same form stands in the plain case (`requiredTrace`).
  */
+import { certain } from '../certain';
 export type State = 0 | 1;
 export type Trace = readonly (readonly [seconds: number, state: State])[];
 
@@ -30,7 +31,7 @@ export function traceFault(trace: Trace): string | undefined {
   for (const [i, [seconds, state]] of trace.entries()) {
     if (!Number.isFinite(seconds) || seconds < 0) return `Change ${i + 1}: the time is below zero or no number.`;
     if (state !== 0 && state !== 1) return `Change ${i + 1}: the state is 0 or 1.`;
-    if (i > 0 && seconds < trace[i - 1]![0]) return `Change ${i + 1}: the time goes back.`;
+    if (i > 0 && seconds < certain(trace[i - 1])[0]) return `Change ${i + 1}: the time goes back.`;
   }
   return undefined;
 }
@@ -41,7 +42,7 @@ export function sameTrace(a: Trace, b: Trace, share = 0.005, leastSeconds = 0.01
   return (
     one.length === other.length &&
     one.every(([seconds, state], i) => {
-      const [at, then] = other[i]!;
+      const [at, then] = certain(other[i]);
       return state === then && Math.abs(seconds - at) <= Math.max(leastSeconds, share * Math.max(seconds, at));
     })
   );

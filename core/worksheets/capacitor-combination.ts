@@ -1,11 +1,12 @@
 /** Capacitors joined in parallel to make one: capacitances add, the lowest volts count. Source: parallel capacitances, IEC 60050-131. */
+import { certain } from '../certain';
 import { inParallel, waysToMake, type Single } from '../families/run-capacitors/combinations';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
 const letters = ['a', 'b', 'c', 'd'] as const;
 
-export const capacitorCombination: Worksheet = {
+export const capacitorCombination = worksheet({
   id: 'capacitor-combination',
   subject: 'capacitor',
   title: 'Capacitors put together',
@@ -14,13 +15,21 @@ export const capacitorCombination: Worksheet = {
     numberInput('wantedMicrofarads', 'Motor’s plate', 'µF', { above: 0, max: 200 }, 37.5, 'Capacitance on the motor’s plate.'),
     numberInput('wantedVolts', 'Its volts', 'V', { above: 0, max: 1000 }, 370, 'Capacitor volts on the motor’s plate.'),
     ...letters.flatMap((letter, i) => [
-      numberInput(`${letter}Microfarads`, `Single ${letter}`, 'µF', { above: 0, max: 200 }, [30, 7.5, 20, 10][i]!, 'On the shelf.', i > 0),
+      numberInput(
+        `${letter}Microfarads`,
+        `Single ${letter}`,
+        'µF',
+        { above: 0, max: 200 },
+        certain([30, 7.5, 20, 10][i]),
+        'On the shelf.',
+        i > 0,
+      ),
       numberInput(
         `${letter}Volts`,
         `Volts of ${letter}`,
         'V',
         { above: 0, max: 1000 },
-        [440, 440, 370, 440][i]!,
+        certain([440, 440, 370, 440][i]),
         'Lowest of its marks.',
         i > 0,
       ),
@@ -33,7 +42,7 @@ export const capacitorCombination: Worksheet = {
         ? [{ id: letter, name: `${letter}: ${microfarads} µF`, microfarads, volts }]
         : [];
     });
-    const wanted = { microfarads: v.wantedMicrofarads as number, volts: v.wantedVolts as number };
+    const wanted = { microfarads: v.wantedMicrofarads, volts: v.wantedVolts };
     const ways = waysToMake(wanted, singles, letters.length);
     const low = singles.filter(({ volts }) => volts < wanted.volts);
     if (ways.length === 0)
@@ -41,16 +50,18 @@ export const capacitorCombination: Worksheet = {
         `No combination of these makes ${q(wanted.microfarads, 'µF')} at ${q(wanted.volts, 'V')}.${low.length > 0 ? ` ${low.map(({ name }) => name).join(', ')} has too few volts.` : ''} Order the one on the plate.`,
       );
     const [best] = ways;
-    const made = inParallel(best!);
+    const made = inParallel(certain(best));
     return answer(
       [
         { name: 'microfarads', label: 'Together', value: made.microfarads, unit: 'µF' },
         { name: 'volts', label: 'Counts for', value: made.volts, unit: 'V' },
-        { name: 'parts', label: 'Parts', value: best!.length, unit: '' },
+        { name: 'parts', label: 'Parts', value: certain(best).length, unit: '' },
         { name: 'ways', label: 'Ways to make it', value: ways.length, unit: '' },
       ],
       [
-        `${best!.map(({ microfarads }) => microfarads).join(' + ')} = ${made.microfarads} µF in parallel`,
+        `${certain(best)
+          .map(({ microfarads }) => microfarads)
+          .join(' + ')} = ${made.microfarads} µF in parallel`,
         `Lowest volts: ${q(made.volts, 'V')}`,
       ],
       [
@@ -83,4 +94,4 @@ export const capacitorCombination: Worksheet = {
       source: 'by hand: one alone before two',
     },
   ],
-};
+});

@@ -1,9 +1,10 @@
 /** Capacitance of a run capacitor from its running volts and amps: C = I / (2 pi f V). Source: definition of capacitive reactance. */
+import { certain } from '../certain';
 import { conditionOf, conditionWords } from '../families/run-capacitors/verdict';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const capacitorFromRunning: Worksheet = {
+export const capacitorFromRunning = worksheet({
   id: 'capacitor-from-running',
   subject: 'capacitor',
   title: 'Capacitor from running volts and amps',
@@ -24,7 +25,7 @@ export const capacitorFromRunning: Worksheet = {
     numberInput('tolerancePercent', 'Tolerance', '%', { above: 0, max: 20 }, 6, 'Printed tolerance; may be left out.', true),
   ],
   compute: ({ amps, volts, hertz, markedMicrofarads, tolerancePercent }) => {
-    const microfarads = ((amps as number) / (2 * Math.PI * (hertz as number) * (volts as number))) * 1e6;
+    const microfarads = (amps / (2 * Math.PI * hertz * volts)) * 1e6;
     const off = typeof markedMicrofarads === 'number' ? (microfarads / markedMicrofarads - 1) * 100 : null;
     const condition =
       typeof markedMicrofarads === 'number'
@@ -35,9 +36,9 @@ export const capacitorFromRunning: Worksheet = {
         { name: 'microfarads', label: 'Capacitance', value: microfarads, unit: 'µF' },
         ...(off === null ? [] : [{ name: 'offPercent', label: 'Off the mark', value: off, unit: '%' }]),
       ],
-      [`${q(amps as number, 'A')} / (2π x ${hertz} Hz x ${q(volts as number, 'V')}) = ${microfarads.toFixed(2)} µF`],
+      [`${q(amps, 'A')} / (2π x ${hertz} Hz x ${q(volts, 'V')}) = ${microfarads.toFixed(2)} µF`],
       [
-        ...(condition === null ? [] : [`${condition[0]!.toUpperCase()}${condition.slice(1)}: ${conditionWords[condition]}.`]),
+        ...(condition === null ? [] : [`${certain(condition[0]).toUpperCase()}${condition.slice(1)}: ${conditionWords[condition]}.`]),
         'This is measured on a running machine: only under the site’s rules and with guards in place; otherwise discharge, disconnect, and use a capacitance meter.',
         'The motor’s plate is still the authority for what belongs there.',
       ],
@@ -58,4 +59,4 @@ export const capacitorFromRunning: Worksheet = {
       source: 'by hand: 10 uF at 50 Hz is 318.31 ohm',
     },
   ],
-};
+});

@@ -1,11 +1,12 @@
 /** Life of a run capacitor at its case temperature: class hours at the mark, halved for each 10 K above. IEC 60252-1 classes; the rule is common practice. */
+import { isOneOf, keysOf } from '../certain';
 import { HALVING_KELVIN, HOURS_OF_YEAR, lifeHours, restateLife, USUAL_LIFE_HOURS } from '../standards/run-capacitors';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
 const DAYS = 365;
 
-export const capacitorLife: Worksheet = {
+export const capacitorLife = worksheet({
   id: 'capacitor-life',
   subject: 'capacitor',
   title: 'Life of a run capacitor',
@@ -22,11 +23,11 @@ export const capacitorLife: Worksheet = {
     numberInput('hoursPerDay', 'Hours a day', 'h', { above: 0, max: 24 }, 9, 'Of running.'),
   ],
   compute: ({ lifeClass, ratedCelsius, caseCelsius, hoursPerDay }) => {
-    const printed = lifeHours[lifeClass as 'A'] as number | undefined;
+    const printed = isOneOf(keysOf(lifeHours), lifeClass) ? lifeHours[lifeClass] : undefined;
     const hours = printed ?? USUAL_LIFE_HOURS;
-    const [rated, warm] = [ratedCelsius as number, caseCelsius as number];
+    const [rated, warm] = [ratedCelsius, caseCelsius];
     const life = restateLife(hours, rated, warm);
-    const years = life / ((hoursPerDay as number) * DAYS);
+    const years = life / (hoursPerDay * DAYS);
     return answer(
       [
         { name: 'hours', label: 'Life here', value: life, unit: 'h' },
@@ -35,7 +36,7 @@ export const capacitorLife: Worksheet = {
       ],
       [
         `${hours} h at ${rated} °C x 2^((${rated} − ${warm}) / ${HALVING_KELVIN}) = ${q(life, 'h')}`,
-        `${q(life, 'h')} / (${hoursPerDay as number} h x ${DAYS}) = ${years.toFixed(1)} years`,
+        `${q(life, 'h')} / (${hoursPerDay} h x ${DAYS}) = ${years.toFixed(1)} years`,
       ],
       [
         ...(warm > rated ? ['Above its mark: it is not rated there, whatever the arithmetic says.'] : []),
@@ -65,4 +66,4 @@ export const capacitorLife: Worksheet = {
       source: 'IEC 60252-1 class C 3 000 h, halved for 10 K, from memory',
     },
   ],
-};
+});

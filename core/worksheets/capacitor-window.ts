@@ -2,9 +2,9 @@
  * Within which µF does a capacitor count as good: its mark and its tolerance, plus and minus apart. Source: IEC 60252-1 marking of tolerance, from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const capacitorWindow: Worksheet = {
+export const capacitorWindow = worksheet({
   id: 'capacitor-window',
   subject: 'capacitor',
   title: 'Window of a capacitor',
@@ -16,8 +16,8 @@ export const capacitorWindow: Worksheet = {
     numberInput('readMicrofarads', 'Read', 'µF', { min: 0, max: 100000 }, 42.1, 'By meter, discharged and disconnected.', true),
   ],
   compute: (v) => {
-    const [mark, plus, minus] = [v.microfarads, v.plusPercent, v.minusPercent] as [number, number, number];
-    const read = v.readMicrofarads as number | undefined;
+    const [mark, plus, minus] = [v.microfarads, v.plusPercent, v.minusPercent] as const;
+    const read = v.readMicrofarads;
     const [low, high] = [mark * (1 - minus / 100), mark * (1 + plus / 100)];
     const within = read !== undefined && read >= low * (1 - 1e-9) && read <= high * (1 + 1e-9);
     return answer(
@@ -45,4 +45,4 @@ export const capacitorWindow: Worksheet = {
       source: 'by hand: 35 x 0.94 and 35 x 1.06',
     },
   ],
-};
+});

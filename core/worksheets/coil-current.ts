@@ -3,11 +3,11 @@
  * Source: Ohm's law; the habit of taking the leads off is common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 const LEADS_WORTH_TAKING_OFF = 0.01;
 
-export const coilCurrent: Worksheet = {
+export const coilCurrent = worksheet({
   id: 'coil-current',
   subject: 'coil',
   title: 'Coil current from resistance',
@@ -24,25 +24,23 @@ export const coilCurrent: Worksheet = {
       return refuse(
         'An AC coil’s resistance understates its impedance: V/R would be far too high. Measure the amps, or take inrush and sealed VA from the maker.',
       );
-    const net = (readOhms as number) - (leadOhms as number);
+    const net = readOhms - leadOhms;
     if (!(net > 0))
-      return refuse(
-        `The leads (${q(leadOhms as number, 'ohm')}) are not less than the reading (${q(readOhms as number, 'ohm')}). Measure both again.`,
-      );
-    const amps = (volts as number) / net;
-    const share = (leadOhms as number) / (readOhms as number);
+      return refuse(`The leads (${q(leadOhms, 'ohm')}) are not less than the reading (${q(readOhms, 'ohm')}). Measure both again.`);
+    const amps = volts / net;
+    const share = leadOhms / readOhms;
     const off = typeof measuredAmps === 'number' ? (amps / measuredAmps - 1) * 100 : null;
     return answer(
       [
         { name: 'coilOhms', label: 'Coil alone', value: net, unit: 'ohm' },
         { name: 'amps', label: 'Current', value: amps, unit: 'A' },
-        { name: 'watts', label: 'Power', value: amps * (volts as number), unit: 'W' },
+        { name: 'watts', label: 'Power', value: amps * volts, unit: 'W' },
         { name: 'leadPercent', label: 'Leads in the reading', value: share * 100, unit: '%' },
         ...(off === null ? [] : [{ name: 'offPercent', label: 'Prediction off by', value: off, unit: '%' }]),
       ],
       [
-        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
-        `${q(volts as number, 'V')} / ${q(net, 'ohm')} = ${q(amps, 'A')}`,
+        `${q(readOhms, 'ohm')} - ${q(leadOhms, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
+        `${q(volts, 'V')} / ${q(net, 'ohm')} = ${q(amps, 'A')}`,
       ],
       share > LEADS_WORTH_TAKING_OFF ? ['The leads are more than 1 % of the reading: taking them off matters.'] : [],
     );
@@ -62,4 +60,4 @@ export const coilCurrent: Worksheet = {
       source: 'common practice',
     },
   ],
-};
+});

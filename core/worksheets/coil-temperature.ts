@@ -3,12 +3,12 @@
  * Source: copper between 0 and 150 °C, IEC 60034-1 and IEC 61810-1, from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 /** Temperature at which copper, continued straight, would have no resistance, °C below zero. */
 const COPPER_ZERO = 234.5;
 
-export const coilTemperature: Worksheet = {
+export const coilTemperature = worksheet({
   id: 'coil-temperature',
   subject: 'coil',
   title: 'Coil when warm',
@@ -28,9 +28,7 @@ export const coilTemperature: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const [cold, coldC, hotC, supply, pick] = ['coldOhms', 'coldCelsius', 'hotCelsius', 'supplyVolts', 'pickUpVolts'].map(
-      (name) => v[name] as number,
-    ) as [number, number, number, number, number];
+    const { coldOhms: cold, coldCelsius: coldC, hotCelsius: hotC, supplyVolts: supply, pickUpVolts: pick } = v;
     const ratio = (COPPER_ZERO + hotC) / (COPPER_ZERO + coldC);
     const hot = cold * ratio;
     const needed = pick * ratio;
@@ -69,4 +67,4 @@ export const coilTemperature: Worksheet = {
       source: 'copper formula of IEC 60034-1, from memory, below its reference',
     },
   ],
-};
+});

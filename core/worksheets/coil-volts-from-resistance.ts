@@ -1,9 +1,9 @@
 /** Ranked volts of a worn coil from its resistance, leads taken off. Never one number. Common practice. */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { coilSizes, coilVoltCandidates, type CoilSize } from '../field-recovery/coil-volts';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { coilSizes, coilVoltCandidates } from '../field-recovery/coil-volts';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-export const coilVoltsFromResistance: Worksheet = {
+export const coilVoltsFromResistance = worksheet({
   id: 'coil-volts-from-resistance',
   subject: 'coil',
   title: 'Coil volts from resistance',
@@ -31,12 +31,10 @@ export const coilVoltsFromResistance: Worksheet = {
     ),
   ],
   compute: ({ readOhms, leadOhms, kind, size, circuitVolts }) => {
-    const net = (readOhms as number) - (leadOhms as number);
+    const net = readOhms - leadOhms;
     if (!(net > 0))
-      return refuse(
-        `The leads (${q(leadOhms as number, 'ohm')}) are not less than the reading (${q(readOhms as number, 'ohm')}). Measure both again.`,
-      );
-    const candidates = coilVoltCandidates(net, kind as 'dc' | 'ac', size as CoilSize, circuitVolts as number | undefined);
+      return refuse(`The leads (${q(leadOhms, 'ohm')}) are not less than the reading (${q(readOhms, 'ohm')}). Measure both again.`);
+    const candidates = coilVoltCandidates(net, kind, size, circuitVolts);
     if (candidates.length === 0)
       return refuse(
         `${q(net, 'ohm')} goes with no usual coil of a ${size}: it may be open, shorted or something else. Take the volts from the circuit.`,
@@ -46,7 +44,7 @@ export const coilVoltsFromResistance: Worksheet = {
         .slice(0, 5)
         .map(({ volts, share }) => ({ name: `volts${volts}`, label: `${volts} V`, value: Math.round(share * 100), unit: '%' })),
       [
-        `${q(readOhms as number, 'ohm')} - ${q(leadOhms as number, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
+        `${q(readOhms, 'ohm')} - ${q(leadOhms, 'ohm')} = ${q(net, 'ohm', 'nearest', 5)}`,
         ...candidates
           .slice(0, 3)
           .map(
@@ -57,7 +55,7 @@ export const coilVoltsFromResistance: Worksheet = {
       [
         'A ranking, not a reading: the circuit that feeds the coil is the authority.',
         ...(kind === 'ac' ? ['On AC the resistance is only a part of the impedance: this narrows little.'] : []),
-        ...(circuitVolts !== undefined && !candidates.some(({ volts }) => Math.abs(volts / (circuitVolts as number) - 1) <= 0.1)
+        ...(circuitVolts !== undefined && !candidates.some(({ volts }) => Math.abs(volts / circuitVolts - 1) <= 0.1)
           ? ['The coil does not look like one for the circuit’s volts: it may be another coil, or damaged.']
           : []),
       ],
@@ -78,4 +76,4 @@ export const coilVoltsFromResistance: Worksheet = {
       source: 'common practice: 6 V on 58.8 ohm is 0.102 A',
     },
   ],
-};
+});

@@ -1,38 +1,36 @@
 /** How long does a conductor stand a fault? Adiabatic equation, IEC 60364-4-43 434.5.2, 0.1 to 5 s. */
+import { keysOf } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { adiabaticK, adiabaticSeconds, type AdiabaticKind } from '../standards/conductors';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { adiabaticK, adiabaticSeconds } from '../standards/conductors';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const conductorAdiabatic: Worksheet = {
+export const conductorAdiabatic = worksheet({
   id: 'conductor-adiabatic',
   subject: 'protection',
   title: 'Conductor in a fault',
   question: 'How long does this conductor stand the fault, and how thick must it be?',
   inputs: [
     numberInput('mm2', 'Cross-section', 'mm²', { above: 0, max: 1000 }, 6, 'Of one conductor.'),
-    wordInput('kind', 'Conductor', Object.keys(adiabaticK), 'Metal and insulation.'),
+    wordInput('kind', 'Conductor', keysOf(adiabaticK), 'Metal and insulation.'),
     numberInput('amps', 'Fault current', 'A', { above: 0, max: 200000 }, 950, 'Rms.'),
     numberInput('seconds', 'Time', 's', { min: 0.01, max: 5 }, 0.4, 'Time to disconnect.'),
   ],
   compute: ({ mm2, kind, amps, seconds }) => {
-    const k = adiabaticK[kind as AdiabaticKind];
-    const stands = ((k * (mm2 as number)) / (amps as number)) ** 2;
-    const least = ((amps as number) * Math.sqrt(seconds as number)) / k;
+    const k = adiabaticK[kind];
+    const stands = ((k * mm2) / amps) ** 2;
+    const least = (amps * Math.sqrt(seconds)) / k;
     return answer(
       [
         { name: 'standsSeconds', label: 'Stands', value: stands, unit: 's' },
         { name: 'leastMm2', label: 'At least', value: least, unit: 'mm²' },
-        { name: 'limitA2s', label: 'k²S²', value: (k * (mm2 as number)) ** 2, unit: 'A²s' },
+        { name: 'limitA2s', label: 'k²S²', value: (k * mm2) ** 2, unit: 'A²s' },
       ],
+      [`(${k} x ${mm2} mm² / ${q(amps, 'A')})² = ${q(stands, 's')}`, `${q(amps, 'A')} x √${q(seconds, 's')} / ${k} = ${q(least, 'mm²')}`],
       [
-        `(${k} x ${mm2} mm² / ${q(amps as number, 'A')})² = ${q(stands, 's')}`,
-        `${q(amps as number, 'A')} x √${q(seconds as number, 's')} / ${k} = ${q(least, 'mm²')}`,
-      ],
-      [
-        ...((seconds as number) < adiabaticSeconds.from
+        ...(seconds < adiabaticSeconds.from
           ? ['Below 0.1 s the device’s let-through I²t counts, not its time: it must be below k²S².']
           : []),
-        ...(stands < (seconds as number) ? ['The conductor does not stand this fault for this time.'] : []),
+        ...(stands < seconds ? ['The conductor does not stand this fault for this time.'] : []),
       ],
     );
   },
@@ -51,4 +49,4 @@ export const conductorAdiabatic: Worksheet = {
       source: 'by hand: (94 x 16 / 1000)²',
     },
   ],
-};
+});

@@ -4,14 +4,14 @@
  * Source: IEC 60028 (copper 0.017241 Ω·mm²/m) and IEC 60889 (aluminium 0.028264), from memory; inductance of round conductors, common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 /** Resistivity at 20 °C, Ω·mm²/m, and change per kelvin. */
 const metals = { copper: { rho: 0.017241, perKelvin: 0.00393 }, aluminium: { rho: 0.028264, perKelvin: 0.00403 } } as const;
 /** Geometric mean radius of a round conductor as a share of its radius: e^(-1/4). */
 const MEAN_RADIUS = Math.exp(-0.25);
 
-export const conductorImpedance: Worksheet = {
+export const conductorImpedance = worksheet({
   id: 'conductor-impedance',
   subject: 'supply',
   title: 'Conductor of your own',
@@ -32,10 +32,8 @@ export const conductorImpedance: Worksheet = {
     numberInput('hertz', 'Frequency', 'Hz', { above: 0, max: 400 }, 50, 'Of the system.'),
   ],
   compute: (v) => {
-    const [area, metres, celsius, spacing, hertz] = ['areaMm2', 'metres', 'celsius', 'spacingMm', 'hertz'].map(
-      (name) => v[name] as number,
-    ) as [number, number, number, number, number];
-    const { rho, perKelvin } = metals[v.metal as keyof typeof metals];
+    const { areaMm2: area, metres, celsius, spacingMm: spacing, hertz } = v;
+    const { rho, perKelvin } = metals[v.metal];
     const radius = Math.sqrt(area / Math.PI);
     if (spacing < 2 * radius)
       return refuse(
@@ -72,4 +70,4 @@ export const conductorImpedance: Worksheet = {
       source: 'by hand: 0.06283 x ln(22.6 / 6.807) ohm/km; tables of such cables say about 0.075 to 0.08 (common practice)',
     },
   ],
-};
+});

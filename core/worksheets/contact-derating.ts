@@ -2,8 +2,9 @@
  * What is left of a resistive contact figure for another kind of load? Advice for judging an old part, never a rating: a figure of its
  * own on the plate beats it, and where none is given the board says not known. Factors: common practice.
  */
+import { certain } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 /** Share of the resistive AC amps by kind of load; null where no share is safe to name. Common practice. */
 export const contactShares: Readonly<Record<string, { share: number | null; why: string }>> = {
@@ -16,7 +17,7 @@ export const contactShares: Readonly<Record<string, { share: number | null; why:
   'DC inductive': { share: null, why: 'an arc without zero crossing: a tenth or less of AC, or nothing' },
 };
 
-export const contactDerating: Worksheet = {
+export const contactDerating = worksheet({
   id: 'contact-derating',
   subject: 'contacts',
   title: 'Contact on another load',
@@ -27,18 +28,18 @@ export const contactDerating: Worksheet = {
     numberInput('loadAmps', 'Load takes', 'A', { above: 0, max: 100 }, 1.5, 'Its steady amps.'),
   ],
   compute: (v) => {
-    const { share, why } = contactShares[String(v.load)]!;
+    const { share, why } = certain(contactShares[String(v.load)]);
     if (share === null)
       return refuse(
         `No share of the resistive figure is safe here: ${why}. Read a figure for this load, or let the relay drive a contactor.`,
       );
-    const amps = (v.resistiveAmps as number) * share;
+    const amps = v.resistiveAmps * share;
     return answer(
       [
         { name: 'aboutAmps', label: 'Reaches about', value: amps, unit: 'A' },
-        { name: 'marginAmps', label: 'In hand', value: amps - (v.loadAmps as number), unit: 'A' },
+        { name: 'marginAmps', label: 'In hand', value: amps - v.loadAmps, unit: 'A' },
       ],
-      [`${q(v.resistiveAmps as number, 'A')} x ${share.toPrecision(2)} = ${q(amps, 'A')}: ${why}`],
+      [`${q(v.resistiveAmps, 'A')} x ${share.toPrecision(2)} = ${q(amps, 'A')}: ${why}`],
       ['Advice, not a rating: the board holds a part to its own figure for this load, and says not known where it has none.'],
     );
   },
@@ -57,4 +58,4 @@ export const contactDerating: Worksheet = {
       source: 'common practice',
     },
   ],
-};
+});

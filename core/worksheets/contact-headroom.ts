@@ -4,9 +4,9 @@
  * rating. Common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const contactHeadroom: Worksheet = {
+export const contactHeadroom = worksheet({
   id: 'contact-headroom',
   subject: 'contacts',
   title: 'Contact headroom',
@@ -26,10 +26,10 @@ export const contactHeadroom: Worksheet = {
     numberInput('headroomPercent', 'Headroom', '%', { min: 0, max: 100 }, 20, 'Advice: 20 resistive, 10 on a motor start.'),
   ],
   compute: (v) => {
-    const start = v.load === 'motor' ? (v.startRatio as number) : 1;
-    const demand = (v.loadAmps as number) * start;
-    const advised = demand * (1 + (v.headroomPercent as number) / 100);
-    const contact = v.contactAmps as number;
+    const start = v.load === 'motor' ? v.startRatio : 1;
+    const demand = v.loadAmps * start;
+    const advised = demand * (1 + v.headroomPercent / 100);
+    const contact = v.contactAmps;
     const words =
       contact < demand
         ? 'The contact is too small.'
@@ -48,8 +48,8 @@ export const contactHeadroom: Worksheet = {
         { name: 'marginAmps', label: 'In hand above the load', value: contact - demand, unit: 'A' },
       ],
       [
-        `${q(v.loadAmps as number, 'A')}${start === 1 ? '' : ` x ${start}`} = ${q(demand, 'A')}`,
-        `x ${1 + (v.headroomPercent as number) / 100} = ${q(advised, 'A')}`,
+        `${q(v.loadAmps, 'A')}${start === 1 ? '' : ` x ${start}`} = ${q(demand, 'A')}`,
+        `x ${1 + v.headroomPercent / 100} = ${q(advised, 'A')}`,
         words,
       ],
       v.load === 'motor' ? ['Where the contact has a horsepower or AC-3 rating, use that instead: it already holds the start.'] : [],
@@ -70,4 +70,4 @@ export const contactHeadroom: Worksheet = {
       source: 'common practice',
     },
   ],
-};
+});

@@ -2,9 +2,9 @@
 import { CONTINUOUS_FACTOR } from '../overcurrent/load-current';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { nextStandardSize } from '../standards/overcurrent-sizes';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const continuousLoad: Worksheet = {
+export const continuousLoad = worksheet({
   id: 'continuous-load',
   subject: 'protection',
   title: 'Continuous load, 80 %',
@@ -16,13 +16,13 @@ export const continuousLoad: Worksheet = {
   ],
   compute: ({ continuousAmps, otherAmps, rated }) => {
     const factor = rated === '100 percent' ? 1 : CONTINUOUS_FACTOR;
-    const least = (continuousAmps as number) * factor + (otherAmps as number);
+    const least = continuousAmps * factor + otherAmps;
     return answer(
       [
         { name: 'leastAmps', label: 'At least', value: least, unit: 'A' },
         { name: 'sizeAmps', label: 'Standard size', value: nextStandardSize(least), unit: 'A' },
       ],
-      [`${factor} x ${q(continuousAmps as number, 'A')} + ${q(otherAmps as number, 'A')} = ${q(least, 'A')}`],
+      [`${factor} x ${q(continuousAmps, 'A')} + ${q(otherAmps, 'A')} = ${q(least, 'A')}`],
       ['NFPA 70 only, and not on top of the rules for motors and compressors. In IEC practice ambient and grouping count instead.'],
     );
   },
@@ -41,4 +41,4 @@ export const continuousLoad: Worksheet = {
       source: 'by hand: 1.25 x 80 + 15',
     },
   ],
-};
+});

@@ -2,6 +2,7 @@
  * What is a worksheet? One calculation with its steps and sources; screen, HTTP route and test table come from it.
  * Inputs are numbers in the unit of their name, or words. Outputs carry a verdict only where the trade gives a limit.
  */
+import { certain } from '../certain';
 import * as yup from 'yup';
 import { acceptedWords } from '../case/schema';
 import type { Field } from '../fields/field';
@@ -12,6 +13,13 @@ export type WorksheetInput = Field & {
   optional?: boolean;
   /** Starting value on the screen: made-up, plausible. */
   sample: number | string;
+};
+
+/** An input that tells the compiler its name and what it holds: a calculation that asks for another does not compile. */
+export type TypedInput<Name extends string, Value> = WorksheetInput & { readonly name: Name; readonly holds?: Value };
+/** What a calculation is given: each input by its name, `undefined` only where it may be left out. */
+export type ValuesOf<Inputs extends readonly TypedInput<string, unknown>[]> = {
+  [One in Inputs[number] as One['name']]: One extends TypedInput<string, infer Value> ? Value : never;
 };
 
 export type WorksheetResult = {
@@ -55,6 +63,16 @@ export type Worksheet = {
   }[];
 };
 
+type Typed<Inputs extends readonly TypedInput<string, unknown>[]> = Omit<Worksheet, 'inputs' | 'compute' | 'checks'> & {
+  inputs: Inputs;
+  compute: (values: ValuesOf<Inputs>) => WorksheetResult;
+  checks: readonly { values: Partial<ValuesOf<Inputs>>; expect: Record<string, number>; tolerance: number; source: string }[];
+};
+
+/** A worksheet whose calculation takes the inputs that it lists, by name and type; `worksheetSchema` holds values to that before it runs. */
+export const worksheet = <const Inputs extends readonly TypedInput<string, unknown>[]>(sheet: Typed<Inputs>): Worksheet =>
+  sheet as unknown as Worksheet;
+
 const checkNumber = (input: WorksheetInput) =>
   yup
     .mixed()
@@ -65,7 +83,7 @@ const checkNumber = (input: WorksheetInput) =>
         );
       const holds =
         input.kind === 'word'
-          ? typeof value === 'string' && input.words!.includes(value)
+          ? typeof value === 'string' && certain(input.words).includes(value)
           : typeof value === 'number' &&
             Number.isFinite(value) &&
             (input.above === undefined || value > input.above) &&
@@ -88,32 +106,41 @@ export const worksheetSchema = (sheet: Worksheet) =>
     .strict()
     .typeError('The inputs must be a JSON object.');
 
-export const numberInput = (
+type Range = { above?: number; min?: number; max: number };
+export function numberInput<const Name extends string>(
+  name: Name,
+  label: string,
+  unit: string,
+  range: Range,
+  sample: number,
+  meaning: string,
+): TypedInput<Name, number>;
+export function numberInput<const Name extends string>(
+  name: Name,
+  label: string,
+  unit: string,
+  range: Range,
+  sample: number,
+  meaning: string,
+  optional: boolean,
+): TypedInput<Name, number | undefined>;
+export function numberInput(
   name: string,
   label: string,
   unit: string,
-  range: { above?: number; min?: number; max: number },
+  range: Range,
   sample: number,
   meaning: string,
   optional = false,
-): WorksheetInput => ({
-  name,
-  label,
-  kind: 'number',
-  unit,
-  ...range,
-  sample,
-  meaning,
-  optional,
-});
-export const wordInput = (name: string, label: string, words: readonly string[], meaning: string): WorksheetInput => ({
-  name,
-  label,
-  kind: 'word',
-  words,
-  sample: words[0]!,
-  meaning,
-});
+): WorksheetInput {
+  return { name, label, kind: 'number', unit, ...range, sample, meaning, optional };
+}
+export const wordInput = <const Name extends string, const Word extends string>(
+  name: Name,
+  label: string,
+  words: readonly Word[],
+  meaning: string,
+): TypedInput<Name, Word> => ({ name, label, kind: 'word', words, sample: words[0] ?? '', meaning });
 
 export const refuse = (refusal: string): WorksheetResult => ({
   ok: false,

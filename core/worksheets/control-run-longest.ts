@@ -4,9 +4,9 @@
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { coilLimits } from '../standards/contactor-limits';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
-export const controlRunLongest: Worksheet = {
+export const controlRunLongest = worksheet({
   id: 'control-run-longest',
   subject: 'coil',
   title: 'Longest control run',
@@ -34,14 +34,7 @@ export const controlRunLongest: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const [volts, mark, va, cos, supply, perKm] = [
-      'controlVolts',
-      'markVolts',
-      'inrushVA',
-      'inrushPowerFactor',
-      'supplyOhms',
-      'ohmsPerKm',
-    ].map((name) => v[name] as number) as [number, number, number, number, number, number];
+    const { controlVolts: volts, markVolts: mark, inrushVA: va, inrushPowerFactor: cos, supplyOhms: supply, ohmsPerKm: perKm } = v;
     const coil = (mark * mark) / va;
     // Coil volts = volts x coil / total, so the total may be at most this.
     const most = (volts * coil) / (coilLimits.pickUp * mark) - supply;
@@ -74,4 +67,4 @@ export const controlRunLongest: Worksheet = {
       source: 'by hand: 100 ohm / 0.85 less 100 ohm',
     },
   ],
-};
+});

@@ -8,9 +8,9 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { fromRatio } from '../supply/fault-current';
 import { coilLimits } from '../standards/contactor-limits';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const controlRun: Worksheet = {
+export const controlRun = worksheet({
   id: 'control-run',
   subject: 'coil',
   title: 'Volts left at the coil',
@@ -40,13 +40,13 @@ export const controlRun: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const volts = v.controlVolts as number;
-    const coil = (volts * volts) / (v.inrushVA as number);
-    const cos = v.inrushPowerFactor as number;
+    const volts = v.controlVolts;
+    const coil = (volts * volts) / v.inrushVA;
+    const cos = v.inrushPowerFactor;
     const sin = Math.sqrt(1 - cos * cos);
-    const transformer = (((v.impedancePercent as number) / 100) * volts * volts) / (v.transformerVA as number);
-    const loop = v.loopOhms as number;
-    const given = v.xOverR as number | undefined;
+    const transformer = ((v.impedancePercent / 100) * volts * volts) / v.transformerVA;
+    const loop = v.loopOhms;
+    const given = v.xOverR;
     const rest = { r: coil * cos + loop, x: coil * sin };
     const own = given === undefined ? undefined : fromRatio(transformer, given);
     const total = own ? Math.hypot(rest.r + own.r, rest.x + own.x) : Math.hypot(rest.r, rest.x) + transformer;
@@ -60,8 +60,8 @@ export const controlRun: Worksheet = {
         { name: 'marginPercent', label: 'Above 85 % by', value: (left - coilLimits.pickUp) * 100, unit: '%' },
       ],
       [
-        `Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA as number, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`,
-        `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA as number, 'VA')} = ${q(transformer, 'ohm')}, ${given === undefined ? 'at the worst angle' : `X/R ${given}`}`,
+        `Coil at inrush: ${q(volts, 'V')}² / ${q(v.inrushVA, 'VA')} = ${q(coil, 'ohm')} at power factor ${cos}`,
+        `Transformer: ${v.impedancePercent} % x ${q(volts, 'V')}² / ${q(v.transformerVA, 'VA')} = ${q(transformer, 'ohm')}, ${given === undefined ? 'at the worst angle' : `X/R ${given}`}`,
         `Run: ${q(loop, 'ohm')}; together ${q(total, 'ohm')}, so ${q(amps, 'A')}`,
         `${q(amps, 'A')} x ${q(coil, 'ohm')} = ${q(left * volts, 'V')}, ${(left * 100).toFixed(1)} %`,
       ],
@@ -108,4 +108,4 @@ export const controlRun: Worksheet = {
       source: 'by hand: 100 / |(60 + 10) + j 80|',
     },
   ],
-};
+});

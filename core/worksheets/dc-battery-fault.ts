@@ -1,8 +1,8 @@
 /** Short-circuit current of a battery bank into one branch or its main. IEC 61660-1, simplified: volts over resistance. */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-export const dcBatteryFault: Worksheet = {
+export const dcBatteryFault = worksheet({
   id: 'dc-battery-fault',
   subject: 'supply',
   title: 'Battery fault current',
@@ -29,18 +29,18 @@ export const dcBatteryFault: Worksheet = {
     wordInput('place', 'Fault', ['behind the main', 'in one branch'], 'In one branch the others feed it: one fewer.'),
   ],
   compute: ({ volts, internalOhms, parallel, cableOhms, place }) => {
-    const feeding = (parallel as number) - (place === 'in one branch' ? 1 : 0);
+    const feeding = parallel - (place === 'in one branch' ? 1 : 0);
     if (feeding < 1) return refuse('With one battery nothing else feeds its branch: take the fault behind the main.');
-    const ohms = (internalOhms as number) / feeding + (cableOhms as number);
-    const amps = (volts as number) / ohms;
+    const ohms = internalOhms / feeding + cableOhms;
+    const amps = volts / ohms;
     return answer(
       [
         { name: 'faultAmps', label: 'Fault current', value: amps, unit: 'A' },
         { name: 'feeding', label: 'Feeding it', value: feeding, unit: 'count' },
       ],
       [
-        `${q(internalOhms as number, 'ohm')} / ${feeding} + ${q(cableOhms as number, 'ohm')} = ${q(ohms, 'ohm')}`,
-        `${q(volts as number, 'V')} / ${q(ohms, 'ohm')} = ${q(amps, 'A')}`,
+        `${q(internalOhms, 'ohm')} / ${feeding} + ${q(cableOhms, 'ohm')} = ${q(ohms, 'ohm')}`,
+        `${q(volts, 'V')} / ${q(ohms, 'ohm')} = ${q(amps, 'A')}`,
       ],
       [
         'A DC interrupting rating at these volts must be at least this; an AC figure says nothing.',
@@ -63,4 +63,4 @@ export const dcBatteryFault: Worksheet = {
       source: 'by hand: 48 / 0.02',
     },
   ],
-};
+});

@@ -4,9 +4,9 @@
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { relayCoilLimits } from '../standards/pilot-duty';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
-export const driverCurrent: Worksheet = {
+export const driverCurrent = worksheet({
   id: 'driver-current',
   subject: 'coil',
   title: 'Output that drives a coil',
@@ -21,15 +21,15 @@ export const driverCurrent: Worksheet = {
     numberInput('leakageAmps', 'Leaks when off', 'A', { min: 0, max: 1 }, 0.0015, 'Leakage of the open output; 0 for a contact.'),
   ],
   compute: (v) => {
-    const [mark, ohms, high, low, drop, gives, leak] = [
-      'markVolts',
-      'coilOhms',
-      'highestVolts',
-      'lowestVolts',
-      'dropVolts',
-      'outputAmps',
-      'leakageAmps',
-    ].map((name) => v[name] as number) as [number, number, number, number, number, number, number];
+    const {
+      markVolts: mark,
+      coilOhms: ohms,
+      highestVolts: high,
+      lowestVolts: low,
+      dropVolts: drop,
+      outputAmps: gives,
+      leakageAmps: leak,
+    } = v;
     if (low > high) return refuse('The lowest supply lies above the highest: exchange them.');
     if (drop >= low) return refuse('The output loses all of the supply: look at its sheet again.');
     const amps = (high - drop) / ohms;
@@ -67,4 +67,4 @@ export const driverCurrent: Worksheet = {
       source: 'Ohm’s law',
     },
   ],
-};
+});

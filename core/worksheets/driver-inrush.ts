@@ -3,9 +3,9 @@
  * The peaks come at the same moment of the wave and add; the maker of the driver states how many one breaker of a kind may carry. Source: common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const driverInrush: Worksheet = {
+export const driverInrush = worksheet({
   id: 'driver-inrush',
   subject: 'contacts',
   title: 'Inrush of several drivers',
@@ -33,13 +33,8 @@ export const driverInrush: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const [drivers, peak, running, limit] = [v.drivers, v.inrushPeakAmps, v.runningAmps, v.limitPeakAmps] as [
-      number,
-      number,
-      number,
-      number,
-    ];
-    const maker = v.makerMost as number | undefined;
+    const [drivers, peak, running, limit] = [v.drivers, v.inrushPeakAmps, v.runningAmps, v.limitPeakAmps] as const;
+    const maker = v.makerMost;
     const byPeak = Math.floor((limit / peak) * (1 + 1e-9));
     const most = Math.min(byPeak, maker ?? Infinity);
     return answer(
@@ -67,4 +62,4 @@ export const driverInrush: Worksheet = {
       source: 'by hand: 240 / 30 = 8, below the maker’s 9',
     },
   ],
-};
+});

@@ -3,9 +3,10 @@
  * Electrical life is stated at one load. At another it follows a power law, N = N0 x (stated / actual) ^ n; the exponent n is read off the
  * maker's chart of life against amps broken. Without one, nothing is added for a smaller load. Common practice.
  */
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { certain } from '../certain';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
-export const electricalLife: Worksheet = {
+export const electricalLife = worksheet({
   id: 'electrical-life',
   subject: 'contacts',
   title: 'Electrical life in years',
@@ -35,17 +36,17 @@ export const electricalLife: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const [stated, actual, exponent] = [v.statedAmps, v.actualAmps, v.lifeExponent] as (number | undefined)[];
+    const [stated, actual, exponent] = [v.statedAmps, v.actualAmps, v.lifeExponent] as const;
     const given = [stated, actual, exponent].filter((one) => one !== undefined).length;
     if (given > 0 && given < 3)
       return refuse(
         'At another load than the stated one the law is needed: give the amps it is stated for, the amps it breaks, and the exponent.',
       );
-    const factor = given === 3 ? (stated! / actual!) ** exponent! : 1;
-    const operations = (v.lifeOperations as number) * factor;
-    const hours = operations / (v.operationsPerHour as number);
-    const days = hours / (v.hoursPerDay as number);
-    const years = days / (v.daysPerYear as number);
+    const factor = given === 3 ? (certain(stated) / certain(actual)) ** certain(exponent) : 1;
+    const operations = v.lifeOperations * factor;
+    const hours = operations / v.operationsPerHour;
+    const days = hours / v.hoursPerDay;
+    const years = days / v.daysPerYear;
     return answer(
       [
         { name: 'years', label: 'Life', value: years, unit: 'years' },
@@ -92,4 +93,4 @@ export const electricalLife: Worksheet = {
       source: 'by hand: half the amps, exponent 2, four times as many',
     },
   ],
-};
+});

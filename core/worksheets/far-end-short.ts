@@ -1,12 +1,12 @@
 /** Short circuit at the far end of a long low-voltage DC run: does the device trip? The supply itself limits. */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { conductorPerMetre, conductorSizes } from '../standards/conductors';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 /** A thermal-magnetic C release on DC trips for sure at this many times its rating; B at the other. IEC 60898-2. */
 const sureOnDc = { 'breaker C': 15, 'breaker B': 7 } as const;
 
-export const farEndShort: Worksheet = {
+export const farEndShort = worksheet({
   id: 'far-end-short',
   subject: 'protection',
   title: 'Far-end short on a long run',
@@ -36,14 +36,14 @@ export const farEndShort: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const each = conductorPerMetre(v.size as string, 'copper', v.celsius as number);
+    const each = conductorPerMetre(v.size, 'copper', v.celsius);
     if (!each) return refuse(`No figures for ${v.size}.`);
-    const ohms = 2 * (v.metres as number) * each.r;
-    const wire = (v.volts as number) / ohms;
-    const most = (v.supplyAmps as number) * (v.limitRatio as number);
+    const ohms = 2 * v.metres * each.r;
+    const wire = v.volts / ohms;
+    const most = v.supplyAmps * v.limitRatio;
     const far = Math.min(wire, most);
-    const multiple = v.device === 'electronic' ? 1 : sureOnDc[v.device as 'breaker C'];
-    const needed = multiple * (v.deviceAmps as number);
+    const multiple = v.device === 'electronic' ? 1 : sureOnDc[v.device];
+    const needed = multiple * v.deviceAmps;
     return answer(
       [
         { name: 'farEndAmps', label: 'At the far end', value: far, unit: 'A' },
@@ -51,8 +51,8 @@ export const farEndShort: Worksheet = {
         { name: 'marginAmps', label: 'In hand', value: far - needed, unit: 'A' },
       ],
       [
-        `Wire: 2 x ${q(v.metres as number, 'm')} x ${q(each.r, 'ohm')} = ${q(ohms, 'ohm')}; ${q(v.volts as number, 'V')} / ${q(ohms, 'ohm')} = ${q(wire, 'A')}`,
-        `Supply: ${v.limitRatio} x ${q(v.supplyAmps as number, 'A')} = ${q(most, 'A')}`,
+        `Wire: 2 x ${q(v.metres, 'm')} x ${q(each.r, 'ohm')} = ${q(ohms, 'ohm')}; ${q(v.volts, 'V')} / ${q(ohms, 'ohm')} = ${q(wire, 'A')}`,
+        `Supply: ${v.limitRatio} x ${q(v.supplyAmps, 'A')} = ${q(most, 'A')}`,
         `The smaller, ${q(far, 'A', 'down')}, against ${q(needed, 'A', 'up')}`,
       ],
       far < needed
@@ -86,4 +86,4 @@ export const farEndShort: Worksheet = {
       source: 'by hand: the supply limits at 15 A',
     },
   ],
-};
+});

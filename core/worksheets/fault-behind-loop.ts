@@ -4,12 +4,12 @@
  * Source: common practice; Ohm's law.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
 /** From one line to three phases a tester's figure is doubled. Common practice. */
 const THREE_PHASE_FACTOR = 2;
 
-export const faultBehindLoop: Worksheet = {
+export const faultBehindLoop = worksheet({
   id: 'fault-behind-loop',
   subject: 'supply',
   title: 'Fault current behind a measured loop',
@@ -28,7 +28,7 @@ export const faultBehindLoop: Worksheet = {
     wordInput('system', 'System', ['three-phase', 'single-phase'], 'What the device must break.'),
   ],
   compute: (v) => {
-    const [volts, ohms, percent] = [v.voltsToGround, v.loopOhms, v.instrumentPercent] as [number, number, number];
+    const [volts, ohms, percent] = [v.voltsToGround, v.loopOhms, v.instrumentPercent] as const;
     const read = volts / ohms;
     const most = volts / (ohms * (1 - percent / 100));
     const least = volts / (ohms * (1 + percent / 100));
@@ -60,4 +60,4 @@ export const faultBehindLoop: Worksheet = {
       source: 'by hand: 230 / 0.23, doubled',
     },
   ],
-};
+});

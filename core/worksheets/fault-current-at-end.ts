@@ -1,11 +1,12 @@
 /** Fault current behind a transformer and a cable, impedance method and point-to-point side by side. IEC 60909-0; common practice. */
+import { certain, messageOf } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { conductorSizes, type Metal } from '../standards/conductors';
+import { conductorSizes } from '../standards/conductors';
 import { faultNodes, highestWords } from '../supply/fault-current';
 import type { SupplyPath } from '../supply/path';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-export const faultCurrentAtEnd: Worksheet = {
+export const faultCurrentAtEnd = worksheet({
   id: 'fault-current-at-end',
   subject: 'supply',
   title: 'Fault current at the end of a cable',
@@ -30,8 +31,8 @@ export const faultCurrentAtEnd: Worksheet = {
     wordInput('practice', 'Practice', ['IEC', 'NFPA70'], 'Tolerances and voltage factors.'),
   ],
   compute: (v) => {
-    const practice = v.practice as 'IEC' | 'NFPA70';
-    const volts = v.volts as number;
+    const practice = v.practice;
+    const volts = v.volts;
     const path: SupplyPath = {
       system: 'three-phase',
       volts,
@@ -40,20 +41,20 @@ export const faultCurrentAtEnd: Worksheet = {
         {
           kind: 'transformer',
           name: 'transformer',
-          ratedVA: (v.kva as number) * 1000,
-          impedancePercent: v.impedancePercent as number,
-          xOverR: v.xOverR as number,
+          ratedVA: v.kva * 1000,
+          impedancePercent: v.impedancePercent,
+          xOverR: v.xOverR,
           parallel: 1,
         },
         {
           kind: 'cable',
           name: 'cable',
-          size: v.size as string,
-          metal: v.metal as Metal,
-          metres: v.metres as number,
-          parallel: v.parallel as number,
+          size: v.size,
+          metal: v.metal,
+          metres: v.metres,
+          parallel: v.parallel,
           steelConduit: false,
-          hotCelsius: v.hotCelsius as number,
+          hotCelsius: v.hotCelsius,
         },
       ],
     };
@@ -61,17 +62,17 @@ export const faultCurrentAtEnd: Worksheet = {
       const [source, end] = faultNodes(path, practice);
       return answer(
         [
-          { name: 'highestAmps', label: 'Highest, impedance method', value: end!.highestAmps, unit: 'A' },
-          { name: 'pointToPointAmps', label: 'Highest, point to point', value: end!.pointToPointAmps, unit: 'A' },
-          { name: 'terminalAmps', label: 'At the transformer', value: source!.highestAmps, unit: 'A' },
-          { name: 'lowestAmps', label: 'Lowest, line to line', value: end!.lowestAmps, unit: 'A' },
-          { name: 'earthFaultAmps', label: 'Lowest, to earth', value: end!.earthFaultAmps, unit: 'A' },
-          { name: 'loopOhms', label: 'Loop, hot', value: end!.loopOhms, unit: 'ohm' },
+          { name: 'highestAmps', label: 'Highest, impedance method', value: certain(end).highestAmps, unit: 'A' },
+          { name: 'pointToPointAmps', label: 'Highest, point to point', value: certain(end).pointToPointAmps, unit: 'A' },
+          { name: 'terminalAmps', label: 'At the transformer', value: certain(source).highestAmps, unit: 'A' },
+          { name: 'lowestAmps', label: 'Lowest, line to line', value: certain(end).lowestAmps, unit: 'A' },
+          { name: 'earthFaultAmps', label: 'Lowest, to earth', value: certain(end).earthFaultAmps, unit: 'A' },
+          { name: 'loopOhms', label: 'Loop, hot', value: certain(end).loopOhms, unit: 'ohm' },
         ],
         [
-          `Transformer: ${source!.step}. ${highestWords(practice, v.impedancePercent as number)}`,
-          `Cable: ${end!.step}`,
-          `They differ by ${q((end!.highestAmps / end!.pointToPointAmps! - 1) * 100, '%')}: one adds R and X apart, with its voltage factor; the other adds magnitudes.`,
+          `Transformer: ${certain(source).step}. ${highestWords(practice, v.impedancePercent)}`,
+          `Cable: ${certain(end).step}`,
+          `They differ by ${q((certain(end).highestAmps / certain(certain(end).pointToPointAmps) - 1) * 100, '%')}: one adds R and X apart, with its voltage factor; the other adds magnitudes.`,
         ],
         [
           'The highest counts for interrupting, the lowest for tripping.',
@@ -79,7 +80,7 @@ export const faultCurrentAtEnd: Worksheet = {
         ],
       );
     } catch (error) {
-      return refuse((error as Error).message);
+      return refuse(messageOf(error));
     }
   },
   sources: ['shortCircuitMethod', 'pointToPoint', 'cableImpedance', 'conductorProperties'],
@@ -119,4 +120,4 @@ export const faultCurrentAtEnd: Worksheet = {
       source: 'by hand: 230.9 x 1.05 / |(57.3 + 115) + j(5.7 + 8) mohm|',
     },
   ],
-};
+});

@@ -6,12 +6,12 @@
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { faultFactors, fromRatio, highestWords, impedanceTolerance, magnitude } from '../supply/fault-current';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
 /** Without X/R the transformer is taken as reactance: beside the resistance of a run that gives the most current. */
 const PURE_REACTANCE = 1e6;
 
-export const faultCurrentAtTransformer: Worksheet = {
+export const faultCurrentAtTransformer = worksheet({
   id: 'fault-current-at-transformer',
   subject: 'supply',
   title: 'Fault current behind a transformer',
@@ -33,11 +33,11 @@ export const faultCurrentAtTransformer: Worksheet = {
   ],
   compute: ({ kva, impedancePercent, volts, runOhms, practice: word, xOverR }) => {
     const practice = word === 'IEC' ? 'IEC' : 'NFPA70';
-    const percent = impedancePercent as number;
-    const marked = ((volts as number) ** 2 / ((kva as number) * 1000)) * (percent / 100);
-    const own = fromRatio(marked * (1 - impedanceTolerance(practice, percent)), (xOverR as number | undefined) ?? PURE_REACTANCE);
-    const z = magnitude({ r: own.r + (runOhms as number), x: own.x });
-    const at = (ohms: number, factor: number) => (factor * (volts as number)) / (Math.sqrt(3) * ohms);
+    const percent = impedancePercent;
+    const marked = (volts ** 2 / (kva * 1000)) * (percent / 100);
+    const own = fromRatio(marked * (1 - impedanceTolerance(practice, percent)), xOverR ?? PURE_REACTANCE);
+    const z = magnitude({ r: own.r + runOhms, x: own.x });
+    const at = (ohms: number, factor: number) => (factor * volts) / (Math.sqrt(3) * ohms);
     const { highest } = faultFactors[practice];
     return answer(
       [
@@ -78,4 +78,4 @@ export const faultCurrentAtTransformer: Worksheet = {
       source: 'by hand: 721.7 A x 1.05 / 0.045, the same as at the end of a cable without length',
     },
   ],
-};
+});

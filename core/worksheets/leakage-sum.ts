@@ -1,10 +1,11 @@
 /** Standing leakage of several loads on one residual-current device: share of its rating, and how many circuits to divide into. BS 7671 531.3.2. */
+import { certain } from '../certain';
 import { standingShare } from '../standards/residual-current';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 const groups = ['first', 'second', 'third'] as const;
 
-export const leakageSum: Worksheet = {
+export const leakageSum = worksheet({
   id: 'leakage-sum',
   subject: 'protection',
   title: 'Sum of standing leakage',
@@ -12,23 +13,21 @@ export const leakageSum: Worksheet = {
   inputs: [
     numberInput('ratedMilliamps', 'Rated residual current', 'mA', { min: 5, max: 3000 }, 30, 'I-delta-n of the device.'),
     ...groups.flatMap((group, i) => [
-      numberInput(`${group}Count`, `Loads, ${group}`, 'count', { min: 0, max: 500 }, [8, 2, 1][i]!, 'How many alike.', i > 0),
+      numberInput(`${group}Count`, `Loads, ${group}`, 'count', { min: 0, max: 500 }, certain([8, 2, 1][i]), 'How many alike.', i > 0),
       numberInput(
         `${group}Milliamps`,
         `Each leaks, ${group}`,
         'mA',
         { min: 0, max: 100 },
-        [0.7, 1.5, 3.5][i]!,
+        certain([0.7, 1.5, 3.5][i]),
         'In service, by plate or leakage clamp.',
         i > 0,
       ),
     ]),
   ],
   compute: (v) => {
-    const rated = v.ratedMilliamps as number;
-    const parts = groups.map(
-      (group) => [(v[`${group}Count`] as number | undefined) ?? 0, (v[`${group}Milliamps`] as number | undefined) ?? 0] as const,
-    );
+    const rated = v.ratedMilliamps;
+    const parts = groups.map((group) => [v[`${group}Count`] ?? 0, v[`${group}Milliamps`] ?? 0] as const);
     const sum = parts.reduce((total, [count, each]) => total + count * each, 0);
     const share = sum / rated;
     const circuits = Math.max(1, Math.ceil(share / standingShare.advised - 1e-9));
@@ -80,4 +79,4 @@ export const leakageSum: Worksheet = {
       source: 'by hand: 30 + 7 mA',
     },
   ],
-};
+});

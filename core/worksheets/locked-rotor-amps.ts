@@ -4,10 +4,10 @@
  * Source: NFPA 70 table 430.7(B) (from memory). Not for plates that give LRA or IA/IN, wound rotors, part-winding starts.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { codeLetters, kilovoltAmperesPerHorsepower, type CodeLetter } from '../standards/code-letters';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { codeLetters, kilovoltAmperesPerHorsepower } from '../standards/code-letters';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const lockedRotorAmpsSheet: Worksheet = {
+export const lockedRotorAmpsSheet = worksheet({
   id: 'locked-rotor-amps',
   subject: 'motor',
   title: 'Locked-rotor amps from code letter',
@@ -24,9 +24,9 @@ export const lockedRotorAmpsSheet: Worksheet = {
     wordInput('phases', 'Phases', ['3', '1'], 'Phases of the motor.'),
   ],
   compute: ({ codeLetter, horsepower, plateVolts, phases }) => {
-    const band = kilovoltAmperesPerHorsepower(codeLetter as CodeLetter);
+    const band = kilovoltAmperesPerHorsepower(codeLetter);
     const root = phases === '3' ? Math.sqrt(3) : 1;
-    const amps = (kva: number) => (kva * (horsepower as number) * 1000) / (root * (plateVolts as number));
+    const amps = (kva: number) => (kva * horsepower * 1000) / (root * plateVolts);
     const low = amps(band.low);
     const high = band.high === undefined ? null : amps(band.high);
     const divisor = phases === '3' ? `(√3 x ${plateVolts} V)` : `${plateVolts} V`;
@@ -60,4 +60,4 @@ export const lockedRotorAmpsSheet: Worksheet = {
       source: 'NFPA 70 table 430.7(B), from memory, by hand',
     },
   ],
-};
+});

@@ -1,8 +1,8 @@
 /** Locked-rotor amps of a motor from the ratio on its plate (IA/IN) and its rated amps, at the system's volts. */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const lockedRotorFromRatio: Worksheet = {
+export const lockedRotorFromRatio = worksheet({
   id: 'locked-rotor-from-ratio',
   subject: 'motor',
   title: 'Locked-rotor amps from IA/IN',
@@ -14,15 +14,15 @@ export const lockedRotorFromRatio: Worksheet = {
     numberInput('systemVolts', 'System volts', 'V', { above: 0, max: 15000 }, 400, 'Of the supply.'),
   ],
   compute: ({ ratio, fullLoadAmps, plateVolts, systemVolts }) => {
-    const atPlate = (ratio as number) * (fullLoadAmps as number);
-    const share = (systemVolts as number) / (plateVolts as number);
+    const atPlate = ratio * fullLoadAmps;
+    const share = systemVolts / plateVolts;
     return answer(
       [
         { name: 'lockedRotorAmps', label: 'Locked rotor', value: atPlate * share, unit: 'A' },
         { name: 'atPlateAmps', label: 'At plate volts', value: atPlate, unit: 'A' },
       ],
       [
-        `${ratio} x ${q(fullLoadAmps as number, 'A')} = ${q(atPlate, 'A')}`,
+        `${ratio} x ${q(fullLoadAmps, 'A')} = ${q(atPlate, 'A')}`,
         `${q(atPlate, 'A')} x ${systemVolts} V / ${plateVolts} V = ${q(atPlate * share, 'A')}`,
       ],
       ['The standard allows the maker 20 % above the ratio on the plate.'],
@@ -43,4 +43,4 @@ export const lockedRotorFromRatio: Worksheet = {
       source: 'by hand: 60 x 480/460',
     },
   ],
-};
+});

@@ -4,9 +4,9 @@
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { deviationPercent, spreadPercent } from '../standards/unbalance';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const lostPhase: Worksheet = {
+export const lostPhase = worksheet({
   id: 'lost-phase',
   subject: 'motor',
   title: 'Lost phase with back-EMF',
@@ -24,9 +24,9 @@ export const lostPhase: Worksheet = {
     numberInput('underPercent', 'Undervoltage set to', '%', { above: 0, max: 100 }, 85, 'Of nominal.'),
   ],
   compute: (v) => {
-    const line = v.lineVolts as number;
-    const r = (v.heldPercent as number) / 100;
-    const under = (v.underPercent as number) / 100;
+    const line = v.lineVolts;
+    const r = v.heldPercent / 100;
+    const under = v.underPercent / 100;
     const low = line * Math.sqrt((1 + r + r * r) / 3);
     const phase = line / Math.sqrt(3);
     const phases = [phase, phase, phase * r] as const;
@@ -44,10 +44,8 @@ export const lostPhase: Worksheet = {
         `To neutral ${q(phase, 'V')} x ${r} = ${q(phases[2], 'V')}`,
       ],
       [
-        ...(low >= line * under ? [`Undervoltage at ${v.underPercent as number} % between lines does not see it.`] : []),
-        ...(phases[2] >= phase * under
-          ? [`Undervoltage at ${v.underPercent as number} % to neutral does not see it either: asymmetry must.`]
-          : []),
+        ...(low >= line * under ? [`Undervoltage at ${v.underPercent} % between lines does not see it.`] : []),
+        ...(phases[2] >= phase * under ? [`Undervoltage at ${v.underPercent} % to neutral does not see it either: asymmetry must.`] : []),
         'Between lines it is half hidden: the same fault is a smaller asymmetry there than to neutral.',
       ],
     );
@@ -68,4 +66,4 @@ export const lostPhase: Worksheet = {
       source: 'NEMA MG 1 14.36 against spread, by hand',
     },
   ],
-};
+});

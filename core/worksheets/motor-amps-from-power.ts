@@ -3,9 +3,9 @@
  * Without efficiency and power factor only the lower bound at unity can be given, with a warning. Common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const motorAmpsFromPower: Worksheet = {
+export const motorAmpsFromPower = worksheet({
   id: 'motor-amps-from-power',
   subject: 'motor',
   title: 'Motor amps from kW',
@@ -20,13 +20,11 @@ export const motorAmpsFromPower: Worksheet = {
   compute: ({ kilowatts, volts, phases, efficiency, powerFactor }) => {
     const root = phases === '3' ? Math.sqrt(3) : 1;
     const known = typeof efficiency === 'number' && typeof powerFactor === 'number';
-    const [eta, cos] = known ? [efficiency as number, powerFactor as number] : [1, 1];
-    const amps = ((kilowatts as number) * 1000) / (root * (volts as number) * eta * cos);
+    const [eta, cos] = known ? [efficiency, powerFactor] : [1, 1];
+    const amps = (kilowatts * 1000) / (root * volts * eta * cos);
     return answer(
       [{ name: 'amps', label: known ? 'Full-load current' : 'At least', value: amps, unit: 'A' }],
-      [
-        `${q((kilowatts as number) * 1000, 'W')} / (${phases === '3' ? '√3 x ' : ''}${q(volts as number, 'V')} x ${eta} x ${cos}) = ${q(amps, 'A')}`,
-      ],
+      [`${q(kilowatts * 1000, 'W')} / (${phases === '3' ? '√3 x ' : ''}${q(volts, 'V')} x ${eta} x ${cos}) = ${q(amps, 'A')}`],
       known ? [] : ['Efficiency and power factor are not both given: this is a lower bound, the motor takes more. Do not choose by it.'],
     );
   },
@@ -51,4 +49,4 @@ export const motorAmpsFromPower: Worksheet = {
       source: 'common practice',
     },
   ],
-};
+});

@@ -1,16 +1,10 @@
 /** Largest branch device of one motor, its overload trip and its conductor. NFPA 70 430.52, 430.32, 430.22. */
 import { motorBranchLimits } from '../overcurrent/maximum-rating';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import {
-  instantaneousCeilingPercent,
-  motorBranchPercent,
-  MOTOR_CONDUCTOR_FACTOR,
-  type MotorDevice,
-  type MotorType,
-} from '../standards/motor-branch';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { instantaneousCeilingPercent, motorBranchPercent, MOTOR_CONDUCTOR_FACTOR } from '../standards/motor-branch';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const motorBranchDevice: Worksheet = {
+export const motorBranchDevice = worksheet({
   id: 'motor-branch-device',
   subject: 'motor',
   title: 'Motor branch device',
@@ -26,11 +20,11 @@ export const motorBranchDevice: Worksheet = {
     wordInput('motor', 'Motor', ['cage', 'cage-premium', 'wound-rotor', 'direct-current'], 'Kind of motor.'),
   ],
   compute: ({ tableAmps, device, motor }) => {
-    const amps = tableAmps as number;
-    const percent = motorBranchPercent[motor as MotorType][device as MotorDevice];
-    const { first, ceiling } = motorBranchLimits(amps, device as MotorDevice, motor as MotorType);
+    const amps = tableAmps;
+    const percent = motorBranchPercent[motor][device];
+    const { first, ceiling } = motorBranchLimits(amps, device, motor);
     const instantaneous = device === 'instantaneous-breaker';
-    const raised = (amps * instantaneousCeilingPercent[motor as MotorType]) / 100;
+    const raised = (amps * instantaneousCeilingPercent[motor]) / 100;
     return answer(
       [
         { name: 'percentAmps', label: 'By the table', value: (amps * percent) / 100, unit: 'A' },
@@ -46,7 +40,7 @@ export const motorBranchDevice: Worksheet = {
         `${percent} % of ${q(amps, 'A')} = ${q((amps * percent) / 100, 'A')}`,
         ...(instantaneous
           ? [
-              `This is a setting, not a rating; only where it does not start up to ${instantaneousCeilingPercent[motor as MotorType]} % = ${q(raised, 'A', 'down')}`,
+              `This is a setting, not a rating; only where it does not start up to ${instantaneousCeilingPercent[motor]} % = ${q(raised, 'A', 'down')}`,
             ]
           : [`Next standard size: ${q(first, 'A')}`, `Only where that does not start: up to ${q(ceiling, 'A', 'down')}`]),
         `Conductor: 125 % of ${q(amps, 'A')} = ${q(amps * MOTOR_CONDUCTOR_FACTOR, 'A')}`,
@@ -84,4 +78,4 @@ export const motorBranchDevice: Worksheet = {
       source: 'by hand: 250 and 400 % of 14 A',
     },
   ],
-};
+});

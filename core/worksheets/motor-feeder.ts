@@ -2,9 +2,9 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { feederDeviceAmps, MOTOR_CONDUCTOR_FACTOR } from '../standards/motor-branch';
 import { fuseSizes, breakerSizes, standardSizeBelow } from '../standards/overcurrent-sizes';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const motorFeeder: Worksheet = {
+export const motorFeeder = worksheet({
   id: 'motor-feeder',
   subject: 'motor',
   title: 'Feeder of several motors',
@@ -23,8 +23,8 @@ export const motorFeeder: Worksheet = {
     wordInput('device', 'Device', ['fuse', 'breaker'], 'Of the feeder.'),
   ],
   compute: ({ largestAmps, largestDeviceAmps, otherAmps, device }) => {
-    const conductor = (largestAmps as number) * MOTOR_CONDUCTOR_FACTOR + (otherAmps as number);
-    const most = feederDeviceAmps(largestDeviceAmps as number, [otherAmps as number]);
+    const conductor = largestAmps * MOTOR_CONDUCTOR_FACTOR + otherAmps;
+    const most = feederDeviceAmps(largestDeviceAmps, [otherAmps]);
     const size = standardSizeBelow(most, device === 'fuse' ? fuseSizes : breakerSizes) ?? most;
     return answer(
       [
@@ -33,8 +33,8 @@ export const motorFeeder: Worksheet = {
         { name: 'sizeAmps', label: 'Standard size below', value: size, unit: 'A' },
       ],
       [
-        `125 % of ${q(largestAmps as number, 'A')} + ${q(otherAmps as number, 'A')} = ${q(conductor, 'A')}`,
-        `${q(largestDeviceAmps as number, 'A')} + ${q(otherAmps as number, 'A')} = ${q(most, 'A')}, rounded down to ${q(size, 'A')}`,
+        `125 % of ${q(largestAmps, 'A')} + ${q(otherAmps, 'A')} = ${q(conductor, 'A')}`,
+        `${q(largestDeviceAmps, 'A')} + ${q(otherAmps, 'A')} = ${q(most, 'A')}, rounded down to ${q(size, 'A')}`,
       ],
       ['No rounding up here: the next size up is for branches.'],
     );
@@ -54,4 +54,4 @@ export const motorFeeder: Worksheet = {
       source: 'NFPA 70 annex D8, non-time-delay fuses, from memory',
     },
   ],
-};
+});

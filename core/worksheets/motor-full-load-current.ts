@@ -5,9 +5,9 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { tableFullLoadAmps, tableHorsepowers } from '../standards/motor-tables';
 import { voltageClassOf } from '../standards/voltage-class';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-export const motorFullLoadCurrent: Worksheet = {
+export const motorFullLoadCurrent = worksheet({
   id: 'motor-full-load-current',
   subject: 'motor',
   title: 'Motor full-load current',
@@ -19,24 +19,21 @@ export const motorFullLoadCurrent: Worksheet = {
   ],
   compute: ({ horsepower, volts, phases }) => {
     const three = phases === '3' ? 3 : 1;
-    const column = voltageClassOf(volts as number)?.column;
+    const column = voltageClassOf(volts)?.column;
     if (!column)
       return refuse(
-        `${q(volts as number, 'V')} is in none of the table’s classes (110-120, 200, 208, 220-240, 440-480, 550-600 V). Use kW with efficiency and power factor.`,
+        `${q(volts, 'V')} is in none of the table’s classes (110-120, 200, 208, 220-240, 440-480, 550-600 V). Use kW with efficiency and power factor.`,
       );
-    const amps = tableFullLoadAmps(horsepower as number, column, three);
+    const amps = tableFullLoadAmps(horsepower, column, three);
     if (amps === undefined)
       return refuse(
-        `The table has no ${q(horsepower as number, 'hp')} at ${q(column, 'V')}, ${phases} phase. Its sizes are ${tableHorsepowers(three)
+        `The table has no ${q(horsepower, 'hp')} at ${q(column, 'V')}, ${phases} phase. Its sizes are ${tableHorsepowers(three)
           .map((hp) => Number(hp.toFixed(3)))
           .join(', ')} hp.`,
       );
     return answer(
       [{ name: 'fullLoadAmps', label: 'Full-load current', value: amps, unit: 'A' }],
-      [
-        `${q(volts as number, 'V')} belongs to the ${column} V column.`,
-        `${q(horsepower as number, 'hp')}, ${phases} phase: ${q(amps, 'A')}.`,
-      ],
+      [`${q(volts, 'V')} belongs to the ${column} V column.`, `${q(horsepower, 'hp')}, ${phases} phase: ${q(amps, 'A')}.`],
       ['Table amps size the branch circuit; the plate’s amps set the overload.'],
     );
   },
@@ -61,4 +58,4 @@ export const motorFullLoadCurrent: Worksheet = {
       source: 'NFPA 70 table 430.248, from memory',
     },
   ],
-};
+});

@@ -3,9 +3,9 @@
  * A figure for planning; the plate of the motor that is fitted decides. Source: common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const motorVoltsTransfer: Worksheet = {
+export const motorVoltsTransfer = worksheet({
   id: 'motor-volts-transfer',
   subject: 'motor',
   title: 'Motor amps at other volts',
@@ -16,16 +16,16 @@ export const motorVoltsTransfer: Worksheet = {
     numberInput('otherVolts', 'Wanted at', 'V', { above: 0, max: 15000 }, 4160, 'Volts of the other system.'),
   ],
   compute: ({ amps, volts, otherVolts }) => {
-    const other = ((amps as number) * (volts as number)) / (otherVolts as number);
+    const other = (amps * volts) / otherVolts;
     return answer(
       [
         { name: 'otherAmps', label: 'Amps there', value: other, unit: 'A' },
-        { name: 'ratio', label: 'Volts up', value: (otherVolts as number) / (volts as number), unit: '' },
+        { name: 'ratio', label: 'Volts up', value: otherVolts / volts, unit: '' },
       ],
-      [`${q(amps as number, 'A')} x ${q(volts as number, 'V')} / ${q(otherVolts as number, 'V')} = ${q(other, 'A')}`],
+      [`${q(amps, 'A')} x ${q(volts, 'V')} / ${q(otherVolts, 'V')} = ${q(other, 'A')}`],
       [
         'A motor for other volts is another machine: its plate decides, and it may differ by several percent.',
-        ...((otherVolts as number) > 1000 ? ['Above 1000 V other rules, clearances and qualifications hold.'] : []),
+        ...(otherVolts > 1000 ? ['Above 1000 V other rules, clearances and qualifications hold.'] : []),
       ],
     );
   },
@@ -44,4 +44,4 @@ export const motorVoltsTransfer: Worksheet = {
       source: 'by hand: 118 x 2300 / 4160',
     },
   ],
-};
+});

@@ -2,9 +2,9 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { overloadTripPercent, SERVICE_FACTOR_FOR_125 } from '../standards/motor-branch';
 import { DELTA_PHASE_SHARE } from '../standards/overload-classes';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const overloadSetting: Worksheet = {
+export const overloadSetting = worksheet({
   id: 'overload-setting',
   subject: 'motor',
   title: 'Overload setting',
@@ -25,17 +25,16 @@ export const overloadSetting: Worksheet = {
   ],
   compute: ({ plateAmps, practice, serviceFactor, tripPercent, place }) => {
     const share = place === 'in-delta-phase' ? DELTA_PHASE_SHARE : 1;
-    const seen = (plateAmps as number) * share;
-    const allowed =
-      (serviceFactor as number) >= SERVICE_FACTOR_FOR_125 ? overloadTripPercent.serviceFactor115 : overloadTripPercent.otherMotors;
-    const lower = practice === 'NFPA70' ? Math.min(1, allowed / (tripPercent as number)) : 1;
+    const seen = plateAmps * share;
+    const allowed = serviceFactor >= SERVICE_FACTOR_FOR_125 ? overloadTripPercent.serviceFactor115 : overloadTripPercent.otherMotors;
+    const lower = practice === 'NFPA70' ? Math.min(1, allowed / tripPercent) : 1;
     return answer(
       [
         { name: 'dialAmps', label: 'Dial', value: seen * lower, unit: 'A' },
         { name: 'tripAmps', label: 'Trips at the most at', value: practice === 'NFPA70' ? (seen * allowed) / 100 : seen * 1.2, unit: 'A' },
       ],
       [
-        ...(share === 1 ? [] : [`0.58 x ${q(plateAmps as number, 'A')} = ${q(seen, 'A')} in the phase`]),
+        ...(share === 1 ? [] : [`0.58 x ${q(plateAmps, 'A')} = ${q(seen, 'A')} in the phase`]),
         practice === 'NFPA70'
           ? `May trip at ${allowed} % of ${q(seen, 'A')} = ${q((seen * allowed) / 100, 'A')}; a dial that trips at ${tripPercent} % is set to ${q(seen * lower, 'A')}`
           : `The dial is the plate amps: ${q(seen, 'A')}; it trips between 105 and 120 %`,
@@ -70,4 +69,4 @@ export const overloadSetting: Worksheet = {
       source: 'IEC 60947-4-1: 1/√3',
     },
   ],
-};
+});

@@ -4,9 +4,9 @@
  * sources without one main) the ratings of all of them together are bounded by its busbars. Source: NFPA 70 408.36 and 705.12(B), from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
-export const panelSum: Worksheet = {
+export const panelSum = worksheet({
   id: 'panel-sum',
   subject: 'supply',
   title: 'Breakers against a panel’s rating',
@@ -19,13 +19,7 @@ export const panelSum: Worksheet = {
     numberInput('otherAmps', 'Others', 'A', { min: 0, max: 10000 }, 0, 'Sum of all others, main left out.'),
   ],
   compute: (v) => {
-    const [bus, main, count, each, others] = [v.busAmps, v.mainAmps, v.breakers, v.breakerAmps, v.otherAmps] as [
-      number,
-      number,
-      number,
-      number,
-      number,
-    ];
+    const [bus, main, count, each, others] = [v.busAmps, v.mainAmps, v.breakers, v.breakerAmps, v.otherAmps] as const;
     const sum = count * each + others;
     return answer(
       [
@@ -52,4 +46,4 @@ export const panelSum: Worksheet = {
       source: 'by hand: 12 x 20 = 240 against 225',
     },
   ],
-};
+});

@@ -3,12 +3,12 @@
  * Leakage = V / √(R² + 1/(2πfC)²); at opening the volts jump by I R and rise to about I √(L/C) at the most. Source: Ohm's law; common practice.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 /** A relay has released by this share of its rated volts on AC. IEC 61810-1, from memory. */
 const RELEASE_SHARE = 0.15;
 
-export const rcSnubber: Worksheet = {
+export const rcSnubber = worksheet({
   id: 'rc-snubber',
   subject: 'coil',
   title: 'RC across a contact',
@@ -23,15 +23,7 @@ export const rcSnubber: Worksheet = {
     numberInput('loadOhms', 'Load impedance', 'ohm', { above: 0, max: 1e6 }, 5200, 'Impedance of the load when it has let go.'),
   ],
   compute: (v) => {
-    const [volts, hertz, micro, ohms, amps, milli, load] = [
-      'volts',
-      'hertz',
-      'microfarads',
-      'ohms',
-      'loadAmps',
-      'loadMillihenries',
-      'loadOhms',
-    ].map((name) => v[name] as number) as [number, number, number, number, number, number, number];
+    const { volts, hertz, microfarads: micro, ohms, loadAmps: amps, loadMillihenries: milli, loadOhms: load } = v;
     const farads = micro * 1e-6;
     const reactance = 1 / (2 * Math.PI * hertz * farads);
     const leakage = volts / Math.hypot(ohms, reactance);
@@ -68,4 +60,4 @@ export const rcSnubber: Worksheet = {
       source: 'by hand: 120 x 2π x 60 x 0.1e-6; √(0.1 / 1e-7) = 1000',
     },
   ],
-};
+});

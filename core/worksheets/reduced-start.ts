@@ -4,7 +4,7 @@
  * takes about 0.65 of the amps and gives about 0.45 of the torque. Soft starter: amps as limited, torque by the square. Source: NEMA ICS 2; common practice; from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 /** First half-winding of a part-winding start: share of amps and of torque. Common practice. */
 const PART_WINDING = { amps: 0.65, torque: 0.45 } as const;
@@ -28,7 +28,7 @@ function shares(
   return [k, k, k, k * k];
 }
 
-export const reducedStart: Worksheet = {
+export const reducedStart = worksheet({
   id: 'reduced-start',
   subject: 'motor',
   title: 'Start at reduced volts',
@@ -42,8 +42,8 @@ export const reducedStart: Worksheet = {
     numberInput('limitAmps', 'Limit', 'A', { above: 0, max: 100000 }, 210, 'Current limit of a soft starter.', true),
   ],
   compute: (v) => {
-    const [volts, amps, torque] = [v.lineVolts, v.lockedRotorAmps, v.torquePercent] as [number, number, number];
-    const found = shares(v.starter as string, v.tapPercent as number | undefined, v.limitAmps as number | undefined, amps);
+    const [volts, amps, torque] = [v.lineVolts, v.lockedRotorAmps, v.torquePercent] as const;
+    const found = shares(v.starter, v.tapPercent, v.limitAmps, amps);
     if (!found)
       return refuse(
         v.starter === 'autotransformer'
@@ -84,4 +84,4 @@ export const reducedStart: Worksheet = {
       source: 'by hand: a third',
     },
   ],
-};
+});

@@ -1,3 +1,4 @@
+import { certain } from '../certain';
 import { DefectError } from '../defect-error';
 import type { Worksheet } from './contract';
 import { capacitorCombination } from './capacitor-combination';
@@ -104,6 +105,7 @@ export const worksheets: readonly Worksheet[] = Object.freeze([
 ]);
 
 for (const [i, sheet] of worksheets.entries())
-  if (i > 0 && !(worksheets[i - 1]!.id < sheet.id)) throw new DefectError(`Worksheet '${sheet.id}' is out of order in registry.ts.`);
+  if (i > 0 && !(certain(worksheets[i - 1]).id < sheet.id))
+    throw new DefectError(`Worksheet '${sheet.id}' is out of order in registry.ts.`);
 
 export const worksheetOf = (id: string): Worksheet | undefined => worksheets.find((sheet) => sheet.id === id);

@@ -1,11 +1,11 @@
 /** Does an undervoltage release live through a dip? Its band 35 to 70 %, its delay, and the volts in hand. IEC 60947-1. */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { undervoltageShare } from '../standards/breaker-releases';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 const PERCENT = 100;
 
-export const releaseDipMargin: Worksheet = {
+export const releaseDipMargin = worksheet({
   id: 'release-dip-margin',
   subject: 'coil',
   title: 'Undervoltage release in a dip',
@@ -20,12 +20,12 @@ export const releaseDipMargin: Worksheet = {
     numberInput('delaySeconds', 'Its delay', 's', { min: 0, max: 10 }, 0.5, 'As set; left out: none.', true),
   ],
   compute: (v) => {
-    const mark = v.markVolts as number;
-    const low = ((v.lowPercent as number | undefined) ?? undervoltageShare.letsGo[0] * PERCENT) / PERCENT;
-    const high = ((v.highPercent as number | undefined) ?? undervoltageShare.letsGo[1] * PERCENT) / PERCENT;
-    const left = ((v.supplyVolts as number) * (v.dipPercent as number)) / PERCENT;
-    const delay = (v.delaySeconds as number | undefined) ?? 0;
-    const rides = delay > 0 && delay >= (v.dipSeconds as number);
+    const mark = v.markVolts;
+    const low = (v.lowPercent ?? undervoltageShare.letsGo[0] * PERCENT) / PERCENT;
+    const high = (v.highPercent ?? undervoltageShare.letsGo[1] * PERCENT) / PERCENT;
+    const left = (v.supplyVolts * v.dipPercent) / PERCENT;
+    const delay = v.delaySeconds ?? 0;
+    const rides = delay > 0 && delay >= v.dipSeconds;
     const outcome =
       left >= high * mark
         ? 'It holds.'
@@ -38,11 +38,11 @@ export const releaseDipMargin: Worksheet = {
         { name: 'leftPercent', label: 'Of its mark', value: (left / mark) * PERCENT, unit: '%' },
         { name: 'marginVolts', label: 'In hand above its highest release', value: left - high * mark, unit: 'V' },
         { name: 'closesFromVolts', label: 'Lets close again from', value: undervoltageShare.closesFrom * mark, unit: 'V' },
-        { name: 'delayBeyondDipSeconds', label: 'Delay beyond the dip', value: delay - (v.dipSeconds as number), unit: 's' },
+        { name: 'delayBeyondDipSeconds', label: 'Delay beyond the dip', value: delay - v.dipSeconds, unit: 's' },
       ],
       [
-        `${q(v.supplyVolts as number, 'V')} x ${v.dipPercent as number} % = ${q(left, 'V')}; the release lets go between ${q(low * mark, 'V')} and ${q(high * mark, 'V')}`,
-        delay > 0 ? `Delay ${q(delay, 's')} against a dip of ${q(v.dipSeconds as number, 's')}` : 'No delay',
+        `${q(v.supplyVolts, 'V')} x ${v.dipPercent} % = ${q(left, 'V')}; the release lets go between ${q(low * mark, 'V')} and ${q(high * mark, 'V')}`,
+        delay > 0 ? `Delay ${q(delay, 's')} against a dip of ${q(v.dipSeconds, 's')}` : 'No delay',
       ],
       [
         rides ? `Its delay outlasts the dip. Without it: ${outcome.toLowerCase()}` : outcome,
@@ -65,4 +65,4 @@ export const releaseDipMargin: Worksheet = {
       source: 'by hand: 55 − 70 V',
     },
   ],
-};
+});

@@ -1,13 +1,13 @@
 /** Earth electrode and residual device in a TT system: RA x I-delta-n at most 50 V. BS 7671 411.5.3. */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { TT_TOUCH_VOLTS } from '../standards/residual-current';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 /** Above this an electrode is not counted on to stay as it is. BS 7671 table 41.5 note, from memory. */
 const UNSTABLE_OHMS = 200;
 const usual = [30, 100, 300, 500] as const;
 
-export const residualTouchTt: Worksheet = {
+export const residualTouchTt = worksheet({
   id: 'residual-touch-tt',
   subject: 'protection',
   title: 'Residual device in TT',
@@ -24,7 +24,7 @@ export const residualTouchTt: Worksheet = {
     ),
   ],
   compute: ({ ratedMilliamps, electrodeOhms }) => {
-    const [rated, ohms] = [ratedMilliamps as number, electrodeOhms as number];
+    const [rated, ohms] = [ratedMilliamps, electrodeOhms];
     const limit = TT_TOUCH_VOLTS / (rated / 1000);
     const touch = (ohms * rated) / 1000;
     const most = (TT_TOUCH_VOLTS / ohms) * 1000;
@@ -58,4 +58,4 @@ export const residualTouchTt: Worksheet = {
     tolerance: 0.003,
     source: `BS 7671 table 41.5, ${ratedMilliamps} mA, from memory`,
   })),
-};
+});

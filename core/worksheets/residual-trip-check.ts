@@ -1,10 +1,10 @@
 /** Readings of a residual tester against the limits of the device: trip current, break times at once and five times. IEC 61008-1, BS 7671 415.1.1. */
 import { ADDITIONAL_PROTECTION_SECONDS, residualGate, residualSeconds } from '../standards/residual-current';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 const MILLI = 1000;
 
-export const residualTripCheck: Worksheet = {
+export const residualTripCheck = worksheet({
   id: 'residual-trip-check',
   subject: 'protection',
   title: 'Residual trip check',
@@ -17,7 +17,7 @@ export const residualTripCheck: Worksheet = {
     numberInput('millisecondsAtFive', 'Time at 5 x', 'ms', { min: 0, max: 5000 }, 17, 'Longer of both half-waves; may be left out.', true),
   ],
   compute: ({ ratedMilliamps, delay, tripMilliamps, millisecondsAtOnce, millisecondsAtFive }) => {
-    const rated = ratedMilliamps as number;
+    const rated = ratedMilliamps;
     const limits = delay === 'S' ? residualSeconds.S : residualSeconds.general;
     const [leastOnce, , leastFive] = limits.least ?? [0, 0, 0];
     const holds = rated * residualGate.holds;
@@ -37,9 +37,9 @@ export const residualTripCheck: Worksheet = {
       else if (value < low) faults.push(`${words} is ${value}: below ${low}. It fails: it trips too soon.`);
     };
     // At half it must hold; up to its rating it may trip anywhere.
-    within(tripMilliamps as number | undefined, holds * (1 + 1e-9), rated, 'Trip current, mA,');
-    within(millisecondsAtOnce as number | undefined, leastOnce * MILLI, most.once, 'Time at 1 x, ms,');
-    within(millisecondsAtFive as number | undefined, leastFive * MILLI, most.five, 'Time at 5 x, ms,');
+    within(tripMilliamps, holds * (1 + 1e-9), rated, 'Trip current, mA,');
+    within(millisecondsAtOnce, leastOnce * MILLI, most.once, 'Time at 1 x, ms,');
+    within(millisecondsAtFive, leastFive * MILLI, most.five, 'Time at 5 x, ms,');
     outputs.push({ name: 'outside', label: 'Readings outside', value: faults.length, unit: '' });
     return answer(
       outputs,
@@ -75,4 +75,4 @@ export const residualTripCheck: Worksheet = {
       source: 'IEC 61008-1 type S: not before 130 ms, from memory',
     },
   ],
-};
+});

@@ -5,12 +5,12 @@
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { operatingShare } from '../standards/breaker-releases';
-import { answer, numberInput, type Worksheet } from './contract';
+import { answer, numberInput, worksheet } from './contract';
 
 /** Volts at a load of this power at its mark, through a run. */
 const voltsAt = (supply: number, mark: number, watts: number, ohms: number): number => supply / (1 + (ohms * watts) / (mark * mark));
 
-export const springAndClosingSupply: Worksheet = {
+export const springAndClosingSupply = worksheet({
   id: 'spring-and-closing-supply',
   subject: 'coil',
   title: 'Closing coil and spring supply',
@@ -30,34 +30,34 @@ export const springAndClosingSupply: Worksheet = {
     numberInput('motorWatts', 'Motor, starting', 'W', { above: 0, max: 20000 }, 1500, 'Its inrush at its mark.'),
   ],
   compute: (v) => {
-    const [mark, supply, ohms] = [v.markVolts as number, v.lowestVolts as number, v.runOhms as number];
+    const [mark, supply, ohms] = [v.markVolts, v.lowestVolts, v.runOhms];
     const [share] = operatingShare.closing;
     const least = share * mark;
     const at = (watts: number) => voltsAt(supply, mark, watts, ohms);
-    const [coil, motor] = [at(v.coilWatts as number), at(v.motorWatts as number)];
+    const [coil, motor] = [at(v.coilWatts), at(v.motorWatts)];
     // supply / (1 + R P / U²) = 0.85 U gives R = (supply / 0.85 U − 1) U² / P
     const longest = (watts: number) => Math.max(0, (supply / least - 1) * ((mark * mark) / watts));
     const short = [
-      ['The closing coil', coil],
-      ['The charging motor', motor],
-    ].filter(([, volts]) => (volts as number) < least * (1 - 1e-9));
+      { who: 'The closing coil', volts: coil },
+      { who: 'The charging motor', volts: motor },
+    ].filter(({ volts }) => volts < least * (1 - 1e-9));
     return answer(
       [
         { name: 'coilVolts', label: 'At the closing coil', value: coil, unit: 'V' },
         { name: 'motorVolts', label: 'At the motor, starting', value: motor, unit: 'V' },
         { name: 'leastVolts', label: 'Needed', value: least, unit: 'V' },
-        { name: 'coilRunOhms', label: 'Longest run, coil', value: longest(v.coilWatts as number), unit: 'ohm' },
-        { name: 'motorRunOhms', label: 'Longest run, motor', value: longest(v.motorWatts as number), unit: 'ohm' },
+        { name: 'coilRunOhms', label: 'Longest run, coil', value: longest(v.coilWatts), unit: 'ohm' },
+        { name: 'motorRunOhms', label: 'Longest run, motor', value: longest(v.motorWatts), unit: 'ohm' },
       ],
       [
         `${share * 100} % of ${q(mark, 'V')} = ${q(least, 'V')}`,
-        `Coil: ${q(mark * mark, '')} V² / ${v.coilWatts as number} W = ${q((mark * mark) / (v.coilWatts as number), 'ohm')}; with ${q(ohms, 'ohm')} of run ${q(coil, 'V')} are left`,
-        `Motor: ${q((mark * mark) / (v.motorWatts as number), 'ohm')} while it starts; ${q(motor, 'V')} are left`,
+        `Coil: ${q(mark * mark, '')} V² / ${v.coilWatts} W = ${q((mark * mark) / v.coilWatts, 'ohm')}; with ${q(ohms, 'ohm')} of run ${q(coil, 'V')} are left`,
+        `Motor: ${q((mark * mark) / v.motorWatts, 'ohm')} while it starts; ${q(motor, 'V')} are left`,
       ],
       [
         ...short.map(
-          ([who, volts]) =>
-            `${who} gets ${q(volts as number, 'V', 'down')}: it may not ${who === 'The closing coil' ? 'close the breaker' : 'charge the spring'}. Thicker wires, a shorter run, or a healthier battery.`,
+          ({ who, volts }) =>
+            `${who} gets ${q(volts, 'V', 'down')}: it may not ${who === 'The closing coil' ? 'close the breaker' : 'charge the spring'}. Thicker wires, a shorter run, or a healthier battery.`,
         ),
         'The shunt trip works from 70 %: a battery that still trips may no longer close.',
       ],
@@ -73,4 +73,4 @@ export const springAndClosingSupply: Worksheet = {
       source: 'by hand: divider of 100 and 10 ohm',
     },
   ],
-};
+});

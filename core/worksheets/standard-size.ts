@@ -1,9 +1,9 @@
 /** Next standard size up and down, and the largest device for a conductor. NFPA 70 240.6(A), 240.4. */
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { breakerSizes, fuseSizes, largestDeviceForAmpacity, nextStandardSize, standardSizeBelow } from '../standards/overcurrent-sizes';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const standardSize: Worksheet = {
+export const standardSize = worksheet({
   id: 'standard-size',
   subject: 'protection',
   title: 'Standard size next up',
@@ -15,7 +15,7 @@ export const standardSize: Worksheet = {
   ],
   compute: ({ amps, device, small }) => {
     const sizes = device === 'fuse' ? fuseSizes : breakerSizes;
-    const value = amps as number;
+    const value = amps;
     const up = nextStandardSize(value, sizes);
     const down = standardSizeBelow(value, sizes) ?? null;
     const most = largestDeviceForAmpacity(value, small === 'yes', sizes);
@@ -53,4 +53,4 @@ export const standardSize: Worksheet = {
       source: 'NFPA 70 240.6(A), fuse sizes, from memory',
     },
   ],
-};
+});

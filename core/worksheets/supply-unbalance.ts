@@ -3,8 +3,9 @@
  * Method: 100 x largest deviation from the mean / mean. Derating by a table between 1 and 5 %, straight between its rows.
  * Source: NEMA MG 1 part 14.36 (factors at 2, 3, 4, 5 %: 0.95, 0.88, 0.82, 0.75; from memory). Above 5 % it refuses.
  */
+import { certain } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
 const derating = [
   [1, 1],
@@ -19,11 +20,11 @@ export function deratingFactor(percent: number): number | undefined {
   if (percent <= 1) return 1;
   const next = derating.findIndex(([at]) => percent <= at);
   if (next < 1) return undefined;
-  const [[x0, y0], [x1, y1]] = [derating[next - 1]!, derating[next]!];
+  const [[x0, y0], [x1, y1]] = [certain(derating[next - 1]), certain(derating[next])];
   return y0 + ((percent - x0) / (x1 - x0)) * (y1 - y0);
 }
 
-export const supplyUnbalance: Worksheet = {
+export const supplyUnbalance = worksheet({
   id: 'supply-unbalance',
   subject: 'motor',
   title: 'Supply unbalance and derating',
@@ -34,13 +35,14 @@ export const supplyUnbalance: Worksheet = {
     numberInput('volts31', 'L3-L1', 'V', { above: 0, max: 15000 }, 391, 'Phase to phase.'),
   ],
   compute: (v) => {
-    const volts = [v.volts12, v.volts23, v.volts31] as number[];
-    const [a, b, c] = [...volts].sort((x, y) => y - x) as [number, number, number];
-    if (a >= b + c)
+    const volts = [v.volts12, v.volts23, v.volts31] as const;
+    const a = Math.max(...volts);
+    const others = volts[0] + volts[1] + volts[2] - a;
+    if (a >= others)
       return refuse(
-        `Volts between lines close a triangle: ${q(a, 'V')} cannot be more than the other two together, ${q(b + c, 'V')}. Measure again, phase to phase.`,
+        `Volts between lines close a triangle: ${q(a, 'V')} cannot be more than the other two together, ${q(others, 'V')}. Measure again, phase to phase.`,
       );
-    const mean = (volts[0]! + volts[1]! + volts[2]!) / 3;
+    const mean = (volts[0] + volts[1] + volts[2]) / 3;
     const deviation = Math.max(...volts.map((one) => Math.abs(one - mean)));
     const percent = (100 * deviation) / mean;
     const factor = deratingFactor(percent);
@@ -71,4 +73,4 @@ export const supplyUnbalance: Worksheet = {
       source: 'NEMA MG 1 14.36, from memory',
     },
   ],
-};
+});

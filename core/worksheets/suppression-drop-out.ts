@@ -4,7 +4,7 @@
  * Armature movement is left out: the ratio between suppressors is what counts. Source: common practice, circuit law.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 const DIODE_VOLTS = 0.8;
 
@@ -13,7 +13,7 @@ export function releaseSeconds(supplyVolts: number, releaseVolts: number, clampV
   return timeConstantSeconds * Math.log((supplyVolts + clampVolts) / (releaseVolts + clampVolts));
 }
 
-export const suppressionDropOut: Worksheet = {
+export const suppressionDropOut = worksheet({
   id: 'suppression-drop-out',
   subject: 'coil',
   title: 'Suppression and drop-out',
@@ -47,9 +47,7 @@ export const suppressionDropOut: Worksheet = {
     ),
   ],
   compute: (v) => {
-    const [supply, release, constant, clampVolts] = ['supplyVolts', 'releaseVolts', 'timeConstantMs', 'clampVolts'].map(
-      (name) => v[name] as number,
-    ) as [number, number, number, number];
+    const { supplyVolts: supply, releaseVolts: release, timeConstantMs: constant, clampVolts } = v;
     if (release >= supply) return refuse('It would let go at its own supply: read the release volts again.');
     const clamp = v.suppressor === 'diode' ? DIODE_VOLTS : v.suppressor === 'varistor' ? clampVolts : clampVolts + DIODE_VOLTS;
     const own = releaseSeconds(supply, release, clamp, constant / 1000);
@@ -81,4 +79,4 @@ export const suppressionDropOut: Worksheet = {
       source: 'decay of a series L and R against a constant voltage',
     },
   ],
-};
+});

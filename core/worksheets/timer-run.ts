@@ -1,9 +1,10 @@
 /** What does a timer's contact do, and when? One function played against a supply and a signal. IEC 61812-1 and common practice. */
+import { messageOf } from '../certain';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { timingFunctionIds, timingFunctions, type TimingFunction } from '../timing/functions';
+import { timingFunctionIds, timingFunctions } from '../timing/functions';
 import { runTimer } from '../timing/run';
 import type { State, Trace } from '../timing/trace';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 const MAX_SHOWN = 8;
 const hours = { min: 0, max: 360_000 };
@@ -17,7 +18,7 @@ function window(on: number | undefined, off: number | undefined): Trace | string
   return changes;
 }
 
-export const timerRun: Worksheet = {
+export const timerRun = worksheet({
   id: 'timer-run',
   subject: 'timer',
   title: 'Timer on a time axis',
@@ -31,15 +32,14 @@ export const timerRun: Worksheet = {
     numberInput('signalOffAtSeconds', 'Signal goes at', 's', hours, 9, 'Empty: it stays.', true),
   ],
   compute: (v) => {
-    const fn = v.function as TimingFunction;
+    const fn = v.function;
     const { times, signal: asked } = timingFunctions[fn];
-    const number = (name: string) => (typeof v[name] === 'number' ? (v[name] as number) : undefined);
-    const [first, second] = [number('firstSeconds')!, number('secondSeconds')];
+    const [first, second] = [v.firstSeconds, v.secondSeconds];
     if (times === 2 && second === undefined) return refuse(`${fn} has two times: enter the second.`);
-    const [off, on] = [number('supplyOffAtSeconds'), number('signalOnAtSeconds')];
+    const [off, on] = [v.supplyOffAtSeconds, v.signalOnAtSeconds];
     if (asked === 'needed' && on === undefined) return refuse(`${fn} waits for a signal: enter when it comes.`);
     const supply = window(0, off);
-    const signal = window(on, number('signalOffAtSeconds'));
+    const signal = window(on, v.signalOffAtSeconds);
     if (typeof supply === 'string') return refuse(`The supply ${supply}.`);
     if (typeof signal === 'string') return refuse(`The signal ${signal}.`);
     const last = Math.max(...[...supply, ...signal].map(([seconds]) => seconds));
@@ -48,7 +48,7 @@ export const timerRun: Worksheet = {
     try {
       trace = runTimer(fn, second === undefined ? [first] : [first, second], { supply, signal }, until);
     } catch (error) {
-      return refuse((error as Error).message);
+      return refuse(messageOf(error));
     }
     const at = (state: State) => trace.find(([, one]) => one === state)?.[0] ?? null;
     return answer(
@@ -82,4 +82,4 @@ export const timerRun: Worksheet = {
       source: 'IEC 61812-1, delay on release with control signal, from memory',
     },
   ],
-};
+});

@@ -1,9 +1,9 @@
 /** Where does a timer’s dial stand, or which digits are set, for a time? A dial within about 10 %, digits exactly or not. Common practice. */
 import { seconds as secondsText } from '../case/field-text';
 import { dialSetting, digitSetting } from '../timing/setting';
-import { answer, numberInput, refuse, type Worksheet } from './contract';
+import { answer, numberInput, refuse, worksheet } from './contract';
 
-export const timerSetting: Worksheet = {
+export const timerSetting = worksheet({
   id: 'timer-setting',
   subject: 'timer',
   title: 'Timer range and dial',
@@ -14,7 +14,7 @@ export const timerSetting: Worksheet = {
     numberInput('highSeconds', 'Range to', 's', { above: 0, max: 3_600_000 }, 20, 'Top of the range.'),
   ],
   compute: (v) => {
-    const [time, low, high] = [v.seconds as number, v.lowSeconds as number, v.highSeconds as number];
+    const [time, low, high] = [v.seconds, v.lowSeconds, v.highSeconds];
     if (low > high) return refuse('The range begins above its end: exchange them.');
     const dial = dialSetting([[low, high]], time);
     if (!dial) return refuse(`${secondsText(time)} does not lie in ${secondsText(low)} to ${secondsText(high)}: take another range.`);
@@ -49,4 +49,4 @@ export const timerSetting: Worksheet = {
       source: 'three digits in whole seconds: 330 s is the nearest',
     },
   ],
-};
+});

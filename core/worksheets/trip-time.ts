@@ -1,11 +1,12 @@
 /** How long does a device hold, and by when has it opened, at a current? The bands of core/curves. */
+import { keysOf } from '../certain';
 import { bandSeconds } from '../curves/band';
 import { generalPurposeFuse, miniatureBreaker, motorFuse, mouldedCaseBreaker, overloadRelay, type Model } from '../curves/models';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { citeSource } from '../standards/source';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-const models: Record<string, (amps: number) => Model | undefined> = {
+const models = {
   'breaker B': (amps) => miniatureBreaker('B', amps),
   'breaker C': (amps) => miniatureBreaker('C', amps),
   'breaker D': (amps) => miniatureBreaker('D', amps),
@@ -16,24 +17,24 @@ const models: Record<string, (amps: number) => Model | undefined> = {
   'relay class 10': (amps) => overloadRelay('10', amps, false),
   'relay class 20': (amps) => overloadRelay('20', amps, false),
   'relay class 30': (amps) => overloadRelay('30', amps, false),
-};
+} satisfies Record<string, (amps: number) => Model | undefined>;
 const FOREVER_SECONDS = 1e6;
 
-export const tripTime: Worksheet = {
+export const tripTime = worksheet({
   id: 'trip-time',
   subject: 'protection',
   title: 'Trip time at a current',
   question: 'How long does it hold, and by when has it opened?',
   inputs: [
-    wordInput('device', 'Device', Object.keys(models), 'Kind and curve.'),
+    wordInput('device', 'Device', keysOf(models), 'Kind and curve.'),
     numberInput('ratedAmps', 'Rating or dial', 'A', { above: 0, max: 6300 }, 16, 'Rated current, or the dial of a relay.'),
     numberInput('amps', 'Current', 'A', { above: 0, max: 200000 }, 60, 'Rms, steady.'),
   ],
   compute: ({ device, ratedAmps, amps }) => {
-    const model = models[device as string]!(ratedAmps as number);
-    if (!model) return refuse(`${q(ratedAmps as number, 'A')} is no standard size of a ${device}: its gates are not published.`);
-    const { holdsUntil, openBy } = bandSeconds(model.band, amps as number);
-    const multiple = (amps as number) / (ratedAmps as number);
+    const model = models[device](ratedAmps);
+    if (!model) return refuse(`${q(ratedAmps, 'A')} is no standard size of a ${device}: its gates are not published.`);
+    const { holdsUntil, openBy } = bandSeconds(model.band, amps);
+    const multiple = amps / ratedAmps;
     const word = (seconds: number) => (seconds === Infinity ? 'without end' : q(seconds, 's'));
     return answer(
       [
@@ -47,7 +48,7 @@ export const tripTime: Worksheet = {
         { name: 'multiple', label: 'Times its rating', value: multiple, unit: '' },
       ],
       [
-        `${q(amps as number, 'A')} / ${q(ratedAmps as number, 'A')} = ${multiple.toPrecision(3)} times`,
+        `${q(amps, 'A')} / ${q(ratedAmps, 'A')} = ${multiple.toPrecision(3)} times`,
         model.band.fast ? `Holds ${word(holdsUntil)}` : 'No holding time is published: the maker’s curve says it.',
         `Open by ${openBy === Infinity ? 'no time: it may carry this without end' : word(Math.min(openBy, FOREVER_SECONDS))}`,
         `${model.note} ${citeSource(model.source)}`,
@@ -76,4 +77,4 @@ export const tripTime: Worksheet = {
       source: 'IEC 60269-1 gate, from memory',
     },
   ],
-};
+});

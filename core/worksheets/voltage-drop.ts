@@ -1,9 +1,9 @@
 /** Volts lost in a run. R and X by size; 3 to 5 % is what the codes advise. */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { conductorPerMetre, conductorSizes, type Metal } from '../standards/conductors';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { conductorPerMetre, conductorSizes } from '../standards/conductors';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
-export const voltageDrop: Worksheet = {
+export const voltageDrop = worksheet({
   id: 'voltage-drop',
   subject: 'supply',
   title: 'Voltage drop',
@@ -19,25 +19,23 @@ export const voltageDrop: Worksheet = {
     numberInput('celsius', 'Conductor at', '°C', { min: -20, max: 110 }, 70, 'Its temperature in service.'),
   ],
   compute: (v) => {
-    const each = conductorPerMetre(v.size as string, v.metal as Metal, v.celsius as number);
+    const each = conductorPerMetre(v.size, v.metal, v.celsius);
     if (!each) return refuse(`No figures for ${v.size} in ${v.metal}.`);
     const dc = v.system === 'dc';
-    const cos = dc ? 1 : (v.powerFactor as number);
+    const cos = dc ? 1 : v.powerFactor;
     const sin = Math.sqrt(1 - cos * cos);
     const ways = v.system === 'three-phase' ? Math.sqrt(3) : 2;
     const per = each.r * cos + (dc ? 0 : each.x * sin);
-    const drop = ways * (v.amps as number) * (v.metres as number) * per;
-    if (drop >= (v.volts as number)) return refuse(`The run would lose ${q(drop, 'V')}, more than there is: the current cannot flow.`);
-    const share = (drop / (v.volts as number)) * 100;
+    const drop = ways * v.amps * v.metres * per;
+    if (drop >= v.volts) return refuse(`The run would lose ${q(drop, 'V')}, more than there is: the current cannot flow.`);
+    const share = (drop / v.volts) * 100;
     return answer(
       [
         { name: 'dropVolts', label: 'Lost', value: drop, unit: 'V' },
         { name: 'dropPercent', label: 'Of the start', value: share, unit: '%' },
-        { name: 'endVolts', label: 'Left', value: (v.volts as number) - drop, unit: 'V' },
+        { name: 'endVolts', label: 'Left', value: v.volts - drop, unit: 'V' },
       ],
-      [
-        `${ways === 2 ? '2' : '√3'} x ${q(v.amps as number, 'A')} x ${q(v.metres as number, 'm')} x ${q(per, 'ohm')} a metre = ${q(drop, 'V')}`,
-      ],
+      [`${ways === 2 ? '2' : '√3'} x ${q(v.amps, 'A')} x ${q(v.metres, 'm')} x ${q(per, 'ohm')} a metre = ${q(drop, 'V')}`],
       share > 5
         ? ['More than 5 %: motors start hard and contactors may chatter.']
         : share > 3
@@ -60,4 +58,4 @@ export const voltageDrop: Worksheet = {
       source: 'by hand: √3 x 100 x 0.1 x (0.524 x 0.8 + 0.08 x 0.6)',
     },
   ],
-};
+});

@@ -3,11 +3,11 @@
  * Source: IEC 60034-1, rise of temperature by the resistance method; from memory.
  */
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { answer, numberInput, refuse, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, refuse, wordInput, worksheet } from './contract';
 
 const constants = { copper: 234.5, aluminium: 225 } as const;
 
-export const windingTemperature: Worksheet = {
+export const windingTemperature = worksheet({
   id: 'winding-temperature',
   subject: 'motor',
   title: 'Winding temperature by resistance',
@@ -20,8 +20,8 @@ export const windingTemperature: Worksheet = {
     wordInput('metal', 'Metal', ['copper', 'aluminium'], 'Metal of the winding.'),
   ],
   compute: (v) => {
-    const [cold, t1, hot, air] = [v.coldOhms, v.coldCelsius, v.hotOhms, v.ambientCelsius] as [number, number, number, number];
-    const k = constants[v.metal as keyof typeof constants];
+    const [cold, t1, hot, air] = [v.coldOhms, v.coldCelsius, v.hotOhms, v.ambientCelsius] as const;
+    const k = constants[v.metal];
     const t2 = (hot / cold) * (k + t1) - k;
     if (t2 > 400) return refuse(`That would be ${q(t2, '°C')}: read both again, net of leads and between the same terminals.`);
     return answer(
@@ -44,4 +44,4 @@ export const windingTemperature: Worksheet = {
       source: 'by hand: 1.2 x 254.5 - 234.5',
     },
   ],
-};
+});

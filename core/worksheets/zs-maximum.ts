@@ -2,9 +2,9 @@
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { instantaneousAc } from '../standards/breaker-gates';
 import { C_MIN, COLD_READING_SHARE } from '../standards/disconnection';
-import { answer, numberInput, wordInput, type Worksheet } from './contract';
+import { answer, numberInput, wordInput, worksheet } from './contract';
 
-export const zsMaximum: Worksheet = {
+export const zsMaximum = worksheet({
   id: 'zs-maximum',
   subject: 'protection',
   title: 'Largest loop impedance',
@@ -24,21 +24,21 @@ export const zsMaximum: Worksheet = {
     ),
   ],
   compute: ({ curve, ratedAmps, volts, readOhms }) => {
-    const multiple = instantaneousAc[curve as 'B'][1];
-    const trips = multiple * (ratedAmps as number);
-    const limit = ((volts as number) * C_MIN) / trips;
+    const multiple = instantaneousAc[curve][1];
+    const trips = multiple * ratedAmps;
+    const limit = (volts * C_MIN) / trips;
     const cold = limit * COLD_READING_SHARE;
-    const read = readOhms as number | undefined;
+    const read = readOhms;
     return answer(
       [
         { name: 'limitOhms', label: 'Limit, conductors hot', value: limit, unit: 'ohm' },
         { name: 'coldLimitOhms', label: 'Limit for a cold reading', value: cold, unit: 'ohm' },
-        { name: 'withoutFactorOhms', label: 'Without the voltage factor', value: (volts as number) / trips, unit: 'ohm' },
+        { name: 'withoutFactorOhms', label: 'Without the voltage factor', value: volts / trips, unit: 'ohm' },
         ...(read === undefined ? [] : [{ name: 'marginOhms', label: 'In hand', value: cold - read, unit: 'ohm' }]),
       ],
       [
-        `${curve}: trips for sure at ${multiple} x ${q(ratedAmps as number, 'A')} = ${q(trips, 'A')}`,
-        `${q(volts as number, 'V')} x ${C_MIN} / ${q(trips, 'A')} = ${q(limit, 'ohm', 'nearest', 4)}`,
+        `${curve}: trips for sure at ${multiple} x ${q(ratedAmps, 'A')} = ${q(trips, 'A')}`,
+        `${q(volts, 'V')} x ${C_MIN} / ${q(trips, 'A')} = ${q(limit, 'ohm', 'nearest', 4)}`,
         `x ${COLD_READING_SHARE} for a cold reading = ${q(cold, 'ohm', 'nearest', 4)}`,
       ],
       [
@@ -86,4 +86,4 @@ export const zsMaximum: Worksheet = {
     tolerance: 0.005 / ohms + 0.003,
     source: `BS 7671 table 41.3, ${curve}${ratedAmps}, from memory`,
   })),
-};
+});

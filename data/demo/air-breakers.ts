@@ -1,4 +1,5 @@
 /** Demo catalogue of air breakers and of the coils that work them, by rule. Makers, names, letters and figures are invented. */
+import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import type { AccessoryFunction } from '../../core/fields/accessory-fields';
 import { partId, type DemoPart } from './part';
@@ -174,7 +175,7 @@ export function demoBreakerCoils(): DemoPart[] {
       const coils = kinds(one.letters).flatMap(({ functions, word, tell, bay, more }) =>
         coilVolts.map(({ code, volts, kind, hertz }): DemoPart => {
           const power = coilPower(kind);
-          const held = functions[0]!.endsWith('release') && kind === 'dc' ? { coilWatts: 12 } : {};
+          const held = certain(functions[0]).endsWith('release') && kind === 'dc' ? { coilWatts: 12 } : {};
           const raw: PartSpec = {
             function: [...functions],
             // One part for two bays of a frame: what is in the bay is told by its letters, not by the part.

@@ -2,6 +2,7 @@
  * Demo catalogue of contactors by rule, from a fixed seed. Makers, names and figures are invented.
  * Plausible by construction: locked-rotor amps fall as volts rise, coil VA grows with size, life falls with size.
  */
+import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import { nemaSizes } from '../../core/standards/nema-sizes';
 import type { DemoPart } from './part';
@@ -199,7 +200,7 @@ function definitePurposeParts(random: () => number): DemoPart[] {
         ].map(([volts, times]) => ({
           volts,
           fullLoadAmps: fullLoad,
-          lockedRotorAmps: fullLoad * times!,
+          lockedRotorAmps: fullLoad * certain(times),
           resistiveAmps: resistive,
         }));
         return dpCoils.flatMap((coil) =>

@@ -1,4 +1,5 @@
 /** Demo catalogue of fuses by rule. Makers, names and figures are invented. */
+import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import { gGGates } from '../../core/standards/fuse-gates';
 import { fuseSizes } from '../../core/standards/overcurrent-sizes';
@@ -67,7 +68,7 @@ function ulFuses(): DemoPart[] {
               },
               fuseClass,
               amps,
-              speed[0]!,
+              certain(speed[0]),
               voltsAc,
             ),
           ),

@@ -1,4 +1,5 @@
 /** Loads the demo once: catalogue, sites, stock, history. A database that holds sites is left as it is. */
+import { certain } from '../../core/certain';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
 import { familyOf } from '../../core/families/registry';
@@ -28,7 +29,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       footprint: part.footprint,
       coil_exchangeable: part.coilExchangeable,
       raw: json(part.raw),
-      spec: json(familyOf(part.family)!.canonical(part.raw)),
+      spec: json(certain(familyOf(part.family)).canonical(part.raw)),
     }));
     await trx.batchInsert('parts', rows, 400);
     for (const maker of new Set(demoPositionCodes.map((row) => row.maker)))
@@ -80,7 +81,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       if (events.length > 0) await trx('events').insert(events);
       if (position.openSwap) {
         const state: SwapState = {
-          ...emptySwap(position.family, position.loadKind!),
+          ...emptySwap(position.family, certain(position.loadKind)),
           ...readings,
           hazards: position.hazards ?? {},
         };

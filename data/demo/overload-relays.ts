@@ -1,4 +1,5 @@
 /** Demo catalogue of overload relays by rule. Makers, names and figures are invented. */
+import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import { partId, type DemoPart } from './part';
 
@@ -148,7 +149,7 @@ function nema(): DemoPart[] {
             kind: 'heater-element',
             poles: 3,
             elementMinFullLoadAmps: from,
-            elementMaxFullLoadAmps: steps[i + 1]!,
+            elementMaxFullLoadAmps: certain(steps[i + 1]),
             tripClass,
             reset: ['manual'],
             tripContacts: ['NC'],

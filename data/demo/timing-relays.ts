@@ -1,4 +1,5 @@
 /** Demo catalogue of timers by rule. Makers, names and figures are invented; each maker has words of its own for the same functions. */
+import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import { partId, type DemoPart } from './part';
 
@@ -163,7 +164,7 @@ export function demoTimingRelays(): DemoPart[] {
                   contactForms: { SPDT: poles },
                   ...marks,
                   functionWords: keys.map((key) => wordsOf(maker)[key]),
-                  functionLetters: keys.map((key, i) => ({ letter: 'ABCDEFGHJKLM'[i]!, word: wordsOf(maker)[key] })),
+                  functionLetters: keys.map((key, i) => ({ letter: certain('ABCDEFGHJKLM'[i]), word: wordsOf(maker)[key] })),
                   setting: maker === 'Nettlecombe' ? 'digits' : 'dial',
                   rangesSeconds: bands.map((band) => [...band]),
                   contactAmps: amps,

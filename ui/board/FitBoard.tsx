@@ -1,5 +1,6 @@
 'use client';
 
+import { wordsMark } from '@/core/case/case';
 import { Fragment, useRef, useState, type KeyboardEvent } from 'react';
 import { markText, type Change } from '@/core/matching/changes';
 import type { Practice } from '@/core/case/case';
@@ -36,7 +37,7 @@ function figureOf(line: JudgedNeed): string {
   )
     return wordText(line.limit);
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MAX_WORDS)
-    return `${(line.have as string[]).slice(0, MAX_WORDS).map(wordText).join(', ')} and ${line.have.length - MAX_WORDS} more`;
+    return `${wordsMark(line.have).slice(0, MAX_WORDS).map(wordText).join(', ')} and ${line.have.length - MAX_WORDS} more`;
   return haveWords(line, insteadOf(line));
 }
 

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import Papa from 'papaparse';
 import { useState } from 'react';
 import { accessoryFunctions, type AccessoryFunction } from '@/core/fields/accessory-fields';
@@ -61,7 +62,7 @@ function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
     <input
       className="text-in"
       aria-label={`${label}, row ${i + 1}`}
-      value={rows[i]![key]}
+      value={certain(rows[i])[key]}
       maxLength={maxLength}
       size={size}
       onChange={(e) => put(i, { [key]: e.target.value })}

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { checksOf, shownWords, STORED_ENERGY_CAUTION, worksFrom, type Shown } from '@/core/close-failure/checks';
 import type { Fitted } from '@/core/close-failure/breaker-state';
 
@@ -13,7 +14,7 @@ export function PrintedChecks({ fitted, answers }: { fitted: Fitted; answers: Re
         {checksOf(fitted).map((check) => (
           <li key={check.id}>
             <b>{check.question}</b> {check.how} {check.kind === 'volts' ? `Enough from ${worksFrom(check.id)} % of the mark. ` : ''}
-            <span className="blank">{answers[check.id] === undefined ? '' : shownWords[answers[check.id]!]}</span>
+            <span className="blank">{answers[check.id] === undefined ? '' : shownWords[certain(answers[check.id])]}</span>
           </li>
         ))}
       </ol>

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { checksOf, shownWords, worksFrom, type Check, STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
 import { diagnose } from '@/core/close-failure/diagnose';
@@ -144,7 +145,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
                   <div>
                     <b>{check.question}</b>{' '}
                     <span className="muted">
-                      {answers[check.id] === undefined ? 'give the mark of that coil too' : shownWords[answers[check.id]!]}
+                      {answers[check.id] === undefined ? 'give the mark of that coil too' : shownWords[certain(answers[check.id])]}
                     </span>
                   </div>
                   <AnswerTo check={check} findings={findings} markVolts={markVolts} put={onFinding} />

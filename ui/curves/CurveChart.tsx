@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import {
   Chart as ChartJs,
   Filler,
@@ -48,12 +49,12 @@ function inksOf(): Inks {
 const clip = (points: readonly CurvePoint[]) =>
   points.map(({ amps, seconds }) => ({ x: amps, y: Math.min(Math.max(seconds, BOTTOM / 3), TOP * 4) }));
 /** An edge begins with a wall: below its first current it never opens. */
-const edge = (points: readonly CurvePoint[]) => (points.length === 0 ? [] : [{ x: points[0]!.amps, y: TOP * 4 }, ...clip(points)]);
+const edge = (points: readonly CurvePoint[]) => (points.length === 0 ? [] : [{ x: certain(points[0]).amps, y: TOP * 4 }, ...clip(points)]);
 const plain = { showLine: true, pointRadius: 0, borderWidth: 1.6 } as const;
 
 function datasetsOf(branch: Branch, inks: Inks, chosen: string | undefined): ChartDataset<'scatter'>[] {
   const bands = branch.devices.flatMap((device, i): ChartDataset<'scatter'>[] => {
-    const colour = inks.bands[i % inks.bands.length]!;
+    const colour = certain(inks.bands[i % inks.bands.length]);
     const width = device.id === chosen ? 3 : 1.6;
     const { fast, slow } = device.band;
     const base = { ...plain, borderColor: colour, borderWidth: width, backgroundColor: `${colour}33` };

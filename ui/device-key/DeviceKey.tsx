@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { contradictions, withArticle } from '@/core/device-identification/contradictions';
 import { followKey, type KeyPath } from '@/core/device-identification/key';
@@ -34,7 +35,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
                   key={answer.id}
                   type="button"
                   className="key-answer"
-                  onClick={() => setPath([...path, { question: state.next!.question.id, answer: answer.id }])}
+                  onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: answer.id }])}
                 >
                   <KeyPicture id={answer.picture} />
                   <b>{answer.label}</b>
@@ -43,7 +44,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
               <button
                 type="button"
                 className="key-answer"
-                onClick={() => setPath([...path, { question: state.next!.question.id, answer: null }])}
+                onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: null }])}
               >
                 <span className="key-picture figure" aria-hidden="true" style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}>
                   ?
@@ -57,7 +58,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
           <div className="stack">
             <h2>
               {state.left.length === 1
-                ? `It is ${withArticle(say(state.left[0]!.title))}`
+                ? `It is ${withArticle(say(certain(state.left[0]).title))}`
                 : `It is one of ${state.left.length}; nothing more can be seen`}
             </h2>
             {state.left.map((one) => (

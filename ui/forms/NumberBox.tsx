@@ -3,7 +3,6 @@
 import { useId, useState } from 'react';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
-import type { Unit } from '@/core/quantities/units';
 
 /** A figure with its unit, taken when it is left or on Enter; what cannot be read is said at the field and changes nothing. */
 export function NumberBox({
@@ -19,7 +18,7 @@ export function NumberBox({
   onValue,
 }: {
   label: string;
-  unit: Unit;
+  unit: string;
   value: number | null;
   min: number;
   max: number;

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain, keysOf } from '@/core/certain';
 import { sweepable, type Sweepable } from '@/core/monitoring/sweep';
 import { sweepWords } from './watch-words';
 
@@ -13,11 +14,11 @@ export function AxisPick({ axes, onAxes }: { axes: [Sweepable, Sweepable]; onAxe
       value={axes[i]}
       onChange={(event) => {
         const next = event.target.value as Sweepable;
-        const other = axes[1 - i]!;
+        const other = certain(axes[1 - i]);
         onAxes(i === 0 ? [next, other === next ? axes[0] : other] : [other === next ? axes[1] : other, next]);
       }}
     >
-      {(Object.keys(sweepable) as Sweepable[]).map((one) => (
+      {keysOf(sweepable).map((one) => (
         <option key={one} value={one}>
           {sweepWords[one][0]}
         </option>

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { bases, pinUses, type BaseView } from '@/core/relays/bases';
 import { DrawnBase } from '../relays/BaseMap';
@@ -30,13 +31,13 @@ export function BaseGallery() {
             <figcaption>
               <small>
                 Coil {base.coil.join(' and ')}.{' '}
-                {(timer ? base.timer!.contacts : base.contacts)
+                {(timer ? certain(base.timer).contacts : base.contacts)
                   .map(({ common, normallyClosed, normallyOpen }) => `${common}: ${normallyClosed} NC, ${normallyOpen} NO`)
                   .join('; ')}
                 .
                 {timer &&
                   pinUses(base, true).some(({ use }) => use === 'signal') &&
-                  ` Signal ${base.timer!.signal.join('-')}: volt-free or volts, by the diagram.`}
+                  ` Signal ${certain(base.timer).signal.join('-')}: volt-free or volts, by the diagram.`}
               </small>
             </figcaption>
           </figure>

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain, keysOf } from '@/core/certain';
 import { scenarioTitles, type Scenario, type ScenarioKind } from '@/core/monitoring/scenarios';
 import type { Unit } from '@/core/quantities/units';
 import { NumberBox } from '../forms/NumberBox';
@@ -86,7 +87,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
                   label={label}
                   name={`${scenarioTitles[one.kind]} ${i + 1}`}
                   unit={unit}
-                  value={(one as unknown as Record<string, number>)[name]!}
+                  value={certain((one as unknown as Record<string, number>)[name])}
                   min={min}
                   max={max}
                   onValue={(value) => value !== null && change(i, { [name]: value })}
@@ -101,7 +102,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
         ))}
       </ul>
       <div className="row-flex" role="group" aria-label="Add an event">
-        {(Object.keys(fresh) as ScenarioKind[]).map((kind) => (
+        {keysOf(fresh).map((kind) => (
           <button key={kind} type="button" className="pill" onClick={() => add(kind)}>
             + {scenarioTitles[kind]}
           </button>

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { families } from '@/core/families/registry';
 import { sayIn } from '@/core/language/by-practice';
@@ -8,11 +9,11 @@ import { usePractice } from '../language/practice';
 /** Questions of reading and judging, by family: think first, then look at the answer. */
 export function Exercises() {
   const practice = usePractice();
-  const [family, setFamily] = useState(families[0]!.id);
+  const [family, setFamily] = useState(certain(families[0]).id);
   const [at, setAt] = useState(0);
   const [open, setOpen] = useState(false);
-  const seeds = families.find(({ id }) => id === family)!.drill;
-  const seed = seeds[at % seeds.length]!;
+  const seeds = certain(families.find(({ id }) => id === family)).drill;
+  const seed = certain(seeds[at % seeds.length]);
   const go = (id: string, next: number) => {
     setFamily(id);
     setAt(next);

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import type { PointerEvent } from 'react';
 import { normalised, type State, type Trace } from '@/core/timing/trace';
 import { TraceChart } from '../relays/TraceChart';
@@ -28,7 +29,7 @@ export function LaneEditor({
   onLane: (name: string, trace: Trace) => void;
 }) {
   const click = (event: PointerEvent<HTMLDivElement>) => {
-    const box = event.currentTarget.querySelector('svg')!.getBoundingClientRect();
+    const box = certain(event.currentTarget.querySelector('svg')).getBoundingClientRect();
     const share = ((event.clientX - box.left) / box.width - LEFT_SHARE) / (1 - LEFT_SHARE - RIGHT_SHARE);
     const lane = lanes[Math.floor(((event.clientY - box.top) / box.height) * ((lanes.length * ROW + 30) / ROW))];
     if (!lane || share < -0.01 || share > 1.01) return;
@@ -39,7 +40,11 @@ export function LaneEditor({
   return (
     <div className="lane-editor" onPointerUp={click}>
       <TraceChart
-        traces={lanes.map(({ name, trace }) => ({ name: `${name[0]!.toUpperCase()}${name.slice(1)}`, trace, wanted: name === 'output' }))}
+        traces={lanes.map(({ name, trace }) => ({
+          name: `${certain(name[0]).toUpperCase()}${name.slice(1)}`,
+          trace,
+          wanted: name === 'output',
+        }))}
         untilSeconds={untilSeconds}
       />
     </div>

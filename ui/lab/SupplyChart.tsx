@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { Chart as ChartJs, Filler, Legend, LinearScale, LineElement, PointElement, Tooltip, type ChartDataset } from 'chart.js';
 import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
@@ -18,8 +19,8 @@ function thinned(column: Float64Array, stepSeconds: number): { x: number; y: num
   for (let i = 0; i < column.length; i += every) {
     let [low, high, lowAt, highAt] = [Infinity, -Infinity, i, i];
     for (let k = i; k < Math.min(column.length, i + every); k += 1) {
-      if (column[k]! < low) [low, lowAt] = [column[k]!, k];
-      if (column[k]! > high) [high, highAt] = [column[k]!, k];
+      if (certain(column[k]) < low) [low, lowAt] = [certain(column[k]), k];
+      if (certain(column[k]) > high) [high, highAt] = [certain(column[k]), k];
     }
     const points = [
       { x: lowAt * stepSeconds, y: low },
@@ -41,7 +42,7 @@ export function SupplyChart({ recording, trips }: { recording: Recording; trips:
     const inks = [of('--ink', '#20242b'), of('--note', '#1f5f8b'), of('--check', '#8a5a08')];
     const top = Math.max(...trips.map(() => 0), ...samples.volts.map((column) => column.reduce((a, b) => Math.max(a, b), 0)));
     const sets: ChartDataset<'scatter'>[] = samples.volts.map((column, i) => ({
-      label: names[i]!,
+      label: certain(names[i]),
       data: thinned(column, samples.stepSeconds),
       showLine: true,
       pointRadius: 0,

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { conflictsOf, type MonitoringSettings } from '@/core/monitoring/settings';
@@ -354,7 +355,7 @@ function RunResult({ outcome, recording }: { outcome: Outcome; recording: Record
       <p className={`say ${recording.events.length === 0 ? 'note' : good ? 'fits' : 'fails'}`} role="status">
         {trips.length === 0
           ? 'It never trips.'
-          : `It trips ${trips.length} time${trips.length > 1 ? 's' : ''}, first by ${faultWords[trips[0]!.by]}.`}{' '}
+          : `It trips ${trips.length} time${trips.length > 1 ? 's' : ''}, first by ${faultWords[certain(trips[0]).by]}.`}{' '}
         {recording.events.length > 0 && `${missed.length} missed, ${nuisance.length} false trips.`}{' '}
         {chatter > 2 && `It chatters: ${chatter} trips within a minute.`}
       </p>

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import type { SweepResult } from '@/core/monitoring/sweep';
 import { inSentence } from '@/core/language/in-sentence';
@@ -29,13 +30,14 @@ export function SweepMap({
 }) {
   const [picked, setPicked] = useState<[number, number]>();
   const [w, h] = [(SIDE - LEFT - 8) / result.x.length, (SIDE - BOTTOM - 8) / result.y.length];
-  const place = (values: number[], value: number) => ((value - values[0]!) / (values.at(-1)! - values[0]! || 1)) * (values.length - 1);
+  const place = (values: number[], value: number) =>
+    ((value - certain(values[0])) / (certain(values.at(-1)) - certain(values[0]) || 1)) * (values.length - 1);
   const px = (value: number) => LEFT + (place(result.x, value) + 0.5) * w;
   const py = (value: number) => SIDE - BOTTOM - (place(result.y, value) + 0.5) * h;
   const clear = result.cells.flat().filter(({ missed, nuisance }) => missed === 0 && nuisance === 0).length;
   const cell = picked && result.cells[picked[1]]?.[picked[0]];
   const inside = (values: number[], value: unknown): value is number =>
-    typeof value === 'number' && value >= values[0]! && value <= values.at(-1)!;
+    typeof value === 'number' && value >= certain(values[0]) && value <= certain(values.at(-1));
   return (
     <figure className="sheet sweep-map">
       <figcaption>
@@ -70,11 +72,11 @@ export function SweepMap({
           const j = Math.round(share * (result.y.length - 1));
           return (
             <g key={share}>
-              <text x={px(result.x[i]!)} y={SIDE - BOTTOM + 16} textAnchor={share === 0 ? 'start' : share === 1 ? 'end' : 'middle'}>
-                {round(result.x[i]!)}
+              <text x={px(certain(result.x[i]))} y={SIDE - BOTTOM + 16} textAnchor={share === 0 ? 'start' : share === 1 ? 'end' : 'middle'}>
+                {round(certain(result.x[i]))}
               </text>
-              <text x={LEFT - 6} y={py(result.y[j]!) + 4} textAnchor="end">
-                {round(result.y[j]!)}
+              <text x={LEFT - 6} y={py(certain(result.y[j])) + 4} textAnchor="end">
+                {round(certain(result.y[j]))}
               </text>
             </g>
           );
@@ -102,9 +104,9 @@ export function SweepMap({
       </p>
       {cell && picked && (
         <p role="status">
-          At {round(result.x[picked[0]]!)} {x[1]} and {round(result.y[picked[1]]!)} {y[1]}: {cell.trips} trips, {cell.missed} missed,{' '}
-          {cell.nuisance} false.{' '}
-          <button type="button" className="quiet" onClick={() => onTake(result.x[picked[0]]!, result.y[picked[1]]!)}>
+          At {round(certain(result.x[picked[0]]))} {x[1]} and {round(certain(result.y[picked[1]]))} {y[1]}: {cell.trips} trips,{' '}
+          {cell.missed} missed, {cell.nuisance} false.{' '}
+          <button type="button" className="quiet" onClick={() => onTake(certain(result.x[picked[0]]), certain(result.y[picked[1]]))}>
             Take these
           </button>
         </p>
@@ -125,14 +127,18 @@ export function SweepMap({
           </thead>
           <tbody>
             {result.y.map((value, j) => {
-              const good = result.x.filter((_, i) => result.cells[j]![i]!.missed === 0 && result.cells[j]![i]!.nuisance === 0);
+              const good = result.x.filter(
+                (_, i) => certain(certain(result.cells[j])[i]).missed === 0 && certain(certain(result.cells[j])[i]).nuisance === 0,
+              );
               return (
                 <tr key={value}>
                   <td className="figure">
                     {round(value)} {y[1]}
                   </td>
                   <td className="figure">
-                    {good.length === 0 ? 'none' : `${round(good[0]!)} to ${round(good.at(-1)!)} ${x[1]}, ${good.length} points`}
+                    {good.length === 0
+                      ? 'none'
+                      : `${round(certain(good[0]))} to ${round(certain(good.at(-1)))} ${x[1]}, ${good.length} points`}
                   </td>
                 </tr>
               );

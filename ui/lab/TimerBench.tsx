@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { fieldText, readFieldText, seconds as secondsText, type TextField } from '@/core/case/field-text';
 import { timingFunctionIds, timingFunctions, type TimingFunction } from '@/core/timing/functions';
@@ -69,7 +70,7 @@ export function TimerBench({
     setFault(read.ok ? undefined : read.fault);
     if (!read.ok) return;
     const next = read.value as Script;
-    const rising = Object.values(next).every((trace) => trace!.every(([at], i, all) => i === 0 || at >= all[i - 1]![0]));
+    const rising = Object.values(next).every((trace) => certain(trace).every(([at], i, all) => i === 0 || at >= certain(all[i - 1])[0]));
     if (!rising) return setFault('Script: the times of a line go on, they never go back.');
     setScript(next);
     setText(undefined);

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
 import type { ReactNode } from 'react';
@@ -68,7 +69,7 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
                   aria-pressed={tile.id === chosen}
                   onClick={() => onChoose(tile.id)}
                   aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`}
-                  style={{ minWidth: tile.family === 'contactor' ? 92 : 74 }}
+                  style={{ minWidth: 84 }}
                 >
                   <StateMarks states={tile.states} />
                   <span className="tag">{tile.tag}</span>
@@ -112,7 +113,7 @@ function PositionCard({
         <p className="label">
           {tile.tag} · {tile.family.replace('-', ' ')}
         </p>
-        <h2 style={{ margin: '4px 0' }}>{tile.function[0]!.toUpperCase() + tile.function.slice(1)}</h2>
+        <h2 style={{ margin: '4px 0' }}>{certain(tile.function[0]).toUpperCase() + tile.function.slice(1)}</h2>
         <p className="muted">
           {tile.deviceName}
           {tile.fittedOn ? `, installed ${formatInstant(tile.fittedOn, site.timeZone)}` : ''}

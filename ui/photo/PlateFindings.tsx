@@ -1,3 +1,4 @@
+import { certain } from '@/core/certain';
 import type { PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
 
@@ -31,7 +32,7 @@ export function PlateFindings({ found, plate }: { found: PlateReading; plate: Pl
       {repaired.length > 0 && (
         <p className="muted">
           Repaired, to confirm:{' '}
-          {repaired.map(([id, reading]) => `${label(id)} (${/'[^;]*taken as [^;]*/.exec(reading.from!)?.[0] ?? ''})`).join('; ')}.
+          {repaired.map(([id, reading]) => `${label(id)} (${/'[^;]*taken as [^;]*/.exec(certain(reading.from))?.[0] ?? ''})`).join('; ')}.
         </p>
       )}
       {found.rest.length > 0 && <p className="muted">Not understood: {found.rest.join(' · ').slice(0, 400)}.</p>}

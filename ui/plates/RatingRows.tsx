@@ -1,5 +1,6 @@
 'use client';
 
+import { rowsMark } from '@/core/case/case';
 import { useState } from 'react';
 import { readQuantity } from '@/core/quantities/read-quantity';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -78,7 +79,7 @@ export function RatingRows({
   systemVolts: number | undefined;
   onChange: (reading: Reading | null) => void;
 }) {
-  const rows = Array.isArray(reading?.value) ? (reading.value as Row[]) : [];
+  const rows = Array.isArray(reading?.value) ? rowsMark(reading.value) : [];
   const used = columns.filter(({ id }) => id === 'volts' || rows.some((row) => row[id] !== undefined));
   const shown = used.length > 1 ? used : columns;
   const inUse = rows

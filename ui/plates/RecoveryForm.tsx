@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import Dialog from '@mui/material/Dialog';
 import { guides, sheetRecoveries, type SheetRecovery } from '@/core/field-recovery/recoveries';
@@ -49,7 +50,7 @@ function BySheet({
   const start = Object.fromEntries(
     sheet.inputs.map((input) => [
       input.name,
-      given[input.name] !== undefined ? String(given[input.name]) : input.kind === 'word' ? input.words![0]! : '',
+      given[input.name] !== undefined ? String(given[input.name]) : input.kind === 'word' ? certain(certain(input.words)[0]) : '',
     ]),
   );
   const { texts, setTexts, faults, result } = useSheet(sheet, start);
@@ -68,7 +69,7 @@ function BySheet({
               onTake({
                 state: recovery.state,
                 value: ['coil', 'numbers', 'number'].includes(field.kind) || field.id === 'coilMarks' ? value : String(value),
-                from: `${sheet.title}: ${result!.steps.join('; ')}${ranked ? `; ranked ${label}` : ''}`,
+                from: `${sheet.title}: ${certain(result).steps.join('; ')}${ranked ? `; ranked ${label}` : ''}`,
                 // A candidate is a guess until somebody confirms it against the circuit.
                 ...(ranked ? { toConfirm: true } : {}),
               })

@@ -1,3 +1,5 @@
+import { wordsMark, rowsMark } from '@/core/case/case';
+import { certain } from '@/core/certain';
 import type { Practice } from '@/core/case/case';
 import { fieldText, hasText, readFieldText, type TextField } from '@/core/case/field-text';
 import type { DeviceFamily } from '@/core/families/contract';
@@ -11,7 +13,6 @@ import { wordOfText, wordText } from '@/core/language/word-text';
 import type { PlateDefinition, PlateField } from '@/core/plates/plate-field';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
-import type { Unit } from '@/core/quantities/units';
 import type { Reading, ReadingValue } from '@/core/readings/reading';
 
 /** A field as it stands on a plate or card of the bench. */
@@ -42,13 +43,7 @@ const onCard = (practice: Practice, section: EditField['section'], field: Field)
 /** Cards of the bench beside the plates, as the family asks. */
 export function cardsOf({ positionFields: asks, fields }: DeviceFamily, practice: Practice) {
   const named = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>
-    names.map((name) =>
-      onCard(
-        practice,
-        section,
-        all.find((one) => one.name === name)!,
-      ),
-    );
+    names.map((name) => onCard(practice, section, certain(all.find((one) => one.name === name))));
   return {
     supply: named('supply', supplyFields, asks.supply),
     wiring: [...named('load', loadFields, asks.load), ...named('duty', dutyFields, asks.duty)],
@@ -74,21 +69,23 @@ const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>
 
 /** Reads rows written in one line; each figure goes to the first free column of its unit. */
 function readRows(field: EditField, text: string): Edited {
-  const first = field.rowFields!.find(({ kind }) => kind === 'number')!;
+  const first = certain(certain(field.rowFields).find(({ kind }) => kind === 'number'));
   const example = first.unit === 'V' ? '240 V 22 kA, 480 V 14 kA' : '27 A 70 A, 14 A 35 A';
   const rows: Record<string, unknown>[] = [];
   for (const part of text.split(/[,;]/).filter((one) => one.trim() !== '')) {
     const row: Record<string, unknown> = {};
     for (const [, figure, unit] of part.matchAll(/(\d+(?:\.\d+)?)\s*([A-Za-z]+)/g)) {
-      const poles = /^p/i.test(unit!);
-      const read = poles ? undefined : readQuantity(`${figure} ${unit}`, unit!.toLowerCase().endsWith('v') ? 'V' : 'A', field.label);
+      const poles = /^p/i.test(certain(unit));
+      const read = poles
+        ? undefined
+        : readQuantity(`${figure} ${unit}`, certain(unit).toLowerCase().endsWith('v') ? 'V' : 'A', field.label);
       if (read && !read.ok) return { ok: false, fault: read.fault };
       const value = poles ? Number(figure) : (read as { value: number }).value;
-      const column = field.rowFields!.find(
+      const column = certain(field.rowFields).find(
         (one) =>
           one.kind === 'number' &&
           row[one.name] === undefined &&
-          (poles ? one.unit === 'count' : one.unit === (unit!.toLowerCase().endsWith('v') ? 'V' : 'A')),
+          (poles ? one.unit === 'count' : one.unit === (certain(unit).toLowerCase().endsWith('v') ? 'V' : 'A')),
       );
       if (!column) return { ok: false, fault: `${field.label}: '${figure} ${unit}' has no place in a row.` };
       row[column.name] = value;
@@ -106,11 +103,11 @@ function readRows(field: EditField, text: string): Edited {
 /** Several words at once, between slashes or commas. */
 function readWords(field: EditField, text: string): Edited {
   const list = text.split(/[/,]\s*/).filter(Boolean);
-  const found = list.map((one) => wordOfText(field.words!, one));
+  const found = list.map((one) => wordOfText(certain(field.words), one));
   const wrong = list.find((_, i) => found[i] === undefined);
   return wrong !== undefined || list.length === 0
-    ? { ok: false, fault: `${field.label} is '${(wrong ?? '').slice(0, 24)}'; accepted: ${field.words!.map(wordText).join(', ')}.` }
-    : { ok: true, value: found as string[] };
+    ? { ok: false, fault: `${field.label} is '${(wrong ?? '').slice(0, 24)}'; accepted: ${certain(field.words).map(wordText).join(', ')}.` }
+    : { ok: true, value: [...wordsMark(found)] };
 }
 
 /** Text of a reading as it stands in its field: as printed where that is short, else formatted. */
@@ -123,7 +120,7 @@ export function readingText(field: EditField, reading: Reading | undefined): str
     return (value as { volts: number; kind?: string; hertz?: number[] }[])
       .map(({ volts, kind, hertz }) => `${volts}\u2009V ${hertz?.length ? `${hertz.join('/')}\u2009Hz` : (kind ?? '').toUpperCase()}`)
       .join(', ');
-  if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, value as Record<string, unknown>[]);
+  if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, [...rowsMark(value)]);
   if (field.kind === 'range' && Array.isArray(value))
     return `${value.map((entry) => formatQuantity(Number(entry), '')).join(' to ')}${field.unit ? `\u2009${field.unit}` : ''}`;
   if (Array.isArray(value) && typeof value[0] === 'string') return value.map((one) => wordText(String(one))).join(', ');
@@ -213,6 +210,6 @@ export function readEdited(field: EditField, text: string): Edited {
     const read = readQuantity(clean.replace(new RegExp(`\\s*${own}$`, 'i'), ''), 'count', field.label);
     return read.ok ? range(read.value) : read;
   }
-  const read = readQuantity(clean, field.unit === ('K' as Unit) ? '' : field.unit, field.label);
+  const read = readQuantity(clean, field.unit === 'K' ? '' : field.unit, field.label);
   return read.ok ? range(read.value) : read;
 }

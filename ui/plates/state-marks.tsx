@@ -1,3 +1,4 @@
+import { keysOf } from '@/core/certain';
 import type { ReadingState } from '@/core/readings/reading';
 
 /** One letter for the state of a field; its word stands beside it on focus, and the legend has them all. */
@@ -23,7 +24,7 @@ export const TO_CONFIRM = '!';
 export function StateLegend() {
   return (
     <p className="state-legend" aria-label="Field states">
-      {(Object.keys(stateSigns) as ReadingState[]).map((state) => (
+      {keysOf(stateSigns).map((state) => (
         <span key={state}>
           <b className={`tag-state ${state}`}>{stateSigns[state]}</b> {stateWords[state]}
         </span>

@@ -4,7 +4,6 @@ import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
-import type { Unit } from '@/core/quantities/units';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../marks/VerdictMark';
@@ -43,7 +42,7 @@ function QuantityIn({
       setDraft(undefined);
       return onValue(undefined);
     }
-    const read = readQuantity(text, unit as Unit, label);
+    const read = readQuantity(text, unit, label);
     const possible = read.ok && read.value >= 0 && read.value <= 1e9;
     setFault(read.ok ? (possible ? undefined : `${label} is outside what is possible.`) : read.fault);
     if (!read.ok || !possible) return;

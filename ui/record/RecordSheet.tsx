@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine } from '@/core/record/record';
@@ -30,7 +31,7 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
               <td className="figure">{say(haveWords(line, line.instead))}</td>
               <td>
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
-                  <VerdictMark verdict={line.verdict!} size={15} /> {verdictWords[line.verdict!]}
+                  <VerdictMark verdict={certain(line.verdict)} size={15} /> {verdictWords[certain(line.verdict)]}
                 </span>
               </td>
               <td>

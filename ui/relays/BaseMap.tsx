@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import type { TerminalMove } from '@/core/families/contract';
 import { baseOf, pinPlaces, pinUses, type Base, type BaseView, type PinUse } from '@/core/relays/bases';
@@ -38,7 +39,7 @@ function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: 
   return (
     <g>
       {pinUses(base, timer).map(({ pin, use }) => {
-        const spot = at.get(pin)!;
+        const spot = certain(at.get(pin));
         return (
           <g key={pin} className={useClass(use)}>
             <circle cx={spot.x} cy={spot.y} r={base.arrangement === 'rail' ? 11 : 13} />
@@ -101,7 +102,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
         {old && <Body base={old} left={0} />}
         {!same && fresh && <Body base={fresh} left={right} />}
         {wires.map((move, i) => {
-          const [p, q] = [a!.get(move.from)!, b!.get(move.to)!];
+          const [p, q] = [certain(certain(a).get(move.from)), certain(certain(b).get(move.to))];
           const bend = (q.x - p.x) / 2;
           return (
             <path

@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '@/core/fields/residual-fields';
 import { typesFor } from '@/core/residual/leakage';
@@ -48,7 +49,7 @@ function Trace({
   label: string;
   marks?: readonly number[];
 }) {
-  const last = points.at(-1)!.seconds;
+  const last = certain(points.at(-1)).seconds;
   const x = (seconds: number) => (seconds / last) * WIDTH;
   const y = (value: number) => HEIGHT / 2 - (value / most) * (HEIGHT / 2 - 3);
   const path = points
@@ -86,7 +87,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
   // Where smooth direct current can leak, a fault of the supply's own sine rides on it: the case that blinds.
   const [smooth, setSmooth] = useState(leakageOf[start].includes('smooth-dc') ? 3 : 0);
   const waves = leakageOf[front];
-  const wave = picked && waves.includes(picked) ? picked : waves.includes('smooth-dc') ? 'sine' : waves.at(-1)!;
+  const wave = picked && waves.includes(picked) ? picked : waves.includes('smooth-dc') ? 'sine' : certain(waves.at(-1));
   const leakage = withSmooth(leakageLike(wave, rms), wave === 'smooth-dc' ? 0 : smooth);
   const current = currentTrace(leakage);
   const most = Math.max(2.5, ...current.map(({ value }) => Math.abs(value)));

@@ -1,8 +1,8 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { elementFields, elementTitles } from '@/core/supply/element-fields';
 import type { Element } from '@/core/supply/path';
-import type { Unit } from '@/core/quantities/units';
 import { NumberBox } from '../forms/NumberBox';
 
 /** The figures of one element. */
@@ -59,7 +59,7 @@ export function ElementForm({
                 onChange={(event) => put(field.name, event.target.value || undefined)}
               >
                 {field.optional && <option value="">as the line</option>}
-                {field.words!.map((word) => (
+                {certain(field.words).map((word) => (
                   <option key={word}>{word}</option>
                 ))}
               </select>
@@ -68,10 +68,10 @@ export function ElementForm({
             <NumberBox
               key={field.name}
               label={field.label}
-              unit={(field.unit === 'ratio' ? '' : field.unit) as Unit}
+              unit={field.unit === 'ratio' ? '' : (field.unit ?? '')}
               value={(values[field.name] as number | null | undefined) ?? null}
               min={field.above !== undefined ? 1e-9 : (field.min ?? 0)}
-              max={field.max!}
+              max={certain(field.max)}
               empty={field.optional}
               placeholder={field.name === 'faultVA' ? 'endless' : 'not measured'}
               onValue={(value) => put(field.name, value)}

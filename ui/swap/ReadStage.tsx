@@ -1,5 +1,6 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useState, type ReactNode } from 'react';
 import type { Practice } from '@/core/case/case';
 import type { DeviceFamily } from '@/core/families/contract';
@@ -73,8 +74,8 @@ export function ReadStage({
   onChange: (changes: Change[]) => void;
   onFocus: (field: EditField) => void;
 }) {
-  const family = familyOf(state.family)!;
-  const partPlate = plateOf(family.id)!;
+  const family = certain(familyOf(state.family));
+  const partPlate = certain(plateOf(family.id));
   const plate = loadPlates[state.loadKind];
   const practice = usePractice();
   const cards = cardsOf(family, practice);

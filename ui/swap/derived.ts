@@ -1,3 +1,4 @@
+import { certain } from '@/core/certain';
 import { conditionOfPart, wornOutTexts, type DeviceFamily, type NeedContext, type PartCondition } from '@/core/families/contract';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
@@ -29,7 +30,7 @@ export type Derived = {
 };
 
 export function derive(state: SwapState, practice: Practice, siteSchools: Partial<Methods>): Derived {
-  const family = familyOf(state.family)!;
+  const family = certain(familyOf(state.family));
   const plain = caseOfSwap(state, practice);
   const schools = schoolsOf(state, siteSchools);
   const context = contextOf(plain, { schools, assumed: assumedMarks(state) });

@@ -1,10 +1,10 @@
 'use client';
 
+import { certain } from '@/core/certain';
 import { useId, useMemo, useState } from 'react';
 import { acceptedWords } from '@/core/case/schema';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
-import type { Unit } from '@/core/quantities/units';
 import { citeSource } from '@/core/standards/source';
 import type { Worksheet, WorksheetInput, WorksheetResult, WorksheetValues } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
@@ -15,7 +15,7 @@ type Parsed = { values: WorksheetValues; faults: Record<string, string> };
 function readOne(input: WorksheetInput, text: string): { value?: number | string; fault?: string } {
   if (input.kind === 'word') return { value: text };
   if (text.trim() === '') return input.optional ? {} : { fault: `${input.label} is empty; ${acceptedWords(input)} is accepted.` };
-  const unit = (input.unit === 'kW' ? '' : input.unit === 'ratio' || input.unit === 'count' ? '' : input.unit) as Unit;
+  const unit = input.unit === 'kW' || input.unit === 'ratio' || input.unit === 'count' ? '' : (input.unit ?? '');
   const read = readQuantity(input.unit === 'kW' ? text.replace(/\s*kW$/i, '') : text, unit, input.label);
   if (!read.ok) return { fault: read.fault };
   const holds =
@@ -109,7 +109,7 @@ export function SheetInputs({
                 value={texts[input.name]}
                 onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
               >
-                {input.words!.map((word) => (
+                {certain(input.words).map((word) => (
                   <option key={word}>{word}</option>
                 ))}
               </select>

@@ -1,4 +1,5 @@
 /** Air circuit breakers. Wiring only; see README.md in this folder. */
+import { airBreakerCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerLines } from '../../overcurrent/breaker-circuit';
@@ -56,6 +57,7 @@ export const airBreakers = {
   proofs: airBreakerProofs,
   terminals: airBreakerTerminals,
   settings: airBreakerSettings,
+  curve: airBreakerCurve,
   drill: airBreakerDrill,
   faultFinding: 'why-it-will-not-close',
   curveSettings: plannedCurve,

@@ -3,7 +3,8 @@
  * it from afar asks for, maintenance mode and the plant's protocol.
  * Sources: IEC 60947-2, NFPA 70 240.87, from memory; mounting, remote working and protocol are common practice.
  */
-import { flagMark, numberMark, wordMark } from '../../case/case';
+import { certain } from '../../certain';
+import { flagMark, numberMark, wordMark, wordsMark } from '../../case/case';
 import type { AccessoryFunction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -24,7 +25,7 @@ const functionWords: Record<string, string> = {
 function tripUnitNeeds({ load }: NeedContext): Need[] {
   const asked = load.tripFunctionsNeeded;
   if (asked === undefined || asked === 'none') return [];
-  const list = Array.isArray(asked) ? (asked as string[]) : [null];
+  const list = Array.isArray(asked) ? wordsMark(asked) : [null];
   return list.map((letter) =>
     listLine({
       id: `trip-function-${letter ?? 'unread'}`,
@@ -53,9 +54,11 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
       quantity: 'icmAmps',
       // A making capacity is a mark of IEC; elsewhere the interrupting rating covers closing on a fault.
       notApplicableWhen: { name: 'serviceUse', word: 'not of its standard' },
-      limit: fault === null ? null : fault * factor!,
+      limit: fault === null ? null : fault * certain(factor),
       because:
-        fault === null ? unknown : `Closed on a fault it makes a peak of ${factor} x ${q(fault, 'A')} = ${q(fault * factor!, 'A', 'up')}.`,
+        fault === null
+          ? unknown
+          : `Closed on a fault it makes a peak of ${factor} x ${q(fault, 'A')} = ${q(fault * certain(factor), 'A', 'up')}.`,
       brief: `${factor ?? ''} x fault`,
       source: 'powerBreakers',
       inputs: ['supply.prospectiveFaultAmps'],
@@ -75,7 +78,7 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
         because:
           limit === null
             ? 'The fault current, or how long it must wait, is not known.'
-            : `It stays closed for ${q(wait!, 's')} on ${q(fault!, 'A')} while the device beyond it clears: its short-time withstand at one second must be ${q(limit, 'A', 'up')}.`,
+            : `It stays closed for ${q(certain(wait), 's')} on ${q(certain(fault), 'A')} while the device beyond it clears: its short-time withstand at one second must be ${q(limit, 'A', 'up')}.`,
         brief: 'waits on the fault',
         source: 'powerBreakers',
         inputs: ['supply.prospectiveFaultAmps', 'load.withstandSeconds'],

@@ -4,7 +4,7 @@
  * instantaneous stays out of the way of a selective delay where the breaker stands the fault meanwhile.
  * Sources: IEC 60364-4-43 433.1, NFPA 70 240.6 and 230.95, from memory; steps, multiples and margins are common practice.
  */
-import { numberMark } from '../../case/case';
+import { numberMark, wordsMark } from '../../case/case';
 import { MIN_SETTING_SHARE, MIN_SHORT_MULTIPLE, PICKUP_TOLERANCE, SETTING_STEP } from '../../standards/breaker-releases';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import type { ProofContext } from '../contract';
@@ -54,7 +54,7 @@ const round = (amps: number) => Number(amps.toPrecision(3));
 export function planTripUnit({ need, part }: ProofContext): TripPlan | undefined {
   const rated = part.ratedAmps;
   const carry = ampsToCarry(need, part, 'setAmps');
-  const functions = Array.isArray(part.tripFunctions) ? (part.tripFunctions as string[]) : [];
+  const functions = wordsMark(part.tripFunctions);
   if (typeof rated !== 'number' || typeof carry !== 'number' || functions.length === 0) return undefined;
   const { load, supply, practice } = need;
   const long = longTimeAmps(rated, carry);

@@ -1,4 +1,5 @@
 /** Settings of the trip unit for this position in the order of entry, each with its reason; the plan gives the figures. */
+import { certain } from '../../certain';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
@@ -38,14 +39,14 @@ export function airBreakerSettings(context: ProofContext): SettingSheet {
         'Short time, Isd',
         q(plan.shortTimeAmps, 'A', 'down'),
         plan.belowLeastFault
-          ? `Below the least fault of ${q(least!, 'A')} by its tolerance of 10 %.`
+          ? `Below the least fault of ${q(certain(least), 'A')} by its tolerance of 10 %.`
           : `${SHORT_TIME_MULTIPLE} x Ir rides the starts beyond it${typeof least === 'number' ? ' and lies below the least fault' : '; hold it against the least fault, which is not on the card'}.`,
         'powerBreakers',
       ),
       row(
         'short-delay',
         'Its delay, tsd',
-        q(plan.shortTimeSeconds!, 's'),
+        q(certain(plan.shortTimeSeconds), 's'),
         load.withstandSeconds === undefined
           ? 'One step above nothing; longer only for a device beyond it.'
           : 'Waits for the device beyond it, as asked.',
@@ -59,7 +60,7 @@ export function airBreakerSettings(context: ProofContext): SettingSheet {
         'Instantaneous, Ii',
         plan.instantaneousAmps === null ? 'off, or highest' : q(plan.instantaneousAmps, 'A', 'down'),
         plan.instantaneousAmps === null
-          ? `It stands ${q(fault!, 'A')} for its delay, so the delay may do its work.`
+          ? `It stands ${q(certain(fault), 'A')} for its delay, so the delay may do its work.`
           : 'At once above short time, and below what it stands closed.',
         'powerBreakers',
       ),
@@ -78,7 +79,7 @@ export function airBreakerSettings(context: ProofContext): SettingSheet {
       row(
         'earth-delay',
         'Its delay, tg',
-        q(plan.groundFaultSeconds!, 's'),
+        q(certain(plan.groundFaultSeconds), 's'),
         plan.groundFaultBounded
           ? `Above what waits beyond it; at most ${q(gfpe.mostSeconds, 's')} at ${q(gfpe.atAmps, 'A')}.`
           : 'Above what waits beyond it.',

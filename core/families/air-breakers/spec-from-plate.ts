@@ -1,11 +1,12 @@
 /** Marks of an air breaker's plate as marks of the case: volts, kinds as a list. */
+import { figuresMark } from '../../case/case';
 import type { FieldValues, PartSpec } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
 /** Returns the marks under the names of the case; what carries such a name already goes before. */
 export function airBreakerSpecFromPlate(marks: FieldValues): FieldValues {
   const out: FieldValues = {};
-  const volts = Array.isArray(marks.ratedVolts) ? Math.max(...(marks.ratedVolts as number[])) : marks.ratedVolts;
+  const volts = Array.isArray(marks.ratedVolts) ? Math.max(...figuresMark(marks.ratedVolts)) : marks.ratedVolts;
   if (typeof volts === 'number' || volts === null) out.ratedVoltsLineToLine = volts;
   if (typeof marks.currentKind === 'string') out.currentKinds = marks.currentKind === 'none' ? 'none' : [marks.currentKind];
   return { ...out, ...marks };

@@ -1,4 +1,5 @@
 /** Which conductor goes where on an air breaker? Main poles line to load, then the coils by their usual marks. Common practice. */
+import { wordsMark } from '../../case/case';
 import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 import { breakerTerminals } from '../../overcurrent/breaker-terminals';
@@ -12,7 +13,7 @@ const coils: readonly (readonly [string, string])[] = [
 
 /** Main poles, then each coil that both or one of them carry. */
 export function airBreakerTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
-  const of = (part: CanonicalSpec | null) => (Array.isArray(part?.accessories) ? (part.accessories as string[]) : []);
+  const of = (part: CanonicalSpec | null) => (Array.isArray(part?.accessories) ? wordsMark(part.accessories) : []);
   const [old, next] = [of(from ?? to), of(to)];
   const carriage = to.mounting === 'draw-out' ? 'by the cradle’s contacts' : 'the maker’s diagram decides';
   return [

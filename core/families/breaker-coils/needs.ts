@@ -4,6 +4,7 @@
  * A shunt trip and an undervoltage release work in opposite senses and never stand for each other.
  * Sources: IEC 60947-1 and 60947-2, from memory; duty and bays are common practice.
  */
+import { certain } from '../../certain';
 import { flagMark, numberMark, wordMark } from '../../case/case';
 import type { AccessoryAction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
@@ -151,10 +152,16 @@ function releaseNeeds(context: NeedContext): Need[] {
       id: 'release-highest',
       quantity: 'releaseHighPercent',
       relation: '<=',
-      limit: asked === null ? null : high!,
+      limit: asked === null ? null : certain(high),
       brief: 'holds above',
     }),
-    needLine({ ...base, id: 'release-lowest', quantity: 'releaseLowPercent', limit: asked === null ? null : low!, brief: 'open below' }),
+    needLine({
+      ...base,
+      id: 'release-lowest',
+      quantity: 'releaseLowPercent',
+      limit: asked === null ? null : certain(low),
+      brief: 'open below',
+    }),
   ];
 }
 
@@ -191,7 +198,7 @@ function dipNeed({ load }: NeedContext): Need[] {
       brief: 'dip',
       source: 'breakerReleases',
       inputs: ['load.dipPercent', 'load.dipSeconds'],
-      ...(wordMark(load, 'school') ? { school: wordMark(load, 'school')! } : {}),
+      ...(wordMark(load, 'school') ? { school: certain(wordMark(load, 'school')) } : {}),
     }),
   ];
 }

@@ -2,6 +2,7 @@
  * Plate of a coil that works an air or moulded-case breaker: shunt trip, closing coil, undervoltage release, charging motor.
  * They look alike and are not alike: the word and the operating band decide. Names: common practice.
  */
+import { certain } from '../../certain';
 import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
 import { plateFieldsOf } from '../../fields/print';
@@ -28,7 +29,7 @@ export const breakerCoilPlate: PlateDefinition = {
       laid,
       'terminals',
       /(?:TERMINALS?\s*)?([ACDU][1-4])\s?-\s?([ACDU][1-4])(?![A-Z0-9])/i,
-      (m) => `${m[1]!.toUpperCase()} ${m[2]!.toUpperCase()}`,
+      (m) => `${certain(m[1]).toUpperCase()} ${certain(m[2]).toUpperCase()}`,
     ),
   ],
   cues: [

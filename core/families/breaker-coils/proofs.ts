@@ -2,6 +2,7 @@
  * What is proved of a coil of a breaker: letters of bay and part, resistance, the volts at which it works or lets go, and the whole
  * breaker by its command. The spring is discharged before a hand goes in. Sources: IEC 60947-2 limits, common practice; from memory.
  */
+import { coilBandsIn } from '../../matching/canonical';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { operatingShare, undervoltageShare } from '../../standards/breaker-releases';
@@ -16,7 +17,7 @@ const limits = citeSource('breakerReleases');
 
 /** Lowest and highest marked volts for this supply; undefined where no mark speaks for it. */
 function ratedBand({ need, part }: ProofContext): readonly [number, number] | undefined {
-  const bands = (part.coilRated as Record<string, readonly (readonly [number, number])[] | null> | null | undefined)?.[coilSupplyOf(need)];
+  const bands = coilBandsIn(part, 'coilRated')?.[coilSupplyOf(need)];
   return bands?.[0];
 }
 

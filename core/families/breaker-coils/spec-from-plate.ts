@@ -1,4 +1,5 @@
 /** Marks of a breaker coil's plate as marks of the case: one function as a list, a range of volts as its two ends, power by kind. */
+import { wordsMark } from '../../case/case';
 import type { FieldValues, PartSpec } from '../../case/case';
 import { coilShortDescription } from '../../coils/short-description';
 
@@ -27,7 +28,11 @@ export function breakerCoilSpecFromPlate(marks: FieldValues): FieldValues {
 /** Example: 'shunt trip or closing coil, 110 V DC'. */
 export const breakerCoilShortDescription = (spec: PartSpec): string =>
   [
-    Array.isArray(spec.function) ? (spec.function as string[]).map((one) => one.replaceAll('-', ' ')).join(' or ') : '',
+    Array.isArray(spec.function)
+      ? wordsMark(spec.function)
+          .map((one) => one.replaceAll('-', ' '))
+          .join(' or ')
+      : '',
     spec.coilVolts !== undefined || spec.coilVoltsMin !== undefined || spec.coilMarks !== undefined ? coilShortDescription(spec) : '',
     typeof spec.frame === 'string' ? spec.frame : '',
   ]

@@ -1,4 +1,5 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
+import { breakerCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerKeeps } from './keeps';
@@ -68,6 +69,7 @@ export const breakers = {
   proofs: breakerProofs,
   terminals: breakerTerminals,
   settings: noSettings,
+  curve: breakerCurve,
   drill: breakerDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },

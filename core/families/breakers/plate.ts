@@ -3,6 +3,7 @@
  * moulded-case with a table of Icu and Ics by volts, DC, electronic. Icn and Icu are different tests: the standard stays
  * with the figure. Names: common practice; symbols as in IEC 60898-1 and 60947-2, from memory.
  */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { seriesOf, single, wyeVolts } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
@@ -25,8 +26,8 @@ function breakingTable(laid: Laid): Hit[] {
   if (!icu) return [];
   const value = volts.values.map((v, i) => ({
     voltsList: v.split('/').map(Number),
-    icuAmps: Math.round(toNumber(icu.values[i]!) * 1000),
-    ...(ics ? { icsAmps: Math.round(toNumber(ics.values[i]!) * 1000) } : {}),
+    icuAmps: Math.round(toNumber(certain(icu.values[i])) * 1000),
+    ...(ics ? { icsAmps: Math.round(toNumber(certain(ics.values[i])) * 1000) } : {}),
   }));
   return [volts, icu, ics].flatMap((row) => (row ? [{ field: 'breaking', value, start: row.start, end: row.end }] : []));
 }
@@ -38,7 +39,7 @@ export const breakerPlate: PlateDefinition = {
   fields: plateFieldsOf(breakerFields),
   special: (laid) => [
     ...single(laid, 'tripRangeAmps', /\bI[R.,]?\s?(\d{1,4}(?:[.,]\d)?)\s?-\s?(\d{1,4}(?:[.,]\d)?)\s?A(?![A-Z])/i, (m) =>
-      toNumber(m[1]!) < toNumber(m[2]!) ? [toNumber(m[1]!), toNumber(m[2]!)] : undefined,
+      toNumber(certain(m[1])) < toNumber(certain(m[2])) ? [toNumber(certain(m[1])), toNumber(certain(m[2]))] : undefined,
     ),
     ...wyeVolts(laid),
     ...breakingTable(laid),

@@ -5,6 +5,7 @@
  * stands for; the coil is laid out as bands by kind of supply. Marks keep their states: null, "none", left out.
  * Sources: NEMA ICS 2, NFPA 70 tables, IEC 60947-4-1 coil limits, all through core/standards.
  */
+import { rowsMark } from '../../case/case';
 import type { PartSpec } from '../../case/case';
 import { ofSharedShape, type CanonicalSpec } from '../../matching/canonical';
 import { coilLimits } from '../../standards/contactor-limits';
@@ -87,7 +88,7 @@ function topVolts(rows: unknown, kind: 'ac' | 'dc', poles: unknown): unknown {
   if (!Array.isArray(rows)) return rows;
   let top: number | undefined;
   let open = false;
-  for (const { kind: own, volts, polesInSeries: series } of rows as Row[]) {
+  for (const { kind: own, volts, polesInSeries: series } of rowsMark(rows)) {
     if (own !== null && own !== kind && own !== 'ac/dc') continue;
     const enough = typeof series === 'number' && (series <= 1 || (typeof poles === 'number' && series <= poles));
     if (typeof series === 'number' && typeof poles === 'number' && !enough) continue;
@@ -104,9 +105,9 @@ export function canonicalContactor(spec: PartSpec): CanonicalSpec {
     Object.entries(spec).map(([name, mark]) => [name, mark === false || (Array.isArray(mark) && mark.length === 0) ? 'none' : mark]),
   );
   const rowKinds = Array.isArray(ratings)
-    ? [...new Set((ratings as Row[]).flatMap((row) => (row.kind === 'ac/dc' ? ['ac', 'dc'] : row.kind === null ? [] : [row.kind])))]
+    ? [...new Set(rowsMark(ratings).flatMap((row) => (row.kind === 'ac/dc' ? ['ac', 'dc'] : row.kind === null ? [] : [row.kind])))]
     : ratings;
-  const wornKind = Array.isArray(ratings) && (ratings as Row[]).some((row) => row.kind === null);
+  const wornKind = Array.isArray(ratings) && rowsMark(ratings).some((row) => row.kind === null);
   const kinds = Array.isArray(rowKinds) && rowKinds.length === 0 ? (wornKind ? null : 'none') : rowKinds;
   const continuous = continuousOf(spec);
   const nema = typeof spec.standard === 'string' && !spec.standard.startsWith('IEC');

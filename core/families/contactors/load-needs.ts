@@ -3,6 +3,7 @@
  * Which column of a rating plate answers which load is data: `columnsByLoad`.
  * Sources: NFPA 70 430.83 and 440.41, IEC 60947-4-1 utilisation categories, NEMA ICS 2 (from memory, in core/standards).
  */
+import { waysOf } from '../../needs/need';
 import { flagMark, numberMark } from '../../case/case';
 import {
   compressorDemand,
@@ -70,8 +71,6 @@ function ratingWay(context: NeedContext, quantity: string, column: string, limit
   };
 }
 
-const nonEmpty = (ways: RatingBasis[]): Need['ways'] => ways as unknown as Need['ways'];
-
 /** A list that is legible and has no column for this load has no such rating: the last way of every line that reads a column. */
 const noColumn = (quantity: string, unit: string, limit: number | null): RatingBasis => ({
   quantity,
@@ -119,7 +118,7 @@ function runningNeed(context: NeedContext): Need {
     severity: 'must',
     safety: false,
     anyWay: true,
-    ways: nonEmpty(ways),
+    ways: waysOf(ways),
     because: demand.because,
     brief: demand.brief,
     source: demand.source,
@@ -172,7 +171,7 @@ function lockedRotorNeed(context: NeedContext): Need | undefined {
     severity: 'must',
     safety: false,
     anyWay: true,
-    ways: nonEmpty([
+    ways: waysOf([
       way('lockedRotorAmps', 1),
       ...byCategory,
       ...slipring,
@@ -204,7 +203,7 @@ function horsepowerNeed(context: NeedContext): Need | undefined {
     severity: 'must',
     safety: false,
     optionalRating: true,
-    ways: nonEmpty(phases === 1 ? [way('normalHpSinglePhase'), way('normalHp')] : [way('normalHp')]),
+    ways: waysOf(phases === 1 ? [way('normalHpSinglePhase'), way('normalHp')] : [way('normalHp')]),
     because:
       limit === null
         ? 'The horsepower of the motor is not known.'
@@ -238,7 +237,7 @@ function joggingNeed(context: NeedContext): Need | undefined {
     severity: rate === null || rate > occasionalInching.perMinute ? 'must' : 'should',
     safety: false,
     anyWay: true,
-    ways: nonEmpty([...(context.practice === 'IEC' ? [ampsWay, hpWay] : [hpWay, ampsWay]), none]),
+    ways: waysOf([...(context.practice === 'IEC' ? [ampsWay, hpWay] : [hpWay, ampsWay]), none]),
     because: `${rate === null ? 'The jogging rate is not known' : `${rate} jogs a minute`}; ordinary motor ratings allow up to 5 a minute and 10 in ten minutes. Beyond that the jogging horsepower, or AC-4, counts.`,
     brief: rate === null ? 'rate not known' : `${rate} a minute`,
     source: context.practice === 'IEC' ? 'inching' : 'nemaJogging',
@@ -259,7 +258,7 @@ function headroomNeed(context: NeedContext): Need | undefined {
     ...base,
     id: 'resistive-headroom',
     severity: 'should',
-    ways: nonEmpty(base.ways.map((way) => ({ ...way, quantity: 'resistiveHeadroomAmps', limit }))),
+    ways: waysOf(base.ways.map((way) => ({ ...way, quantity: 'resistiveHeadroomAmps', limit }))),
     because: `${demand.because} With ${Math.round((resistiveHeadroom - 1) * 100)} % headroom, as advice: ${limit === null ? 'not known' : q(limit, 'A')}.`,
     brief: `x ${resistiveHeadroom}`,
     source: 'commonPractice',
@@ -275,7 +274,7 @@ function unitMaximumNeed(context: NeedContext): Need | undefined {
     group: 'load',
     severity: 'should',
     safety: false,
-    ways: nonEmpty(['fullLoadAmps', 'ac1Amps'].map((column) => ratingWay(context, 'unitMaximumAmps', column, maximum))),
+    ways: waysOf(['fullLoadAmps', 'ac1Amps'].map((column) => ratingWay(context, 'unitMaximumAmps', column, maximum))),
     because: `A quick field cross-check holds the contactor to the unit’s largest breaker, ${maximum === null ? 'not known' : q(maximum, 'A')}. It oversizes; the load’s own amps decide.`,
     brief: 'field cross-check',
     source: 'commonPractice',

@@ -2,6 +2,7 @@
  * A contactor's plate: IEC, NEMA size, definite purpose. Contact side and coil side are apart: a figure read on one never
  * fills the other. Coil marks need their name (COIL, Uc, A1-A2), so that bare volts stay with the contacts. Common practice.
  */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { seriesOf, single, terminalNumbers } from '../../plates/print-patterns';
 import { linesOf, type Laid } from '../../plates/layout';
@@ -42,13 +43,13 @@ function typedRows({ text }: Laid): Hit[] {
   const rows = [...text.matchAll(ROW)];
   const value = rows.map((match) => {
     const row: Record<string, unknown> = { volts: Number(match[1]) };
-    const named = /^[A-Z]/i.test(match[2]!);
+    const named = /^[A-Z]/i.test(certain(match[2]));
     for (const { column, names: own } of ratingNames) {
       const pattern = named
         ? `(?<![A-Z])(?:${names(own)})[ ]{0,2}[:=]?[ ]{0,2}(${FIGURE})`
         : `(${FIGURE})[ ]?(?:${names(own)})(?![A-Z0-9-])`;
-      const found = new RegExp(pattern, 'i').exec(match[2]!);
-      if (found) row[column] = toNumber(found[1]!);
+      const found = new RegExp(pattern, 'i').exec(certain(match[2]));
+      if (found) row[column] = toNumber(certain(found[1]));
     }
     return row;
   });
@@ -62,7 +63,7 @@ function ratingTable(table: Table): Hit[] | undefined {
   if (volts < 0 || table.heads.filter((head) => head.column).length < 2) return undefined;
   const figure = (text: string | undefined) => {
     const digits = /^\D{0,2}(\d+(?:[.,]\d+)?)\D{0,3}$/.exec(text ?? '');
-    return digits ? toNumber(digits[1]!) : undefined;
+    return digits ? toNumber(certain(digits[1])) : undefined;
   };
   const rows = table.rows.flatMap(({ cells }) => {
     const v = figure(cells[volts]?.text);
@@ -92,8 +93,8 @@ function categoryRows(laid: Laid): Hit[] {
   if (!amps && !kw) return [];
   const value = volts.values.map((v, i) => ({
     volts: Number(v.split('/').at(-1)),
-    ...(amps ? { ac3Amps: toNumber(amps.values[i]!) } : {}),
-    ...(kw ? { ac3Kilowatts: toNumber(kw.values[i]!) } : {}),
+    ...(amps ? { ac3Amps: toNumber(certain(amps.values[i])) } : {}),
+    ...(kw ? { ac3Kilowatts: toNumber(certain(kw.values[i])) } : {}),
   }));
   return [volts, amps, kw].flatMap((row) => (row ? [{ field: 'ratings', value, start: row.start, end: row.end }] : []));
 }
@@ -106,7 +107,7 @@ function horsepowerRows(laid: Laid): Hit[] {
   const phase = /([13])\s?PH/i.exec(hp.name)?.[1];
   const value = volts.values.map((v, i) => ({
     volts: Number(v),
-    [phase === '1' ? 'normalHpSinglePhase' : 'normalHp']: toNumber(hp.values[i]!),
+    [phase === '1' ? 'normalHpSinglePhase' : 'normalHp']: toNumber(certain(hp.values[i])),
   }));
   return [volts, hp].map(({ start, end }) => ({ field: 'ratings', value, start, end }));
 }
@@ -119,8 +120,8 @@ function horsepowerAt(laid: Laid): Hit[] {
     const pairs = [...text.slice(head.index + head[0].length).matchAll(/(\d{1,2} 1\/2|\d{2}\/2|\d{1,3}(?:\/\d)?)\s?@\s?(\d{3})\s?V?/g)];
     if (pairs.length === 0) return [];
     const hpOf = (t: string) => (/^\d1\/2$/.test(t) ? Number(t[0]) + 0.5 : toNumber(t));
-    const last = pairs.at(-1)!;
-    const value = pairs.map((pair) => ({ volts: Number(pair[2]), phases: Number(head[1]), hp: hpOf(pair[1]!) }));
+    const last = certain(pairs.at(-1));
+    const value = pairs.map((pair) => ({ volts: Number(pair[2]), phases: Number(head[1]), hp: hpOf(certain(pair[1])) }));
     return [
       { field: 'horsepowerAt', value, start: start + head.index, end: start + head.index + head[0].length + last.index + last[0].length },
     ];
@@ -134,7 +135,7 @@ const auxiliaries = (laid: Laid): Hit[] =>
       ? [
           {
             field: 'auxContacts',
-            value: match[1]!.trim().replace(/\s+/g, ' '),
+            value: certain(match[1]).trim().replace(/\s+/g, ' '),
             start: start + match.index,
             end: start + match.index + match[0].trimEnd().length,
           },

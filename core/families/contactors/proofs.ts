@@ -4,8 +4,9 @@
  * Contact resistance: above 0.1 ohm is a caution, above 1 ohm a rejection (common practice).
  * Nothing here asks for live work: first-start readings are taken with instruments fitted while dead, doors shut.
  */
+import { coilBandsIn } from '../../matching/canonical';
+import { certain } from '../../certain';
 import { numberMark } from '../../case/case';
-import type { Band } from '../../matching/canonical';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
@@ -102,7 +103,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
   const { supply, load } = need;
   const key = coilSupplyOf(need);
   const proofs: Proof[] = [];
-  const bands = (part.coilOperating as Record<string, readonly Band[] | null> | null | undefined)?.[key];
+  const bands = coilBandsIn(part, 'coilOperating')?.[key];
   const nominal = numberMark(supply, 'controlVolts');
   const band = bands?.find(([low, high]) => typeof nominal !== 'number' || (low <= nominal && high >= nominal)) ?? bands?.[0];
   proofs.push(
@@ -132,7 +133,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
         title: 'Running amps, highest conductor',
         unit: 'A',
         low: plate === null ? null : 0,
-        high: plate === null ? null : plate * sf!,
+        high: plate === null ? null : plate * certain(sf),
         how: 'Clamp meter fitted while dead, read after the start with the doors shut.',
         because:
           plate === null

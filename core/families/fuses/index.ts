@@ -1,4 +1,5 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
+import { fuseCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { fuseKeeps } from './keeps';
@@ -67,6 +68,7 @@ export const fuses = {
   proofs: fuseProofs,
   terminals: () => [],
   settings: noSettings,
+  curve: fuseCurve,
   drill: fuseDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },

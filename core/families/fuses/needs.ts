@@ -3,7 +3,9 @@
  * Volts are about the gap that remains after it has blown: they must not be below the circuit's.
  * Sources: NFPA 70 110.9, 240.60(C), 430.52; IEC 60269, UL 248, UL 4248; BS 7671 table 41.2; from memory.
  */
-import { numberMark, wordMark, type FieldValues } from '../../case/case';
+import { waysOf } from '../../needs/need';
+import { certain } from '../../certain';
+import { numberMark, wordMark } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need, RatingBasis } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -136,7 +138,7 @@ function inrushNeeds(context: NeedContext): Need[] {
         source: 'fuseGatesIec',
         inputs: [...demand.inputs, 'load.startSeconds'],
       }),
-      ways: ways as unknown as Need['ways'],
+      ways: waysOf(ways),
     });
   }
   const i2t = numberMark(context.load, 'inrushI2tA2s');
@@ -300,7 +302,9 @@ function starterNeeds({ load }: NeedContext): Need[] {
   };
   if (by === null)
     return [needLine({ ...base, figure: field('ratedAmps'), limit: null, because: 'The largest fuse of the starter is not known.' })];
-  const entries = Object.entries(by as FieldValues).map(([name, amps]) => [name === 'gL' ? 'gG' : name, amps as number | null] as const);
+  const entries = Object.entries(by ?? {}).map(
+    ([name, amps]) => [name === 'gL' ? 'gG' : name, typeof amps === 'number' ? amps : null] as const,
+  );
   const ways = entries.map(([name, amps]): RatingBasis => ({
     quantity: base.quantity,
     unit: 'A',
@@ -314,11 +318,11 @@ function starterNeeds({ load }: NeedContext): Need[] {
     {
       ...needLine({
         ...base,
-        figure: ways[0]!.figure,
-        limit: ways[0]!.limit,
+        figure: certain(ways[0]).figure,
+        limit: certain(ways[0]).limit,
         because: `The starter’s maker allows ${words} at the most; of another category nothing is said.`,
       }),
-      ways: ways as unknown as Need['ways'],
+      ways: waysOf(ways),
     },
   ];
 }

@@ -2,6 +2,7 @@
  * A fuse's plate: UL classes, IEC utilisation categories and bodies, small fuses. AC and DC figures are apart; no DC figure
  * printed means not rated for DC. Names: common practice; classes of UL 248 and IEC 60269, from memory.
  */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
@@ -17,19 +18,19 @@ function interrupting(laid: Laid): Hit[] {
     ...laid.text.matchAll(
       /(?:\bI\.? ?R\.?:? ?)?(?<![A-Z0-9.,])(\d{1,3}(?:,\d{3})+|\d{1,3}(?:\.\d)?)\s?(KA|A)(?:IC)?(?:\s?(AC|DC|~))?(?![A-Z])/gi,
     ),
-  ].filter((m) => /k/i.test(m[2]!) || m[1]!.includes(','));
+  ].filter((m) => /k/i.test(certain(m[2])) || certain(m[1]).includes(','));
   const hits: Hit[] = [];
   for (const m of found) {
     const field = /DC/i.test(m[3] ?? '') ? 'interruptingAmpsDc' : 'interruptingAmpsAc';
     if (!hits.some((hit) => hit.field === field))
-      hits.push({ field, value: kiloamps(m[1]!, m[2]), start: m.index, end: m.index + m[0].length });
+      hits.push({ field, value: kiloamps(certain(m[1]), m[2]), start: m.index, end: m.index + m[0].length });
   }
   return hits;
 }
 /** "600 V AC   300 V DC", "500 V~": volts by kind of current. */
 function volts(laid: Laid): Hit[] {
   return [...laid.text.matchAll(/(?<![A-Z0-9.,])(\d{2,4})\s?V\s?(AC|DC|~|=)/gi)].map((m) => ({
-    field: /DC|=/i.test(m[2]!) ? 'voltsDc' : 'voltsAc',
+    field: /DC|=/i.test(certain(m[2])) ? 'voltsDc' : 'voltsAc',
     value: Number(m[1]),
     start: m.index,
     end: m.index + m[0].length,
@@ -44,7 +45,7 @@ export const fusePlate: PlateDefinition = {
   special: (laid) => [
     ...interrupting(laid),
     ...volts(laid),
-    ...single(laid, 'speed', /(?<![A-Za-z0-9])(FF|TT|[FMT])\s?(?=\d+(?:\.\d+)?\s?M?A\b)/, (m) => m[1]!),
+    ...single(laid, 'speed', /(?<![A-Za-z0-9])(FF|TT|[FMT])\s?(?=\d+(?:\.\d+)?\s?M?A\b)/, (m) => certain(m[1])),
     ...single(laid, 'rejectionType', /REJECTION TYPE/i, () => true),
   ],
   cues: [

@@ -1,5 +1,5 @@
 /** Need lines of a monitoring relay: what it must be fed with, see and ride through. Sources: common practice, NEMA MG 1. */
-import { numberMark, wordMark } from '../../case/case';
+import { numberMark, wordMark, wordsMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
 import { monitoringFunctions } from '../../fields/relay-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
@@ -148,7 +148,7 @@ function functionNeeds({ load }: NeedContext): Need[] {
     ];
   if (!Array.isArray(wanted)) return [];
   return monitoringFunctions
-    .filter((name) => (wanted as string[]).includes(name))
+    .filter((name) => wordsMark(wanted).includes(name))
     .map((name) =>
       wordLine({
         id: `detects-${name}`,

@@ -1,4 +1,5 @@
 /** A monitoring relay's plate: what it watches, its setting ranges, wires and output. Names: common practice. */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { contactRatingRows, single, terminalNumbers } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
@@ -18,12 +19,12 @@ const RANGE = /(\d{1,3}(?:[.,]\d{1,2})?)\s?%?\s?-\s?(\d{1,3}(?:[.,]\d{1,2})?)/;
 /** Dials with their ranges printed under them. */
 function dials(table: Table): Hit[] | undefined {
   const hits = table.heads.flatMap((head, j): Hit[] => {
-    const row = table.rows.find(({ cells }) => cells[j] && RANGE.test(cells[j]!.text));
+    const row = table.rows.find(({ cells }) => cells[j] && RANGE.test(certain(cells[j]).text));
     const cell = row?.cells[j];
     const range = cell && RANGE.exec(cell.text);
     if (!head.column || !cell || !range) return [];
-    const value = [toNumber(range[1]!), toNumber(range[2]!)];
-    return value[0]! < value[1]! ? [{ field: head.column, value, start: cell.start, end: cell.end }] : [];
+    const value = [toNumber(certain(range[1])), toNumber(certain(range[2]))];
+    return certain(value[0]) < certain(value[1]) ? [{ field: head.column, value, start: cell.start, end: cell.end }] : [];
   });
   return hits.length > 0 ? hits : undefined;
 }
@@ -43,9 +44,9 @@ export const monitoringRelayPlate: PlateDefinition = {
   ],
   derive: (_, laid) => {
     const contacts = [...laid.text.matchAll(/(?<![\d-])([12][1568])-([12][1568])-([12][1568])(?![\d-])/g)].flatMap((m) => [
-      m[1]!,
-      m[2]!,
-      m[3]!,
+      certain(m[1]),
+      certain(m[2]),
+      certain(m[3]),
     ]);
     const lines = terminalNumbers(laid).filter((m) => /^(L[1-3]|N)$/.test(m));
     return contacts.length + lines.length >= 3 ? [{ field: 'terminals', value: [...lines, ...contacts].join(' '), start: 0, end: 0 }] : [];

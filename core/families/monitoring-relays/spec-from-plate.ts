@@ -1,4 +1,6 @@
 /** Marks of a monitoring relay's plate as marks of the case: percents of its nominal volts as volts, dials as their ends. */
+import { figuresMark } from '../../case/case';
+import { certain } from '../../certain';
 import type { FieldValues } from '../../case/case';
 
 const ends = (mark: unknown): [unknown, unknown] => (Array.isArray(mark) && mark.length === 2 ? [mark[0], mark[1]] : [mark, mark]);
@@ -28,9 +30,9 @@ export function monitoringSpecFromPlate(marks: FieldValues): FieldValues {
   put('nominalVoltsMax', high);
   // Percents are of a nominal; of a range they are not one figure of volts.
   if (typeof low === 'number' && low === high && Array.isArray(marks.undervoltagePercent)) {
-    const [from, to] = marks.undervoltagePercent as number[];
-    put('underVoltsMin', (from! / 100) * low);
-    put('underVoltsMax', (to! / 100) * low);
+    const [from, to] = figuresMark(marks.undervoltagePercent);
+    put('underVoltsMin', (certain(from) / 100) * low);
+    put('underVoltsMax', (certain(to) / 100) * low);
   }
   const [least, most] = ends(marks.asymmetryPercent);
   put('asymmetrySettingMinPercent', least);

@@ -1,4 +1,5 @@
 /** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
+import { overloadRelayCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { overloadKeeps } from './keeps';
@@ -42,6 +43,7 @@ export const overloadRelays = {
   proofs: overloadProofs,
   terminals: overloadTerminals,
   settings: noSettings,
+  curve: overloadRelayCurve,
   drill: overloadDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },

@@ -3,7 +3,8 @@
  * The dial follows the plate amps, never the table (430.6(A)(2)); where it trips later than allowed it is set below them.
  * Sources: NFPA 70 430.32, 430.37, 430.43, 440.52; IEC 60947-4-1; from memory.
  */
-import { numberMark, wordMark } from '../../case/case';
+import { certain } from '../../certain';
+import { numberMark, wordMark, wordsMark } from '../../case/case';
 import { overlay } from '../../case/overlay';
 import { connectedVolts, runningAmpsFactor } from '../../loads/connected-volts';
 import { motorRunningAmps } from '../../loads/demand';
@@ -44,7 +45,7 @@ export function relayAmps(context: NeedContext): { amps: number | null; words: s
     const factor = runningAmpsFactor(volts, system);
     if (factor !== 1) {
       amps = plate * factor;
-      words += ` at ${q(volts!, 'V')}, ${q(amps, 'A')} at ${q(system, 'V')}`;
+      words += ` at ${q(certain(volts), 'V')}, ${q(amps, 'A')} at ${q(system, 'V')}`;
     }
   }
   if (plate === undefined) {
@@ -187,7 +188,7 @@ function phaseNeeds(context: NeedContext): Need[] {
 }
 
 const contactLines = ({ load }: NeedContext): Need[] =>
-  (Array.isArray(load.tripContactsNeeded) ? (load.tripContactsNeeded as string[]) : load.tripContactsNeeded === null ? [null] : []).map(
+  (Array.isArray(load.tripContactsNeeded) ? wordsMark(load.tripContactsNeeded) : load.tripContactsNeeded === null ? [null] : []).map(
     (form) =>
       listLine({
         id: `trip-contact-${form ?? 'unread'}`,
@@ -230,7 +231,7 @@ function placeNeeds(context: NeedContext): Need[] {
         quantity: 'reset',
         limit: reset === null || (reset === undefined && load.control === null) ? null : (reset ?? 'manual'),
         because: reset
-          ? `${reset[0]!.toUpperCase()}${reset.slice(1)} reset is asked for.`
+          ? `${certain(reset[0]).toUpperCase()}${reset.slice(1)} reset is asked for.`
           : reset === null
             ? 'Which reset is asked for is not known.'
             : load.control === null

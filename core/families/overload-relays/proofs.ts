@@ -1,4 +1,5 @@
 /** What is proved of an overload relay on the bench, while fitting and at first start? Common practice. */
+import { certain } from '../../certain';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { overloadTripPercent } from '../../standards/motor-branch';
 import { ultimateTripRatio } from '../../standards/overload-classes';
@@ -47,7 +48,7 @@ export function overloadProofs(context: ProofContext): Proof[] {
       because:
         dial === null
           ? 'What it must be set to is not known: read the motor’s plate first.'
-          : `${seen!.words} Set to ${q(dial, 'A')}, so that it trips at ${need.practice === 'IEC' ? 'no more than 120' : allowedTripPercent(need).percent} % of the plate amps.`,
+          : `${certain(seen).words} Set to ${q(dial, 'A')}, so that it trips at ${need.practice === 'IEC' ? 'no more than 120' : allowedTripPercent(need).percent} % of the plate amps.`,
       source: citeSource(need.practice === 'IEC' ? 'overloadClasses' : 'overloadSetting'),
     }),
     yesProof(

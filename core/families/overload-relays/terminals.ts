@@ -1,4 +1,5 @@
 /** Which wire goes where on an overload relay? Contact marks 95-96 break, 97-98 make: IEC 60947-4-1 terminal marking, from memory. */
+import { wordsMark } from '../../case/case';
 import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
@@ -11,8 +12,8 @@ export function overloadTerminals({ load }: NeedContext, _from: CanonicalSpec | 
     to: `T${i + 1}`,
     note: 'load side',
   }));
-  const needed = Array.isArray(load.tripContactsNeeded) ? (load.tripContactsNeeded as string[]) : ['NC'];
-  const has = Array.isArray(to.tripContacts) ? (to.tripContacts as string[]) : ['NC', 'NO'];
+  const needed = Array.isArray(load.tripContactsNeeded) ? wordsMark(load.tripContactsNeeded) : ['NC'];
+  const has = Array.isArray(to.tripContacts) ? wordsMark(to.tripContacts) : ['NC', 'NO'];
   const marks: Record<string, string> = { NC: '95-96', NO: '97-98', CO: '95-96-98' };
   return [
     ...main,

@@ -3,9 +3,10 @@
  * marks of its overcurrent part as a breaker's.
  * Sources: IEC 61008-1, 61009-1 and UL 943 through core/standards.
  */
+import { isOneOf, keysOf } from '../../certain';
 import type { PartSpec } from '../../case/case';
 import type { CanonicalSpec } from '../../matching/canonical';
-import { groundFaultClasses, residualSeconds, type PersonnelClass } from '../../standards/residual-current';
+import { groundFaultClasses, residualSeconds } from '../../standards/residual-current';
 import { cleanMarks } from '../normalise-spec';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 
@@ -57,7 +58,7 @@ function overcurrentMarks(spec: PartSpec): CanonicalSpec {
 function classMarks(spec: PartSpec): CanonicalSpec {
   const { protectionClass, tripMilliamps } = spec;
   const own = protectionClass === undefined && textOf(spec.standard).startsWith('IEC') ? 'none' : protectionClass;
-  const known = groundFaultClasses[own as PersonnelClass] as (typeof groundFaultClasses)[PersonnelClass] | undefined;
+  const known = isOneOf(keysOf(groundFaultClasses), own) ? groundFaultClasses[own] : undefined;
   return {
     ...(own === undefined ? {} : { protectionClass: own }),
     ...(tripMilliamps === undefined && known ? { tripMilliamps: known.tripMilliamps[1] } : {}),

@@ -1,4 +1,6 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
+import { withoutStandardAliases } from './aliases';
+import { residualCurrentCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { residualKeeps } from './keeps';
@@ -64,6 +66,8 @@ export const residualCurrents = {
   proofs: residualProofs,
   terminals: residualTerminals,
   settings: noSettings,
+  curve: residualCurrentCurve,
+  withoutAliases: withoutStandardAliases,
   drill: residualDrill,
   faultFinding: 'why-it-leaks',
   extraViews: ['leakage', 'owners-page'],

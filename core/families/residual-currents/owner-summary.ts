@@ -3,7 +3,7 @@
  * does not do, and what stays to be done. No price is known here and none is made up. What each type serves: core/residual; the rest is
  * common practice.
  */
-import { numberMark } from '../../case/case';
+import { numberMark, figuresMark } from '../../case/case';
 import type { JudgedNeed, JudgedPart } from '../../matching/judge';
 import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -61,7 +61,7 @@ function goesIn({ practice, load, supply }: NeedContext, needs: readonly Need[])
       ? ['A charger whose plate says that it detects smooth direct current of 6 mA itself may have a type A.']
       : []),
     ...(practice === 'IEC' && front === null ? ['Its type is open until it is known what electronics is connected.'] : []),
-    ...(most.length > 0 ? [`It switches off at ${q(Math.min(...(most as number[])), 'mA')} of leakage or less.`] : []),
+    ...(most.length > 0 ? [`It switches off at ${q(Math.min(...figuresMark(most)), 'mA')} of leakage or less.`] : []),
   ];
 }
 

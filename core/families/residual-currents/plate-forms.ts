@@ -1,4 +1,5 @@
 /** Forms of its own on a residual-current device's plate: milliamps, backup, North American classes, two standards, bare letters. */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { single } from '../../plates/print-patterns';
 import type { Laid } from '../../plates/layout';
@@ -14,7 +15,12 @@ export function residual(laid: Laid): Hit[] {
   const field = american ? 'tripMilliamps' : 'sensitivityMilliamps';
   const found = [...laid.text.matchAll(/(?:I\s?[ΔA4]\s?N\s*=?\s*)?(?<![\d.,])(0[.,]\d{1,3}\s?A|\d{1,4}\s?MA)(?![A-Z])/gi)];
   const hit = found
-    .map((m) => ({ m, milliamps: /mA/i.test(m[1]!) ? parseInt(m[1]!, 10) : Math.round(toNumber(m[1]!.replace(/[^\d.,]/g, '')) * 1000) }))
+    .map((m) => ({
+      m,
+      milliamps: /mA/i.test(certain(m[1]))
+        ? parseInt(certain(m[1]), 10)
+        : Math.round(toNumber(certain(m[1]).replace(/[^\d.,]/g, '')) * 1000),
+    }))
     .find(({ milliamps }) => usual.has(milliamps));
   return hit ? [{ field, value: hit.milliamps, start: hit.m.index, end: hit.m.index + hit.m[0].length }] : [];
 }
@@ -33,7 +39,7 @@ export const americanClass = (laid: Laid): Hit[] => [
     laid,
     'protectionClass',
     /\b(?:GFCI[ ,]{0,3}CLASS ([ACDE])|CLASS ([ACDE])[ ,]{0,3}GFCI)\b/i,
-    (m) => `GFCI Class ${(m[1] ?? m[2])!.toUpperCase()}`,
+    (m) => `GFCI Class ${certain(m[1] ?? m[2]).toUpperCase()}`,
   ),
   ...single(laid, 'protectionClass', /\b(?:GFPE|GFEP|EPD)\b/i, () => 'GFPE'),
 ];
@@ -50,9 +56,9 @@ export function standards({ text }: Laid): Hit[] {
 /** "30 mA A", "S" alone: a type behind the milliamps, a delay in its box. Known by place only, so to be confirmed. */
 export function bareMarks(laid: Laid): Hit[] {
   const type = /(?:0[.,]\d{1,3}\s?A|\d{1,4}\s?MA)[ ,\n]{1,3}(AC|A|F|B\+?)(?![A-Z0-9+/])/i.exec(laid.text);
-  const at = type ? type.index + type[0].length - type[1]!.length : 0;
+  const at = type ? type.index + type[0].length - certain(type[1]).length : 0;
   return [
-    ...(type ? [{ field: 'residualType', value: type[1]!.toUpperCase(), start: at, end: at + type[1]!.length }] : []),
+    ...(type ? [{ field: 'residualType', value: certain(type[1]).toUpperCase(), start: at, end: at + certain(type[1]).length }] : []),
     ...single(laid, 'delay', /(?<![A-Za-z0-9.[-]|[0-9] )\[?S\]?(?![A-Za-z0-9./%-])/, () => 'S'),
   ];
 }

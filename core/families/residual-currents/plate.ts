@@ -2,6 +2,7 @@
  * A residual-current device's plate, with and without overcurrent part. A letter fixed to the amps is a curve and says that
  * there is one; "Type B" beside a waveform is the residual type. IEC 61008 is without, 61009 with (from memory).
  */
+import { certain } from '../../certain';
 import { single, wyeVolts } from '../../plates/print-patterns';
 import { plateFieldsOf } from '../../fields/print';
 import type { PlateDefinition } from '../../plates/plate-field';
@@ -24,7 +25,7 @@ export const residualCurrentPlate: PlateDefinition = {
       ...standards(laid),
       ...wyeVolts(laid),
       ...single(laid, 'minTempC', /(?<![\d])-\s?(\d{2})\s?°?\s?C(?![A-Z])/i, (m) => -Number(m[1])),
-      ...single(laid, 'poleForm', /(?<![A-Z0-9])([1-4]P\+N)(?![A-Z])/i, (m) => m[1]!.toUpperCase()),
+      ...single(laid, 'poleForm', /(?<![A-Z0-9])([1-4]P\+N)(?![A-Z])/i, (m) => certain(m[1]).toUpperCase()),
       ...boxed.map((hit) => (without && hit.field === 'icnAmps' ? { ...hit, field: 'conditionalShortCircuitAmps' } : hit)),
     ];
   },

@@ -2,6 +2,7 @@
  * What is proved of a residual-current device: test button, polarity, no trip at half, break times at once and five times, loop.
  * Readings by a residual tester, by the site's rules for testing. Sources: IEC 61008-1 and 61009-1, IEC 62423, BS 7671 643.8 and 411.5.3; from memory.
  */
+import { certain } from '../../certain';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { ResidualType } from '../../fields/residual-fields';
@@ -42,7 +43,7 @@ function timeProofs(sensitivityAmps: number | null, part: ProofContext['part']):
       because: `${delayed ? 'A delayed type' : 'A general type'} trips within ${q(most, 's')}${least > 0 ? ` and not before ${q(least, 's')}` : ''}.`,
       source: times,
     });
-  const least = delayed ? residualSeconds.S.least! : ([0, 0, 0] as const);
+  const least = delayed ? certain(residualSeconds.S.least) : ([0, 0, 0] as const);
   return [
     yesProof(
       'holds-half',
@@ -159,7 +160,7 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
             low: 0,
             high: electrode,
             how: 'Electrode or loop tester, by the site’s rules.',
-            because: `${TT_TOUCH_VOLTS} V / ${q(sensitivityAmps!, 'A')} = ${q(electrode, 'ohm', 'down')}.`,
+            because: `${TT_TOUCH_VOLTS} V / ${q(certain(sensitivityAmps), 'A')} = ${q(electrode, 'ohm', 'down')}.`,
             source: citeSource('ttTouchVolts'),
           }),
         ]),

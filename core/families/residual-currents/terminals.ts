@@ -1,4 +1,5 @@
 /** Which wire goes where on a residual-current device? Marks: IEC 61008-1 on terminals; North American leads; from memory. */
+import { certain } from '../../certain';
 import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
 
@@ -9,7 +10,7 @@ const isAmerican = (part: CanonicalSpec | null, practice: string) =>
 function marksOf(part: CanonicalSpec | null, practice: string): { line: string[]; load: string[] } {
   const poles = typeof part?.poles === 'number' ? part.poles : 2;
   if (isAmerican(part, practice)) {
-    const hot = Array.from({ length: poles }, (_, i) => 'ABCD'[i]!);
+    const hot = Array.from({ length: poles }, (_, i) => certain('ABCD'[i]));
     return {
       line: hot.map((one) => `line ${one}`).concat('white lead to the neutral bar'),
       load: hot.map((one) => `load ${one}`).concat('load neutral'),

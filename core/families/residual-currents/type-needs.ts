@@ -2,6 +2,7 @@
  * Which waveforms must it see, how finely, and what leaks already without a fault?
  * Sources: BS 7671 531.3.2, 531.3.3, 415.1.1, 532.1, 411.5.3, 722.531.3.101; NFPA 70 210.8 with UL 943, 943C and 1053; from memory.
  */
+import { certain, keysOf } from '../../certain';
 import { flagMark, numberMark } from '../../case/case';
 import { residualTypes } from '../../fields/residual-fields';
 import { field, needLine, wordLine } from '../../needs/line';
@@ -136,7 +137,7 @@ function iecSensitivity(context: NeedContext): Need[] {
         limit,
         electrode === null
           ? 'The resistance of the earth electrode is not known.'
-          : `TT: ${TT_TOUCH_VOLTS} V / ${q(electrode, 'ohm')} of electrode = ${milliamps(Math.floor(limit! * 100) / 100)} at the most.`,
+          : `TT: ${TT_TOUCH_VOLTS} V / ${q(electrode, 'ohm')} of electrode = ${milliamps(Math.floor(certain(limit) * 100) / 100)} at the most.`,
         { source: 'ttTouchVolts', inputs: ['supply.earthElectrodeOhms', 'supply.grounding'], brief: '50 V / RA' },
       ),
     );
@@ -147,8 +148,8 @@ function iecSensitivity(context: NeedContext): Need[] {
 /** Classes for people at these volts to ground, and the trip level they share: class A up to 150 V, the 20 mA classes above. */
 function classesFor(volts: number | null): { accepted: PersonnelClass[]; band?: readonly [number, number] } {
   if (volts === null) return { accepted: [] };
-  const within = (Object.keys(groundFaultClasses) as PersonnelClass[]).filter((one) => volts <= groundFaultClasses[one].mostVoltsToGround);
-  const accepted = within.includes('GFCI Class A') ? (['GFCI Class A'] as PersonnelClass[]) : within;
+  const within = keysOf(groundFaultClasses).filter((one) => volts <= groundFaultClasses[one].mostVoltsToGround);
+  const accepted = within.includes('GFCI Class A') ? within.filter((one) => one === 'GFCI Class A') : within;
   return { accepted, band: accepted[0] && groundFaultClasses[accepted[0]].tripMilliamps };
 }
 
@@ -170,7 +171,7 @@ function northAmericanClass(context: NeedContext): Need[] {
     ];
   if (!people && load.purpose !== 'equipment' && load.purpose !== 'fire') return [];
   const volts = numberMark(supply, 'voltsToGround') ?? numberMark(supply, 'systemVolts') ?? null;
-  const classes = Object.keys(groundFaultClasses) as PersonnelClass[];
+  const classes = keysOf(groundFaultClasses);
   const inputs = ['load.purpose', 'supply.voltsToGround'];
   if (!people)
     return [
@@ -230,7 +231,7 @@ function leakageNeeds({ load }: NeedContext): Need[] {
       because:
         leakage === null
           ? 'What leaks in service is not known: measure it with a leakage clamp.'
-          : `${milliamps(leakage)} leak in service: ${milliamps(advised!)} keeps that within 30 %; below ${milliamps(leakage / standingShare.most)} it is more than half, and it may trip without a fault.`,
+          : `${milliamps(leakage)} leak in service: ${milliamps(certain(advised))} keeps that within 30 %; below ${milliamps(leakage / standingShare.most)} it is more than half, and it may trip without a fault.`,
       brief: 'leakage / 0.3',
       source: 'standingLeakage',
       inputs: ['load.standingLeakageMilliamps'],

@@ -3,6 +3,7 @@
  * and what running volts and amps say at 50 and 60 Hz.
  * C = I / (2 pi f V), V across its own terminals, I in its own lead. Source: definition of capacitive reactance, through core/standards.
  */
+import { figuresMark, rowsMark } from '../../case/case';
 import type { PartSpec } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import type { CanonicalSpec } from '../../matching/canonical';
@@ -20,7 +21,7 @@ const continued: Readonly<Record<string, string>> = { P0: 'S0', P1: 'S1', P2: 'S
 export function rowMicrofarads({ microfarads, parallel }: Row): number | null {
   if (parallel === null) return null;
   if (Array.isArray(parallel) && parallel.length > 0)
-    return parallel.every(isNumber) ? round((parallel as number[]).reduce((sum, one) => sum + one, 0)) : null;
+    return parallel.every(isNumber) ? round(figuresMark(parallel).reduce((sum, one) => sum + one, 0)) : null;
   return isNumber(microfarads) ? round(microfarads) : null;
 }
 
@@ -41,7 +42,7 @@ function sectionsOf(spec: PartSpec): CanonicalSpec {
     const mark = sections === null ? null : 'none';
     return { ...Object.fromEntries(names.map((name) => [name, mark])), anyMicrofarads: mark };
   }
-  const rows = sections as Row[];
+  const rows = rowsMark(sections);
   const out: CanonicalSpec = {};
   for (const name of capacitorSections) {
     const row = rows.find((one) => one.name === name);

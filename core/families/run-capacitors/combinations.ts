@@ -3,6 +3,7 @@
  * In parallel capacitances add and the lowest volts count. In series is no repair.
  * Source: addition of parallel capacitances (IEC 60050-131); the practice is common.
  */
+import { certain } from '../../certain';
 export type Single = { id: string; name: string; microfarads: number; volts: number };
 export type Combination = { section: string; parts: Single[]; microfarads: number; volts: number };
 
@@ -26,7 +27,8 @@ export function waysToMake(wanted: { microfarads: number; volts: number }, singl
     }
     if (chosen.length === most) return;
     for (let i = from; i < sorted.length; i += 1)
-      if (sorted[i]!.microfarads <= left + SLACK) seek(i + 1, left - sorted[i]!.microfarads, [...chosen, sorted[i]!]);
+      if (certain(sorted[i]).microfarads <= left + SLACK)
+        seek(i + 1, left - certain(sorted[i]).microfarads, [...chosen, certain(sorted[i])]);
   };
   seek(0, wanted.microfarads, []);
   return found.sort((a, b) => a.length - b.length);

@@ -2,6 +2,8 @@
  * What do the singles on the shelf make together of what the motor's plate asks for: two singles for a dual, two joined for one?
  * The lowest volts, the loosest tolerance and the least case temperature of them count for the whole. Common practice.
  */
+import { rowsMark, figuresMark } from '../../case/case';
+import { certain } from '../../certain';
 import type { PartSpec } from '../../case/case';
 import type { Combined, NeedContext, ShelfPart } from '../contract';
 import { waysToMake, type Single } from './combinations';
@@ -15,8 +17,8 @@ const numberOf = (raw: PartSpec, name: string): number | null => (typeof raw[nam
 /** Singles among the parts on the shelf: run capacitors with one known section and known volts. */
 function singlesOf(shelf: readonly ShelfPart[]): (Single & { part: ShelfPart })[] {
   return shelf.flatMap((part, i) => {
-    const rows = Array.isArray(part.raw.sections) ? (part.raw.sections as { microfarads?: unknown }[]) : [];
-    const microfarads = rows.length === 1 ? rows[0]!.microfarads : undefined;
+    const rows = rowsMark(part.raw.sections);
+    const microfarads = rows.length === 1 ? certain(rows[0]).microfarads : undefined;
     const volts = numberOf(part.raw, 'ratedVolts');
     if (part.raw.kind !== 'run' || typeof microfarads !== 'number' || volts === null) return [];
     return [{ id: `${i}`, name: part.name, microfarads, volts, part }];
@@ -26,11 +28,11 @@ function singlesOf(shelf: readonly ShelfPart[]): (Single & { part: ShelfPart })[
 /** The worst of what each part states; null where one states nothing. */
 function worst(parts: readonly PartSpec[], name: string, pick: (...values: number[]) => number): number | null {
   const values = parts.map((raw) => numberOf(raw, name));
-  return values.every((value) => value !== null) ? pick(...(values as number[])) : null;
+  return values.every((value) => value !== null) ? pick(...figuresMark(values)) : null;
 }
 
 function specOf(sections: readonly { name: string; parts: readonly Single[] }[], raws: readonly PartSpec[], words: string): PartSpec {
-  const hertz = raws.map((raw) => (Array.isArray(raw.hertz) ? (raw.hertz as number[]) : []));
+  const hertz = raws.map((raw) => figuresMark(raw.hertz));
   const same = new Set(raws.map((raw) => raw.protection));
   return {
     kind: 'run',
@@ -40,7 +42,7 @@ function specOf(sections: readonly { name: string; parts: readonly Single[] }[],
       ...(parts.length > 1 ? { parallel: parts.map(({ microfarads }) => microfarads) } : {}),
     })),
     ratedVolts: worst(raws, 'ratedVolts', Math.min),
-    hertz: hertz[0]!.filter((one) => hertz.every((list) => list.includes(one))),
+    hertz: certain(hertz[0]).filter((one) => hertz.every((list) => list.includes(one))),
     tolerancePercent: worst(raws, 'tolerancePercent', Math.max),
     maxCaseC: worst(raws, 'maxCaseC', Math.min),
     protection: same.size === 1 ? ([...same][0] ?? null) : null,
@@ -62,19 +64,19 @@ export function combineCapacitors({ load }: NeedContext, shelf: readonly ShelfPa
       return;
     }
     const free = singles.filter(({ id }) => !used.has(id));
-    for (const parts of waysToMake({ microfarads: asked[at]!.microfarads!, volts }, free))
-      seek(at + 1, new Set([...used, ...parts.map(({ id }) => id)]), [...chosen, { name: asked[at]!.name, parts }]);
+    for (const parts of waysToMake({ microfarads: certain(certain(asked[at]).microfarads), volts }, free))
+      seek(at + 1, new Set([...used, ...parts.map(({ id }) => id)]), [...chosen, { name: certain(asked[at]).name, parts }]);
   };
   seek(0, new Set(), []);
   const byIndex = new Map(singles.map((one) => [one.id, one.part]));
   const seen = new Set<string>();
   return found
     .flatMap((sections): Combined[] => {
-      const parts = sections.flatMap(({ parts: own }) => own.map(({ id }) => byIndex.get(id)!));
+      const parts = sections.flatMap(({ parts: own }) => own.map(({ id }) => certain(byIndex.get(id))));
       const key = sections
         .map(({ parts: own }) =>
           own
-            .map(({ id }) => byIndex.get(id)!.id)
+            .map(({ id }) => certain(byIndex.get(id)).id)
             .sort()
             .join('|'),
         )

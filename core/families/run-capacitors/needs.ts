@@ -4,7 +4,8 @@
  * A reading on a part is held against that part's own tolerance: selecting and condemning are two questions.
  * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
  */
-import { numberMark, type FieldValues } from '../../case/case';
+import { certain } from '../../certain';
+import { numberMark, type FieldValues, rowsMark, wordsMark } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -12,7 +13,6 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { DAYS_OF_YEAR, HALVING_KELVIN, LIFE_AT_CELSIUS, restateLife } from '../../standards/run-capacitors';
 import type { NeedContext } from '../contract';
 
-type Row = { name?: unknown; microfarads?: unknown };
 const safety = { group: 'safety' as const, safety: true };
 const MOTORS = new Set(['motor-1ph', 'hermetic-compressor']);
 
@@ -21,7 +21,7 @@ export function sectionsAsked(load: FieldValues): { name: string; microfarads: n
   const rows = load.sections;
   if (rows === undefined || rows === 'none' || rows === false) return undefined;
   if (!Array.isArray(rows)) return null;
-  return (rows as Row[]).map(({ name, microfarads }) => ({
+  return rowsMark(rows).map(({ name, microfarads }) => ({
     name: typeof name === 'string' ? name : 'motor',
     microfarads: typeof microfarads === 'number' ? Number(microfarads.toPrecision(9)) : null,
   }));
@@ -60,7 +60,7 @@ function capacitanceNeeds({ load }: NeedContext): Need[] {
   return (asked ?? []).map(({ name, microfarads }) =>
     needLine({
       id: `capacitance-${name}`,
-      about: `${name[0]!.toUpperCase()}${name.slice(1)}`,
+      about: `${certain(name[0]).toUpperCase()}${name.slice(1)}`,
       quantity: 'capacitance',
       unit: 'µF',
       relation: '=',
@@ -146,7 +146,7 @@ function ratingNeeds(context: NeedContext): Need[] {
         quantity: 'maxCaseC',
         unit: '°C',
         limit: warm,
-        because: warm === null ? 'How warm its case gets is not known.' : `Its case reaches ${q(warm!, '°C')} in service.`,
+        because: warm === null ? 'How warm its case gets is not known.' : `Its case reaches ${q(certain(warm), '°C')} in service.`,
         brief: 'case in service',
         source: 'runCapacitors',
         inputs: ['load.caseTemperatureC'],
@@ -174,7 +174,7 @@ function lifeNeed({ load, duty }: NeedContext): Need[] {
       because:
         restated === null
           ? 'How warm it gets, for how long a day or for how many years is not known.'
-          : `${hours} h a day for ${years} years = ${q(wanted, 'h')} at ${q(warm!, '°C')}; halved for each ${HALVING_KELVIN} K warmer, that is ${q(restated, 'h')} at ${LIFE_AT_CELSIUS} °C.`,
+          : `${hours} h a day for ${years} years = ${q(wanted, 'h')} at ${q(certain(warm), '°C')}; halved for each ${HALVING_KELVIN} K warmer, that is ${q(restated, 'h')} at ${LIFE_AT_CELSIUS} °C.`,
       brief: `at ${LIFE_AT_CELSIUS} °C`,
       source: 'runCapacitors',
       inputs: ['load.caseTemperatureC', 'duty.hoursPerDay', 'duty.lifeYearsWanted'],
@@ -191,9 +191,9 @@ function protectionNeeds({ load }: NeedContext): Need[] {
       id: 'protection',
       quantity: 'capacitorProtection',
       figure: field('protection'),
-      limit: Array.isArray(asked) ? (asked as string[]) : null,
+      limit: Array.isArray(asked) ? wordsMark(asked) : null,
       because: Array.isArray(asked)
-        ? `At the end of its life it must fail as ${(asked as string[]).join(' or ')}; a protected one needs room above its lid.`
+        ? `At the end of its life it must fail as ${wordsMark(asked).join(' or ')}; a protected one needs room above its lid.`
         : 'Which safety class is accepted is not known.',
       source: 'runCapacitors',
       inputs: ['load.protectionNeeded'],
@@ -248,7 +248,7 @@ function readNeeds({ supply }: NeedContext): Need[] {
       share(
         `read-${name}`,
         `readShare_${name}`,
-        `${name[0]!.toUpperCase()}${name.slice(1)}`,
+        `${certain(name[0]).toUpperCase()}${name.slice(1)}`,
         'Read on this part, discharged and disconnected: how much of its own printed tolerance the reading is off.',
         [],
       ),

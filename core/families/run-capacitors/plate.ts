@@ -1,4 +1,5 @@
 /** A run capacitor's plate: sections, tolerance, volts, temperatures, life. Names: common practice; classes of IEC 60252-1, from memory. */
+import { certain } from '../../certain';
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
 import { single } from '../../plates/print-patterns';
@@ -12,9 +13,16 @@ function sections(laid: Laid): Hit[] {
     laid.text,
   );
   if (!match) return [];
-  const value = [toNumber(match[1]!), ...(match[2] ? [toNumber(match[2])] : [])];
+  const value = [toNumber(certain(match[1])), ...(match[2] ? [toNumber(match[2])] : [])];
   return value.every((n) => n >= 0.5 && n <= 200)
-    ? [{ field: 'microfarads', value: value.length === 1 ? value[0]! : value, start: match.index, end: match.index + match[0].length }]
+    ? [
+        {
+          field: 'microfarads',
+          value: value.length === 1 ? certain(value[0]) : value,
+          start: match.index,
+          end: match.index + match[0].length,
+        },
+      ]
     : [];
 }
 
@@ -24,12 +32,12 @@ function temperatures(laid: Laid): Hit[] {
   if (!both) {
     // One temperature alone is the highest of its case.
     const alone = [...laid.text.matchAll(/(?<![-\d/.,])(\d{2,3})\s?°\s?C(?![A-Z])/gi)];
-    const only = alone.length === 1 ? alone[0]! : undefined;
+    const only = alone.length === 1 ? certain(alone[0]) : undefined;
     return only ? [{ field: 'maxCaseC', value: Number(only[1]), start: only.index, end: only.index + only[0].length }] : [];
   }
-  const split = both.index + both[1]!.length;
+  const split = both.index + certain(both[1]).length;
   return [
-    { field: 'minCaseC', value: Number(both[1]!.replace(/\s/g, '')), start: both.index, end: split },
+    { field: 'minCaseC', value: Number(certain(both[1]).replace(/\s/g, '')), start: both.index, end: split },
     { field: 'maxCaseC', value: Number(both[2]), start: split, end: both.index + both[0].length },
   ];
 }
@@ -41,8 +49,8 @@ function terminals(laid: Laid): Hit[] {
       ? [
           {
             field: 'terminals',
-            value: match[1]!.replace(/\s+/g, ' ').toUpperCase(),
-            start: start + match.index + match[0].indexOf(match[1]!),
+            value: certain(match[1]).replace(/\s+/g, ' ').toUpperCase(),
+            start: start + match.index + match[0].indexOf(certain(match[1])),
             end: start + match.index + match[0].length,
           },
         ]

@@ -1,4 +1,6 @@
 /** Marks of a capacitor's plate as marks of the case: sections by their terminals, the lowest of its volts, its safety class. */
+import { rowsMark } from '../../case/case';
+import { certain } from '../../certain';
 import type { FieldValues, PartSpec } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
@@ -12,7 +14,7 @@ export function runCapacitorSpecFromPlate(marks: FieldValues): FieldValues {
   const dual = figures.length === 2;
   if (marks.sections === undefined && marks.microfarads === null) out.sections = null;
   if (marks.sections === undefined && figures.length > 0)
-    out.sections = figures.map((microfarads, i) => ({ name: dual ? (['compressor', 'fan'] as const)[i]! : 'motor', microfarads }));
+    out.sections = figures.map((microfarads, i) => ({ name: dual ? certain((['compressor', 'fan'] as const)[i]) : 'motor', microfarads }));
   const volts = numbersOf(marks.ratedVolts);
   if (volts.length > 0) out.ratedVolts = Math.min(...volts);
   if (typeof marks.hertz === 'number') out.hertz = [marks.hertz];
@@ -37,7 +39,9 @@ export function runCapacitorLoadFromPlate(marks: FieldValues): FieldValues {
 export const runCapacitorShortDescription = (spec: PartSpec): string =>
   [
     Array.isArray(spec.sections)
-      ? `${(spec.sections as { microfarads?: unknown }[]).map(({ microfarads }) => String(microfarads ?? '?')).join(' + ')} µF`
+      ? `${rowsMark(spec.sections)
+          .map(({ microfarads }) => String(microfarads ?? '?'))
+          .join(' + ')} µF`
       : '',
     typeof spec.ratedVolts === 'number' ? q(spec.ratedVolts, 'V') : '',
     typeof spec.tolerancePercent === 'number' ? `±${spec.tolerancePercent} %` : '',

@@ -1,4 +1,5 @@
 /** Which lead goes to which terminal: common, compressor (HERM), fan; one dual against two singles. Usual marks: common practice. */
+import { rowsMark, figuresMark } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import type { CanonicalSpec } from '../../matching/canonical';
 import type { NeedContext, TerminalMove } from '../contract';
@@ -8,11 +9,8 @@ const marks: Record<string, string> = { compressor: 'HERM', fan: 'FAN', pump: 'P
 const namesOf = (part: CanonicalSpec | null): string[] =>
   part ? capacitorSections.filter((name) => typeof part[`microfarads_${name}`] === 'number') : [];
 /** Joined singles of a section. */
-function joined(part: CanonicalSpec, name: string): number[] {
-  const rows = Array.isArray(part.sections) ? (part.sections as { name?: unknown; parallel?: unknown }[]) : [];
-  const row = rows.find((one) => one.name === name);
-  return Array.isArray(row?.parallel) ? (row.parallel as number[]) : [];
-}
+const joined = (part: CanonicalSpec, name: string): readonly number[] =>
+  figuresMark(rowsMark(part.sections).find((one) => one.name === name)?.parallel);
 
 /** A part put together of singles, by its own word or by its rows. */
 const isSeveral = (part: CanonicalSpec | null): part is CanonicalSpec =>

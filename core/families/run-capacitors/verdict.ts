@@ -4,6 +4,7 @@
  * Open and shorted are told without a tolerance, the rest only with one.
  * Source: common practice; limits in core/standards.
  */
+import { certain } from '../../certain';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import { numberMark, type PartSpec } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -53,7 +54,9 @@ export function runCapacitorCondition({ supply }: NeedContext, spec: PartSpec): 
     for (const name of capacitorSections) {
       const read = (spec.reads as Record<string, unknown>)[name];
       if (read === undefined || read === 'none') continue;
-      out.push(one(`${name[0]!.toUpperCase()}${name.slice(1)}`, typeof read === 'number' ? read : null, laid[`microfarads_${name}`], ''));
+      out.push(
+        one(`${certain(name[0]).toUpperCase()}${name.slice(1)}`, typeof read === 'number' ? read : null, laid[`microfarads_${name}`], ''),
+      );
     }
   const [amps, volts, hertz] = [spec.measuredAmps, spec.measuredVolts, numberMark(supply, 'hertz')];
   if (typeof amps === 'number' && typeof volts === 'number' && volts > 0 && typeof hertz === 'number') {

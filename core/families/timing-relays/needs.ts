@@ -1,5 +1,6 @@
 /** Need lines of a timing relay: function by behaviour, time, accuracy, control signal, output. Sources: IEC 61812-1, common practice. */
-import { numberMark, wordMark } from '../../case/case';
+import { certain } from '../../certain';
+import { numberMark, wordMark, figuresMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -32,7 +33,7 @@ export function settingsOf(context: NeedContext, required = requiredFunction(con
   const given = context.load.settingSeconds;
   if (given === null) return [null];
   if (typeof given === 'number') return [given];
-  if (Array.isArray(given)) return given as number[];
+  if (Array.isArray(given)) return figuresMark(given);
   return required?.times?.filter((one): one is number => one !== undefined) ?? [];
 }
 
@@ -60,14 +61,14 @@ function timeNeeds(context: NeedContext, required: Required | undefined): Need[]
   const apart = typeof first === 'number' && typeof second === 'number' && Math.max(first, second) > DIFFERENT * Math.min(first, second);
   return [
     ...(first === undefined ? [] : [line('setting', 'settingSeconds', first)]),
-    ...(apart ? [line('second-setting', 'secondSettingSeconds', second!)] : []),
+    ...(apart ? [line('second-setting', 'secondSettingSeconds', certain(second))] : []),
     ...(apart
       ? [
           wordLine({
             id: 'two-times',
             quantity: 'twoTimes',
             limit: ['yes'],
-            because: `On and off times differ (${secondsText(first)} and ${secondsText(second!)}): they must be set apart.`,
+            because: `On and off times differ (${secondsText(first)} and ${secondsText(certain(second))}): they must be set apart.`,
             source: 'commonPractice',
             inputs: ['load.settingSeconds'],
           }),

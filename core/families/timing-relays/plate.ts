@@ -2,6 +2,7 @@
  * A timing relay's plate: supply range, time range, functions with the maker's letters, base. Letters vary by maker, so the
  * word beside a letter counts; a letter alone is kept as a letter. Names: common practice.
  */
+import { certain } from '../../certain';
 import { contactRatingRows } from '../../plates/print-patterns';
 import { toNumber } from '../../plates/characters';
 import { linesOf, type Laid } from '../../plates/layout';
@@ -18,10 +19,12 @@ function timeRange(laid: Laid): Hit[] {
       laid.text,
     );
   if (!match) return [];
-  const high = SECONDS[match[4]!.toUpperCase()]!;
-  const low = match[2] ? SECONDS[match[2].toUpperCase()]! : high;
-  const value = [toNumber(match[1]!) * low, toNumber(match[3]!) * high];
-  return value[0]! < value[1]! ? [{ field: 'timeRangeSeconds', value, start: match.index, end: match.index + match[0].length }] : [];
+  const high = certain(SECONDS[certain(match[4]).toUpperCase()]);
+  const low = match[2] ? certain(SECONDS[match[2].toUpperCase()]) : high;
+  const value = [toNumber(certain(match[1])) * low, toNumber(certain(match[3])) * high];
+  return certain(value[0]) < certain(value[1])
+    ? [{ field: 'timeRangeSeconds', value, start: match.index, end: match.index + match[0].length }]
+    : [];
 }
 
 const FUNCTION_WORDS = String.raw`(?:ON[- ]?DELAY(?: CTRL)?|OFF[- ]?DELAY(?: CTRL)?|SINGLE SHOT(?: CTRL)?|(?:ONE )?SHOT(?: CTRL)?|FLASHER(?: PAUSE| PULSE)?|INTERVAL|RECYCLE(?: ON| OFF)?|REPEAT CYCLE|STAR[- ]DELTA|PULSE(?: CTRL)?|WATCHDOG|LATCH)`;
@@ -32,8 +35,8 @@ function functions(laid: Laid): Hit[] {
   const found = linesOf(laid).flatMap(({ text, start }) =>
     [...text.matchAll(pattern)].map((m, column) => ({
       column,
-      letter: m[1]!,
-      word: m[2]!.toUpperCase(),
+      letter: certain(m[1]),
+      word: certain(m[2]).toUpperCase(),
       start: start + m.index,
       end: start + m.index + m[0].length,
     })),

@@ -2,6 +2,8 @@
  * Which timing function does the position need, and at which time? From the trace that the circuit shows, else from words.
  * A trace is worked out by running every function; a sentence counts only where it names one, or describes what one does.
  */
+import { figuresMark } from '../../case/case';
+import { certain } from '../../certain';
 import { functionsOfSentence, type TimingFunction } from '../../timing/functions';
 import { functionsOfBehaviour } from '../../timing/sentences';
 import { functionsOfTrace } from '../../timing/find';
@@ -38,7 +40,7 @@ function ofTrace(trace: RequiredTrace, setting: unknown): Required {
   if (normalised(output).length === 0) return { functions: null, times: undefined, because: 'The trace shows no change of the output.' };
   const all = functionsOfTrace(stimulus, output, runSeconds(stimulus, output));
   // The time to be set tells apart what one trace alone does not: a delay after the signal, or a pulse from its start.
-  const wanted = typeof setting === 'number' ? [setting] : Array.isArray(setting) ? (setting as number[]) : [];
+  const wanted = typeof setting === 'number' ? [setting] : figuresMark(setting);
   const timed = all.filter(({ times }) => isTime(times, wanted));
   const found = timed.length > 0 ? timed : all;
   if (found.length === 0)
@@ -49,7 +51,7 @@ function ofTrace(trace: RequiredTrace, setting: unknown): Required {
     };
   return {
     functions: found.map(({ fn }) => fn),
-    times: found[0]!.times,
+    times: certain(found[0]).times,
     because: `The trace is that of ${found.map(({ fn }) => fn).join(', or ')}; names differ by maker, so what it does counts.`,
   };
 }
@@ -63,7 +65,7 @@ export function requiredFunction({ load }: NeedContext): Required | undefined {
     const byName = functionsOfSentence(plain, input);
     const named = byName.length === 1 ? byName : functionsOfBehaviour(plain);
     return named.length === 1
-      ? { functions: named, times: undefined, because: `Wanted: ${named[0]!}.` }
+      ? { functions: named, times: undefined, because: `Wanted: ${certain(named[0])}.` }
       : {
           functions: null,
           times: undefined,

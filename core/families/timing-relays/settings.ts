@@ -1,4 +1,5 @@
 /** What is dialled on the chosen timer: function by the maker's own letter, range, dial or digits. */
+import { wordsMark } from '../../case/case';
 import { citeSource } from '../../standards/source';
 import { dialSetting, digitSetting, type Band } from '../../timing/setting';
 import { functionsOfWord, type TimingFunction } from '../../timing/functions';
@@ -32,7 +33,7 @@ function functionRow({ need, part }: ProofContext): SettingRow[] {
     return read.length === 1 && read[0] === fn;
   };
   const lettered = Array.isArray(part.functionLetters) ? (part.functionLetters as Lettered[]).find(({ word }) => isIt(word)) : undefined;
-  const printed = Array.isArray(part.functionWords) ? (part.functionWords as string[]).find(isIt) : undefined;
+  const printed = Array.isArray(part.functionWords) ? wordsMark(part.functionWords).find(isIt) : undefined;
   const value = [lettered?.letter, lettered?.word ?? printed].filter(Boolean).join(', ') || fn;
   return [
     row(

@@ -1,4 +1,5 @@
 /** Marks of a timer's plate as marks of the case: supply as coil, functions as words, the time range as a list of one. */
+import { rowsMark } from '../../case/case';
 import type { FieldValues } from '../../case/case';
 import { relaySpecFromPlate } from '../../relays/spec-from-plate';
 
@@ -15,7 +16,7 @@ export function timingSpecFromPlate(marks: FieldValues): FieldValues {
   if (out.coilHertz === undefined && marks.hertz !== undefined) out.coilHertz = marks.hertz;
   if (out.functionWords === undefined && marks.functions !== undefined)
     out.functionWords = Array.isArray(marks.functions)
-      ? (marks.functions as { word?: string; letter?: string }[]).map(({ word, letter }) => plain(word ?? letter ?? ''))
+      ? rowsMark(marks.functions).map(({ word, letter }) => plain(String(word ?? letter ?? '')))
       : marks.functions;
   const times = marks.timeRangeSeconds;
   if (out.rangesSeconds === undefined && times !== undefined)
