@@ -10,7 +10,7 @@ import { contextOf } from '../core/judge-case';
 import { sampleCase } from '../ui/interface/sample-case';
 import { describeFamilies } from './families';
 import { judgePlainCase, lineChoice } from './judge';
-import { openApi } from './openapi';
+import { openApi } from './interface/document';
 import { ServiceError } from './service-error';
 import { computeWorksheet, describeWorksheets } from './worksheets';
 

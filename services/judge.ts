@@ -12,7 +12,7 @@ import { validate } from './validate';
 
 export const plainCaseSchema = caseSchema(families);
 
-const lineChoices = ['all', 'decisive'] as const;
+export const lineChoices = ['all', 'decisive'] as const;
 export type LineChoice = (typeof lineChoices)[number];
 
 /** Reads which lines are asked for; throws ServiceError 422 for another word. */

@@ -11,7 +11,7 @@ import { ServiceError } from './service-error';
 import { validate } from './validate';
 
 const MAX_MS = 10_000;
-const meterSchema = yup
+export const meterSchema = yup
   .object({
     host: yup
       .string()
@@ -28,7 +28,7 @@ const meterSchema = yup
       .test('map', (value, context) => {
         const fault =
           typeof value === 'object' && value !== null && !Array.isArray(value)
-            ? mapFault(value as RegisterMap)
+            ? mapFault(value)
             : 'The register map is an object by quantity.';
         return fault === undefined || context.createError({ message: fault });
       }),
@@ -113,7 +113,7 @@ function readBlock(socket: Socket, ask: Promise<unknown>, leftMs: number, timeou
 
 /** Reads a meter once. Throws ServiceError 422 for what was asked wrongly, 502 or 504 for what the meter did. */
 export async function readMeter(body: unknown): Promise<{ reading: MeterReading; millis: number }> {
-  const { host, port, unitId, timeoutMs, map } = (await validate(meterSchema, body)) as MeterAddress;
+  const { host, port, unitId, timeoutMs, map } = await validate(meterSchema, body);
   const began = performance.now();
   const socket = new Socket();
   // The client follows the socket from before it connects.

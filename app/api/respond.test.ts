@@ -3,10 +3,11 @@ import { describe, expect, it, vi } from 'vitest';
 import { ServiceError } from '@/services/service-error';
 import { readJson, respond } from './respond';
 
+const LARGEST = 2_000_000;
 const request = (body: string, headers: Record<string, string> = {}) =>
   new Request('http://127.0.0.1/x', { method: 'POST', body, headers });
 const answer = async (work: () => Promise<unknown>) => {
-  const response = await respond(work);
+  const response = await respond(work, { method: 'GET', path: '/made-up' });
   return {
     status: response.status,
     body: (await response.json()) as { faults?: { field: string; reason: string }[] } & Record<string, unknown>,
@@ -15,8 +16,8 @@ const answer = async (work: () => Promise<unknown>) => {
 
 describe('reading a body', () => {
   it('takes JSON, and nothing at all as an empty object', async () => {
-    expect(await readJson(request('{"a":1}'))).toEqual({ a: 1 });
-    expect(await readJson(request(''))).toEqual({});
+    expect(await readJson(request('{"a":1}'), LARGEST)).toEqual({ a: 1 });
+    expect(await readJson(request(''), LARGEST)).toEqual({});
   });
   it.each([
     ['{', 400],
@@ -26,7 +27,7 @@ describe('reading a body', () => {
     await expect(readJson(request(body), 40)).rejects.toMatchObject({ status });
   });
   it('refuses a declared length before reading', async () => {
-    await expect(readJson(request('{}', { 'content-length': '99999999' }))).rejects.toMatchObject({ status: 413 });
+    await expect(readJson(request('{}', { 'content-length': '99999999' }), LARGEST)).rejects.toMatchObject({ status: 413 });
   });
 });
 

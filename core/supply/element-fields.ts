@@ -93,26 +93,30 @@ function schemaOf(field: Field & { optional?: boolean }): yup.AnySchema {
   return field.optional ? one.nullable().defined() : one.required(`${field.label} is missing.`);
 }
 
-const elementSchema = yup.lazy((value: { kind?: string } | undefined) => {
-  const fields = elementFields[value?.kind as Element['kind']];
-  if (!fields)
-    return yup.object({
-      kind: yup
-        .string()
-        .oneOf(elementKinds, `An element is one of ${elementKinds.join(', ')}.`)
-        .required('An element needs its kind.'),
-    });
-  return yup.object({
-    kind: yup.string().strict().required(),
+const schemaOfKind = (kind: Element['kind']) =>
+  yup.object({
+    kind: yup.string().strict().oneOf([kind]).required(),
     name: yup.string().strict().trim().min(1, 'An element needs a name.').max(60).required('An element needs a name.'),
-    ...Object.fromEntries(fields.map((field) => [field.name, schemaOf(field)])),
+    ...Object.fromEntries(elementFields[kind].map((field) => [field.name, schemaOf(field)])),
   });
+const schemas: ReadonlyMap<unknown, yup.AnySchema> = new Map(elementKinds.map((kind) => [kind, schemaOfKind(kind)]));
+const noKind = yup.object({
+  kind: yup
+    .string()
+    .oneOf(elementKinds, `An element is one of ${elementKinds.join(', ')}.`)
+    .required('An element needs its kind.'),
 });
+
+/** An element by its kind; `choices` are the schemas among which it chooses. */
+const elementSchema = Object.assign(
+  yup.lazy((value: { kind?: unknown } | null | undefined) => schemas.get(value?.kind) ?? noKind),
+  { choices: [...schemas.values()] },
+);
 
 /** Elements in their order from the source on. */
 export const elementsSchema = yup
-  .array()
-  .of(elementSchema as unknown as yup.AnySchema)
+  .array<yup.AnyObject, Element>()
+  .of(elementSchema)
   .max(30, 'At most 30 elements.')
   .required('elements is missing.');
 

@@ -1,0 +1,40 @@
+/** Every request of the open interface goes by the table of its routes. */
+import { openApi } from '@/services/interface/document';
+import { matchRoute } from '@/services/interface/route';
+import { routes } from '@/services/interface/routes';
+import { ServiceError } from '@/services/service-error';
+import { readBytes, readJson, respond } from '@/app/api/respond';
+
+export const dynamic = 'force-dynamic';
+
+const SMALLEST = 20_000;
+
+function answer(request: Request): Promise<Response> {
+  const url = new URL(request.url);
+  const { method } = request;
+  return respond(
+    async () => {
+      if (method === 'GET' && url.pathname === '/api/v1/openapi.json') return openApi();
+      const found = matchRoute(routes, method, url.pathname);
+      if ('allowed' in found) throw notThere(url.pathname, method, found.allowed);
+      const largest = found.route.body?.largest ?? SMALLEST;
+      return found.route.handle({
+        params: found.params,
+        query: url.searchParams,
+        headers: request.headers,
+        json: () => readJson(request, largest),
+        bytes: () => readBytes(request, largest),
+      });
+    },
+    { method, path: url.pathname },
+  );
+}
+
+const notThere = (path: string, method: string, allowed: readonly string[]): ServiceError =>
+  allowed.length > 0
+    ? new ServiceError(405, [{ field: 'method', reason: `${path} does not take ${method}; it takes ${allowed.join(', ')}.` }])
+    : new ServiceError(404, [
+        { field: 'path', reason: `${path.slice(0, 120)} is no path of the open interface; /api/v1/openapi.json lists them.` },
+      ]);
+
+export { answer as GET, answer as POST, answer as PUT, answer as PATCH, answer as DELETE };

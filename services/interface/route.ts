@@ -1,0 +1,96 @@
+/**
+ * What is a route of the open interface? One entry: method, path, what it says of itself, what it takes and how it answers. Handler and
+ * OpenAPI document both come out of it; its answer is typed by what the handler returns.
+ */
+import type * as yup from 'yup';
+
+export const methods = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
+export type Method = (typeof methods)[number];
+
+/** One request as a handler takes it. */
+export type Ask = {
+  /** Words of the path by name: 'id' of '/api/v1/swaps/{id}'. */
+  params: Readonly<Record<string, string>>;
+  query: URLSearchParams;
+  headers: Headers;
+  /** The body as JSON; the service checks it by the route's schema. Throws a ServiceError where it is too large or no JSON. */
+  json: () => Promise<unknown>;
+  /** The body as bytes. Throws a ServiceError where it is too large. */
+  bytes: () => Promise<Uint8Array<ArrayBuffer>>;
+};
+
+export type QueryWord = { name: string; meaning: string; words?: readonly string[]; fallback?: string };
+
+/** What a route takes in its body. */
+export type Body = {
+  /** Of a JSON body. */
+  schema?: yup.ISchema<unknown>;
+  /** Parts of a form, by name. */
+  form?: Readonly<Record<string, { words?: readonly string[]; file?: true; required?: true }>>;
+  /** A picture as the whole body. */
+  pictures?: readonly string[];
+  /** Characters or bytes taken at most. */
+  largest: number;
+};
+
+export type Route<M extends Method = Method, P extends string = string, A = unknown> = {
+  method: M;
+  path: P;
+  summary: string;
+  /** What the answer is, in a few words. */
+  answers: string;
+  /** Not JSON: its media type. */
+  file?: string;
+  query?: readonly QueryWord[];
+  body?: Body;
+  /** Stands in the document as these paths, each with its body: one path whose words are known. */
+  each?: readonly { path: string; summary: string; schema: yup.ISchema<unknown> }[];
+  handle: (ask: Ask) => Promise<A> | A;
+};
+
+export const route = <const M extends Method, const P extends string, A>(one: Route<M, P, A>): Route<M, P, A> => one;
+
+/** A file with its name as it is kept on the reader's device. */
+export const fileResponse = (bytes: Uint8Array, type: string, name?: string, headers: Record<string, string> = {}): Response =>
+  new Response(new Uint8Array(bytes), {
+    headers: {
+      'content-type': type,
+      'content-disposition': name === undefined ? 'inline' : `attachment; filename="${name.replace(/[^\w.-]/g, '-')}"`,
+      ...headers,
+    },
+  });
+
+/** The route that a request asks for, with the words of its path; undefined where there is none. */
+export function matchRoute<R extends Route>(
+  routes: readonly R[],
+  method: string,
+  path: string,
+): { route: R; params: Record<string, string> } | { allowed: string[] } {
+  const parts = path.split('/');
+  const allowed: string[] = [];
+  for (const one of routes) {
+    const wanted = one.path.split('/');
+    if (wanted.length !== parts.length) continue;
+    const params: Record<string, string> = {};
+    const fits = wanted.every((word, i) => {
+      const given = parts[i] ?? '';
+      const name = /^\{(\w+)\}$/.exec(word)?.[1];
+      if (name === undefined) return word === given;
+      params[name] = decoded(given);
+      return given !== '';
+    });
+    if (!fits) continue;
+    if (one.method === method) return { route: one, params };
+    allowed.push(one.method);
+  }
+  return { allowed };
+}
+
+/** A word of a path as it was meant; one that cannot be read is left as it is and finds nothing. */
+function decoded(word: string): string {
+  try {
+    return decodeURIComponent(word);
+  } catch {
+    return word;
+  }
+}

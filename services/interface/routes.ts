@@ -1,0 +1,343 @@
+/** Every route of the open interface, once. */
+import { plates } from '../../core/families/plates';
+import { worksheetSchema } from '../../core/worksheets/contract';
+import { worksheets } from '../../core/worksheets/registry';
+import { describeFamilies } from '../families';
+import { find } from '../find';
+import { health } from '../health';
+import { judgePlainCase, lineChoice, lineChoices, plainCaseSchema } from '../judge';
+import { matchSchema, matchSwap } from '../match';
+import { meterSchema, readMeter } from '../meter';
+import { settlePoint, settleSchema } from '../open-points';
+import { panelsDesk } from '../panels';
+import { partCurve, partCurveSchema, removePartCurve, savePartCurve } from '../part-curves';
+import { addPicture, listPictures, pictureFile, removePicture } from '../pictures';
+import { readPlatePicture, readPlateRequest, readPlateSchema } from '../plate-reading';
+import { positionCodesSchema, positionTables, savePositionCodes } from '../position-codes';
+import { labelPdf, recordPdf } from '../record-pdf';
+import { loadRecord } from '../records';
+import { choiceDetail, signSchema, signSwap } from '../sign';
+import { saveSupply, supplyOfPanel, supplySchema } from '../supply-paths';
+import { loadSwap, openSchema, openSwap, saveSchema, saveSwap } from '../swaps';
+import { timerParts } from '../timers';
+import { computeWorksheet, describeWorksheets } from '../worksheets';
+import { readPictureForm, readPlateForm } from './forms';
+import { fileResponse, route } from './route';
+
+const SMALL = 20_000;
+const BODY = 2_000_000;
+const V1 = '/api/v1';
+
+/** Fields of the plates that can be read, as the interface shows them. */
+const describePlates = () =>
+  plates.map(({ id, title, side, fields }) => ({
+    id,
+    title,
+    side,
+    fields: fields.map(({ id: name, label, kind, unit, names, words, meaning, recovery }) => ({
+      ...{ name, label, kind, unit, names, words, meaning, recovery },
+    })),
+  }));
+
+const nameOf = (kind: string, { body }: { body: { position: { tag: string }; signedAt: string } }, ending: string) =>
+  `${kind}-${body.position.tag}-${body.signedAt.slice(0, 10)}.${ending}`;
+
+export const routes = [
+  route({
+    method: 'POST',
+    path: `${V1}/judge`,
+    summary: 'Judge a plain case',
+    answers: 'Need lines, the removed part and every candidate with verdicts, figures, reasons and sources.',
+    query: [
+      {
+        name: 'lines',
+        words: lineChoices,
+        fallback: 'all',
+        meaning: 'decisive: only lines that do not fit; the verdicts are the same.',
+      },
+    ],
+    body: { schema: plainCaseSchema, largest: BODY },
+    handle: async ({ query, json }) => {
+      const lines = lineChoice(query.get('lines'));
+      return judgePlainCase(await json(), lines);
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/families`,
+    summary: 'Families and their fields',
+    answers: 'Families.',
+    handle: () => ({ families: describeFamilies() }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/worksheets`,
+    summary: 'Worksheets and their inputs',
+    answers: 'Worksheets.',
+    handle: () => ({ worksheets: describeWorksheets() }),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/worksheets/{id}`,
+    summary: 'Compute a worksheet',
+    answers: 'Outputs, steps, cautions and sources.',
+    body: { largest: SMALL },
+    each: worksheets.map((sheet) => ({ path: `${V1}/worksheets/${sheet.id}`, summary: sheet.title, schema: worksheetSchema(sheet) })),
+    handle: async ({ params: { id = '' }, json }) => computeWorksheet(id, await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/plates`,
+    summary: 'Plates that can be read, their marks and meanings',
+    answers: 'Plates.',
+    handle: describePlates,
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/plates/read`,
+    summary: 'Read a plate from text or picture',
+    answers: 'Readings with their state, findings, conflicts and what was not understood.',
+    query: [{ name: 'kind', meaning: 'Kind of plate, for a picture sent as the body.' }],
+    body: {
+      schema: readPlateSchema,
+      form: { picture: { file: true, required: true }, kind: {} },
+      pictures: ['image/jpeg', 'image/png', 'image/webp'],
+      largest: 22_000_000,
+    },
+    handle: async ({ headers, query, bytes, json }) => {
+      const type = headers.get('content-type') ?? '';
+      const kind = query.get('kind') ?? undefined;
+      if (type.startsWith('image/')) return readPlatePicture(await bytes(), kind);
+      if (!type.startsWith('multipart/form-data')) return readPlateRequest(await json());
+      const form = await readPlateForm(await bytes(), type);
+      return readPlatePicture(form.picture, form.kind ?? kind);
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/desk`,
+    summary: 'Sites, panels and positions as the first desk shows them',
+    answers: 'Sites.',
+    handle: async () => ({ sites: await panelsDesk() }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/find`,
+    summary: 'Find positions, parts and worksheets by words',
+    answers: 'At most eight positions and eight parts, and the worksheets, whose words all occur.',
+    query: [{ name: 'q', meaning: 'The words.' }],
+    handle: ({ query }) => find(query.get('q') ?? ''),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps`,
+    summary: 'Open a swap at a position, or get the one that is open',
+    answers: 'The id of the swap.',
+    body: { schema: openSchema, largest: SMALL },
+    handle: async ({ json }) => openSwap(await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/swaps/{id}`,
+    summary: 'Read a swap',
+    answers: 'The swap.',
+    handle: ({ params: { id = '' } }) => loadSwap(id),
+  }),
+  route({
+    method: 'PATCH',
+    path: `${V1}/swaps/{id}`,
+    summary: 'Save changes',
+    answers: 'The new version.',
+    body: { schema: saveSchema, largest: BODY },
+    handle: async ({ params: { id = '' }, json }) => saveSwap(id, await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/swaps/{id}/pictures`,
+    summary: 'Pictures kept with a swap',
+    answers: 'Pictures without their bytes.',
+    handle: ({ params: { id = '' } }) => listPictures(id),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/pictures`,
+    summary: 'Keep a picture with a swap',
+    answers: 'The picture as kept.',
+    body: {
+      form: {
+        picture: { file: true, required: true },
+        original: { file: true },
+        section: { words: ['load', 'removed'], required: true },
+        kind: { required: true },
+        seen: { required: true },
+      },
+      largest: 20_000_000,
+    },
+    handle: async ({ params: { id = '' }, headers, bytes }) => {
+      const type = headers.get('content-type') ?? '';
+      return addPicture(id, await readPictureForm(type, bytes));
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/pictures/{id}`,
+    summary: 'A kept picture',
+    answers: 'JPEG, or the original with ?original.',
+    file: 'image/jpeg',
+    query: [{ name: 'original', meaning: 'Given, in whatever form: the picture as it was taken.' }],
+    handle: async ({ params: { id = '' }, query }) => {
+      const { bytes, type } = await pictureFile(id, query.has('original'));
+      return fileResponse(bytes, type, undefined, { 'cache-control': 'private, max-age=3600' });
+    },
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/pictures/{id}`,
+    summary: 'Take a picture away',
+    answers: 'Whether it was there.',
+    handle: ({ params: { id = '' } }) => removePicture(id),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/match`,
+    summary: 'Fit board of a swap',
+    answers: 'Needs, removed part, ranked columns and why the rest fell.',
+    body: { schema: matchSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json }) => matchSwap(id, await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/swaps/{id}/choice`,
+    summary: 'The part chosen, with its terminals, settings, proofs and cautions',
+    answers: 'The choice.',
+    handle: ({ params: { id = '' } }) => choiceDetail(id),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/sign`,
+    summary: 'Sign a swap',
+    answers: 'The id of the record.',
+    body: { schema: signSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json }) => signSwap(id, await json()),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/positions/{id}/settle`,
+    summary: 'Settle what was signed as not known',
+    answers: 'It is settled.',
+    body: { schema: settleSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json }) => settlePoint(id, await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/records/{id}`,
+    summary: 'A signed record',
+    answers: 'The record with its hash.',
+    handle: async ({ params: { id = '' } }) => {
+      const { id: recordId, hash, body } = await loadRecord(id);
+      return { id: recordId, hash, record: body };
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/records/{id}/pdf`,
+    summary: 'A signed record as PDF',
+    answers: 'PDF.',
+    file: 'application/pdf',
+    handle: async ({ params: { id = '' } }) => {
+      const record = await loadRecord(id);
+      return fileResponse(await recordPdf(record), 'application/pdf', nameOf('swap', record, 'pdf'));
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/records/{id}/label`,
+    summary: 'A printable label as PDF',
+    answers: 'PDF.',
+    file: 'application/pdf',
+    handle: async ({ params: { id = '' } }) => {
+      const record = await loadRecord(id);
+      return fileResponse(await labelPdf(record), 'application/pdf', nameOf('label', record, 'pdf'));
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/panels/{id}/supply`,
+    summary: 'What feeds a panel',
+    answers: 'Path from the source, and the run to each position.',
+    handle: ({ params: { id = '' } }) => supplyOfPanel(id),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/panels/{id}/supply`,
+    summary: 'Save what feeds a panel and, where one is named, the run to a position',
+    answers: 'A node for every element.',
+    body: { schema: supplySchema, largest: 50_000 },
+    handle: async ({ params: { id = '' }, json }) => saveSupply(id, await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/parts/{id}/curve`,
+    summary: 'The maker’s curve kept with a part, or null',
+    answers: 'Curve as CSV, its source, and the edges read off it.',
+    handle: ({ params: { id = '' } }) => partCurve(id),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/parts/{id}/curve`,
+    summary: 'Keep a curve with a breaker or fuse',
+    answers: 'The curve as kept.',
+    body: { schema: partCurveSchema, largest: BODY },
+    handle: async ({ params: { id = '' }, json }) => savePartCurve(id, await json()),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/parts/{id}/curve`,
+    summary: 'Take a curve away',
+    answers: 'Whether it was there.',
+    handle: ({ params: { id = '' } }) => removePartCurve(id),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/meter/read`,
+    summary: 'Read a panel meter over Modbus TCP once',
+    answers: 'The reading by quantity.',
+    body: { schema: meterSchema, largest: BODY },
+    handle: async ({ json }) => readMeter(await json()),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/position-codes`,
+    summary: 'Accessory bay codes by maker, the user’s own',
+    answers: 'A table a maker, each with its version.',
+    handle: async () => ({ tables: await positionTables() }),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/position-codes/{maker}`,
+    summary: 'Save the letters of a maker',
+    answers: 'Every table.',
+    body: { schema: positionCodesSchema, largest: BODY },
+    handle: async ({ params: { maker = '' }, json }) => ({ tables: await savePositionCodes(maker, await json()) }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/timers`,
+    summary: 'Timers of the catalogue, as the relay lab matches them',
+    answers: 'Words, ranges and accuracy of each.',
+    handle: async () => ({ timers: await timerParts() }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/health`,
+    summary: 'Whether the database answers',
+    answers: 'It answers.',
+    handle: health,
+  }),
+];
+
+type Listed = (typeof routes)[number];
+/** What each route answers, by method and path; files aside. */
+export type Answers = {
+  [One in Listed as `${One['method']} ${One['path']}`]: Exclude<Awaited<ReturnType<One['handle']>>, Response>;
+};
