@@ -4,11 +4,13 @@ import imports from 'eslint-plugin-import-x';
 
 /** The house's one-way imports: from each folder, what it may not reach. */
 const zone = (target, from, message) => ({ target, from, message });
-const outside = ['./app', './services', './data', './ui', './workers', './scripts', './tests', './standins'];
+const outside = ['./app', './features', './client', './services', './data', './ui', './workers', './scripts', './tests', './standins'];
 /** Every folder of core/families is a family: a new one needs no line here. */
 const families = readdirSync(new URL('./core/families', import.meta.url), { withFileTypes: true })
   .filter((entry) => entry.isDirectory())
   .map(({ name }) => name);
+/** A desk is a folder of features; every desk stands in the shell. */
+const desks = readdirSync(new URL('./features', import.meta.url)).filter((name) => name !== 'shell');
 /** What families share: it serves them and knows none of them. */
 const shared = ['coils', 'overcurrent', 'relays', 'fields', 'language', 'quantities', 'readings', 'needs', 'standards', 'plates'];
 
@@ -53,10 +55,23 @@ export default tseslint.config(
             ...shared.flatMap((step) =>
               families.map((family) => zone(`./core/${step}`, `./core/families/${family}`, 'what families share knows none of them')),
             ),
-            ...['./app', './services', './ui', './workers'].map((from) => zone('./data', from, 'data knows only core types')),
-            ...['./app', './ui'].map((from) => zone('./services', from, 'services do not know screens')),
-            ...['./app', './services', './data'].map((from) => zone('./ui', from, 'ui draws what it is handed')),
-            ...['./app', './services', './data', './ui'].map((from) => zone('./workers', from, 'workers run the core')),
+            ...['./app', './features', './client', './services', './ui', './workers'].map((from) =>
+              zone('./data', from, 'data knows only core types'),
+            ),
+            ...['./app', './features', './client', './ui'].map((from) => zone('./services', from, 'services do not know screens')),
+            ...['./app', './features', './client', './services', './data'].map((from) => zone('./ui', from, 'ui draws what it is handed')),
+            ...['./app', './features', './ui', './data'].map((from) =>
+              zone('./client', from, 'client talks to the server and draws nothing'),
+            ),
+            ...['./app', './data'].map((from) => zone('./features', from, 'a desk is shown by a route and reads through the client')),
+            ...desks.flatMap((own) =>
+              desks
+                .filter((other) => other !== own)
+                .map((other) => zone(`./features/${own}`, `./features/${other}`, 'a desk does not know another desk')),
+            ),
+            ...['./app', './features', './client', './services', './data', './ui'].map((from) =>
+              zone('./workers', from, 'workers run the core'),
+            ),
             zone('./app', './data', 'app calls services'),
           ],
         },
@@ -77,6 +92,21 @@ export default tseslint.config(
         'error',
         { object: 'Date', property: 'now', message: 'the core has no clock' },
         { object: 'Math', property: 'random', message: 'randomness is handed in' },
+      ],
+    },
+  },
+  {
+    // On the reader's device a service is a type: what it answers.
+    files: ['features/**/*.{ts,tsx}', 'client/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.{ts,tsx}'],
+    rules: {
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            { group: ['@/services/*', '**/services/*'], allowTypeImports: true, message: 'a desk knows only the types of services' },
+          ],
+        },
       ],
     },
   },

@@ -11,7 +11,14 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
-          include: ['core/**/*.test.ts', 'ui/**/*.test.{ts,tsx}', 'app/**/*.test.ts', 'tests/**/*.test.ts'],
+          include: [
+            'core/**/*.test.ts',
+            'ui/**/*.test.{ts,tsx}',
+            'features/**/*.test.{ts,tsx}',
+            'client/**/*.test.ts',
+            'app/**/*.test.ts',
+            'tests/**/*.test.ts',
+          ],
           testTimeout: 60_000,
         },
       },

@@ -1,5 +1,5 @@
 import { panelsDesk } from '@/services/panels';
-import { PanelsPage } from './_client/PanelsPage';
+import { PanelsPage } from '../features/panels/PanelsPage';
 
 export const dynamic = 'force-dynamic';
 

@@ -7,7 +7,7 @@ import { loadFields } from '../core/fields/load-fields';
 import { supplyFields } from '../core/fields/supply-fields';
 import { families, familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
-import { sampleCase } from '../ui/interface/sample-case';
+import { sampleCase } from '../features/interface/sample-case';
 import { describeFamilies } from './families';
 import { judgePlainCase, lineChoice } from './judge';
 import { openApi } from './interface/document';

@@ -7,7 +7,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contradictionsOf } from '../core/supply/earthing';
 import { worksheets } from '../core/worksheets/registry';
-import { sampleCase } from '../ui/interface/sample-case';
+import { sampleCase } from '../features/interface/sample-case';
 import { judgePlainCase } from './judge';
 import { openApi } from './interface/document';
 import { jsonSchemaOf } from './interface/json-schema';

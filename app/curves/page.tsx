@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { curveBranch, curvesOfPart } from '@/services/curve-branch';
 import { ServiceError } from '@/services/service-error';
-import { CurvesPage } from '../_client/CurvesPage';
+import { CurvesPage } from '../../features/curves/CurvesPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Curves' };

@@ -1,5 +1,5 @@
 import { familyIds } from '@/core/families/registry';
-import { InterfacePage } from '../_client/InterfacePage';
+import { InterfacePage } from '../../features/interface/InterfacePage';
 
 export const metadata = { title: 'Open interface' };
 export default function Page() {

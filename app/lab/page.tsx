@@ -1,5 +1,5 @@
 import { positionTables } from '@/services/position-codes';
-import { LabPage, type Bench } from '../_client/LabPage';
+import { LabPage, type Bench } from '../../features/lab/LabPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Lab' };

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { listRecords } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
-import { Shell } from '../_client/Shell';
+import { Shell } from '../../features/shell/Shell';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { formatInstant } from '@/core/language/format-instant';
 

@@ -1,5 +1,5 @@
 import { Suspense } from 'react';
-import { PlatesPage } from '../_client/PlatesPage';
+import { PlatesPage } from '../../features/plates/PlatesPage';
 
 export default function Page() {
   return (

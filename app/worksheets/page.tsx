@@ -1,4 +1,4 @@
-import { WorksheetsPage } from '../_client/WorksheetsPage';
+import { WorksheetsPage } from '../../features/worksheets/WorksheetsPage';
 
 export const metadata = { title: 'Worksheets' };
 export default function Page() {

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plates } from '../families/plates';
-import { drawnPictures } from '../../ui/device-key/KeyPicture';
+import { drawnPictures } from '../../features/plates/KeyPicture';
 import { contradictions } from './contradictions';
 import { familiesLeft, followKey, keyKinds, keyQuestions, type KeyPath } from './key';
 

@@ -4,7 +4,7 @@ import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadDemo } from '../../data/demo/load';
 import { testDatabase, type TestDatabase } from '../../data/test-database';
-import { sampleCase } from '../../ui/interface/sample-case';
+import { sampleCase } from '../../features/interface/sample-case';
 import { openApi } from './document';
 import { matchRoute, methods } from './route';
 import { routes } from './routes';

@@ -9,7 +9,7 @@ import { sourceFiles } from './cycles';
 const reasons: Readonly<Record<string, string>> = {
   'core/device-identification/key-data.ts': 'the key leads from what is seen to a family: it is a list of them',
   'services/timers.ts': 'the timer bench tries timing relays and no other part',
-  'ui/interface/sample-case.ts': 'an example of the open interface is one case of one family',
+  'features/interface/sample-case.ts': 'an example of the open interface is one case of one family',
 };
 const ids = new Set(families.map(({ id }) => id));
 const asks = /^(familyOf|plateOf|catalogueOf|choiceOfPart|ownCurveOf)$/;

@@ -6,7 +6,13 @@ import { cyclesOf, importsOf, sourceFiles } from './cycles';
 
 const root = process.cwd();
 const eslint = new ESLint({ cwd: root });
-const RULES = ['import/no-restricted-paths', 'no-restricted-imports', 'no-restricted-globals', 'no-restricted-properties'];
+const RULES = [
+  'import/no-restricted-paths',
+  'no-restricted-imports',
+  'no-restricted-globals',
+  'no-restricted-properties',
+  '@typescript-eslint/no-restricted-imports',
+];
 
 /** Messages of the house's rules for a text as if it stood in that file. */
 async function refusals(filePath: string, text: string): Promise<string[]> {
@@ -37,8 +43,15 @@ const refused: [file: string, text: string][] = [
   ]),
   ['core/needs/made-up.ts', use('../../services/match')],
   ...['app', 'services', 'ui', 'workers'].map((zone): [string, string] => ['data/made-up.ts', use(`@/${zone}/any`)]),
-  ...['app', 'services', 'data'].map((zone): [string, string] => ['ui/needs/made-up.tsx', use(`@/${zone}/any`)]),
-  ...['app', 'ui'].map((zone): [string, string] => ['services/made-up.ts', use(`@/${zone}/any`)]),
+  ...['app', 'features', 'client', 'services', 'data'].map((zone): [string, string] => ['ui/needs/made-up.tsx', use(`@/${zone}/any`)]),
+  ...['app', 'data'].map((zone): [string, string] => ['features/swap/made-up.tsx', use(`@/${zone}/any`)]),
+  ...readdirSync('features')
+    .filter((name) => name !== 'shell')
+    .map((own, i, all): [string, string] => [`features/${own}/made-up.tsx`, use(`../${all[(i + 1) % all.length]}/any`)]),
+  ['features/swap/made-up.tsx', use('@/services/match')],
+  ['client/made-up.ts', use('../services/match')],
+  ...['app', 'features', 'ui', 'data'].map((zone): [string, string] => ['client/made-up.ts', use(`@/${zone}/any`)]),
+  ...['app', 'features', 'client', 'ui'].map((zone): [string, string] => ['services/made-up.ts', use(`@/${zone}/any`)]),
   ...['app', 'services', 'data', 'ui'].map((zone): [string, string] => ['workers/made-up.ts', use(`@/${zone}/any`)]),
   ['app/made-up.ts', use('@/data/connection')],
 ];
@@ -53,6 +66,9 @@ describe('zones', () => {
     ['services/made-up.ts', use('../core/judge-case')],
     ['ui/needs/made-up.tsx', use('@/core/needs/need')],
     ['app/made-up.ts', use('@/services/match')],
+    ['features/swap/made-up.tsx', use('../shell/Shell')],
+    ['features/swap/made-up.tsx', use('@/client/api')],
+    ['features/swap/made-up.tsx', "import type { Comparison } from '@/services/match';\nexport type Used = Comparison;"],
   ])('%s allows %j', async (file, text) => expect(await refusals(file, text)).toEqual([]));
 });
 

@@ -5,8 +5,8 @@ import { soundBreaker } from '@/core/close-failure/breaker-state';
 import { closingKeys as keys } from '@/core/close-failure/findings';
 import { press } from '@/core/close-failure/operate';
 import { WaveformView } from '../residual/WaveformView';
-import { BreakerFront } from './BreakerFront';
-import { PositionLetters, rowsOfCsv } from './PositionLetters';
+import { BreakerFront } from '../../features/lab/BreakerFront';
+import { PositionLetters, rowsOfCsv } from '../../features/lab/PositionLetters';
 import { WillNotClose } from './WillNotClose';
 
 const nothing = () => undefined;

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { partView } from '@/services/parts';
-import { PartCurve } from '../../_client/PartCurve';
-import { Shell } from '../../_client/Shell';
+import { PartCurve } from '../../../features/parts/PartCurve';
+import { Shell } from '../../../features/shell/Shell';
 
 export const dynamic = 'force-dynamic';
 

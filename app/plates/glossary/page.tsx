@@ -1,7 +1,7 @@
 import { plates } from '@/core/families/plates';
 import { glossaryOf } from '@/core/plates/glossary';
-import { Glossary } from '@/ui/glossary/Glossary';
-import { PlatesShell } from '../../_client/PlatesShell';
+import { Glossary } from '@/features/plates/Glossary';
+import { PlatesShell } from '../../../features/plates/PlatesShell';
 
 export default function Page() {
   return (

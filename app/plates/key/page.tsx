@@ -1,4 +1,4 @@
-import { KeyPage } from '../../_client/KeyPage';
+import { KeyPage } from '../../../features/plates/KeyPage';
 
 export default function Page() {
   return <KeyPage />;

@@ -1,8 +1,8 @@
 import { notFound } from 'next/navigation';
 import { loadRecord, picturesOfRecord } from '@/services/records';
 import { ServiceError } from '@/services/service-error';
-import { RecordSheet } from '@/ui/record/RecordSheet';
-import { Shell } from '../../_client/Shell';
+import { RecordSheet } from '@/features/logbook/RecordSheet';
+import { Shell } from '../../../features/shell/Shell';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Record' };

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { ServiceError } from '@/services/service-error';
 import { supplyOfPanel } from '@/services/supply-paths';
-import { SupplyPage } from '../../_client/SupplyPage';
+import { SupplyPage } from '../../../features/supply/SupplyPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Supply' };

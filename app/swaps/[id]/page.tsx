@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { ServiceError } from '@/services/service-error';
 import { loadSwap } from '@/services/swaps';
-import { SwapPage } from '../../_client/SwapPage';
+import { SwapPage } from '../../../features/swap/SwapPage';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Job' };

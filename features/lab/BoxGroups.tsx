@@ -1,0 +1,37 @@
+import { NumberBox } from '../../ui/forms/NumberBox';
+import type { BoxGroup } from './watch-words';
+
+/** Figures by what they are about, each with its unit and what it means. */
+export function BoxGroups<T extends object>({
+  groups,
+  values,
+  placeholder,
+  onValue,
+}: {
+  groups: readonly BoxGroup<T>[];
+  values: T;
+  placeholder: string;
+  onValue: (name: keyof T, value: number | null) => void;
+}) {
+  return groups.map(({ title, boxes }) => (
+    <fieldset key={title} className="lab-group">
+      <legend>{title}</legend>
+      <div className="lab-boxes">
+        {boxes.map(({ name, label, unit, min, max, empty, meaning }) => (
+          <NumberBox
+            key={String(name)}
+            label={label}
+            unit={unit}
+            value={values[name] as number | null}
+            min={min}
+            max={max}
+            empty={empty}
+            placeholder={placeholder}
+            hint={meaning}
+            onValue={(value) => onValue(name, value)}
+          />
+        ))}
+      </div>
+    </fieldset>
+  ));
+}

@@ -1,0 +1,113 @@
+'use client';
+
+import { certain, keysOf } from '@/core/certain';
+import { scenarioTitles, type Scenario, type ScenarioKind } from '@/core/monitoring/scenarios';
+import type { Unit } from '@/core/quantities/units';
+import { NumberBox } from '../../ui/forms/NumberBox';
+
+const fresh: Record<ScenarioKind, Omit<Scenario, 'atSeconds'>> = {
+  sag: { kind: 'sag', seconds: 4, leftPercent: 80, phases: 3, mustTrip: false } as Omit<Scenario, 'atSeconds'>,
+  swell: { kind: 'swell', seconds: 20, percent: 114, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
+  'lost-phase': { kind: 'lost-phase', seconds: 25, heldPercent: 85, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
+  reversal: { kind: 'reversal', seconds: 10, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
+  'open-neutral': { kind: 'open-neutral', seconds: 20, loads: [1, 0.4, 0.3], mustTrip: true } as Omit<Scenario, 'atSeconds'>,
+  drift: { kind: 'drift', seconds: 60, toPercent: 84, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
+  flicker: { kind: 'flicker', seconds: 30, depthPercent: 8, hertz: 4, mustTrip: false } as Omit<Scenario, 'atSeconds'>,
+  changeover: { kind: 'changeover', deadSeconds: 8, settleSeconds: 4, startPercent: 85, startHertz: 46, mustTrip: false } as Omit<
+    Scenario,
+    'atSeconds'
+  >,
+};
+const figures: Partial<Record<ScenarioKind, [name: string, label: string, unit: Unit, min: number, max: number][]>> = {
+  sag: [['leftPercent', 'Leaves', '%', 0, 100]],
+  swell: [['percent', 'To', '%', 100, 200]],
+  'lost-phase': [['heldPercent', 'Held at', '%', 0, 100]],
+  drift: [['toPercent', 'To', '%', 20, 180]],
+  flicker: [
+    ['depthPercent', 'Depth', '%', 0, 90],
+    ['hertz', 'At', 'Hz', 0.01, 30],
+  ],
+  changeover: [
+    ['deadSeconds', 'Dead', 's', 0, 600],
+    ['settleSeconds', 'Settles', 's', 0.1, 600],
+  ],
+};
+
+const endOf = (one: Scenario) => one.atSeconds + (one.kind === 'changeover' ? one.deadSeconds + one.settleSeconds : one.seconds);
+const REST_SECONDS = 40;
+
+/** Made-up events in their order, each with whether the relay must trip. */
+export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; onScenarios: (scenarios: Scenario[]) => void }) {
+  const change = (i: number, part: Record<string, unknown>) =>
+    onScenarios(scenarios.map((one, k) => (k === i ? ({ ...one, ...part } as Scenario) : one)));
+  const add = (kind: ScenarioKind) => {
+    const at = Math.max(0, ...scenarios.map(endOf)) + (scenarios.length > 0 ? REST_SECONDS : 20);
+    onScenarios([...scenarios, { ...fresh[kind], atSeconds: at } as Scenario]);
+  };
+  return (
+    <>
+      <ul className="event-list">
+        {scenarios.map((one, i) => (
+          <li key={i}>
+            <div className="row-flex">
+              <b>{scenarioTitles[one.kind]}</b>
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`Remove ${scenarioTitles[one.kind]} ${i + 1}`}
+                onClick={() => onScenarios(scenarios.filter((_, k) => k !== i))}
+              >
+                ×
+              </button>
+            </div>
+            <div className="lab-boxes">
+              <NumberBox
+                label="From"
+                name={`${scenarioTitles[one.kind]} ${i + 1}`}
+                unit="s"
+                value={one.atSeconds}
+                min={0}
+                max={7200}
+                onValue={(value) => value !== null && change(i, { atSeconds: value })}
+              />
+              {one.kind !== 'changeover' && (
+                <NumberBox
+                  label="For"
+                  name={`${scenarioTitles[one.kind]} ${i + 1}`}
+                  unit="s"
+                  value={one.seconds}
+                  min={0.02}
+                  max={7200}
+                  onValue={(value) => value !== null && change(i, { seconds: value })}
+                />
+              )}
+              {(figures[one.kind] ?? []).map(([name, label, unit, min, max]) => (
+                <NumberBox
+                  key={name}
+                  label={label}
+                  name={`${scenarioTitles[one.kind]} ${i + 1}`}
+                  unit={unit}
+                  value={certain((one as unknown as Record<string, number>)[name])}
+                  min={min}
+                  max={max}
+                  onValue={(value) => value !== null && change(i, { [name]: value })}
+                />
+              ))}
+              <label className="row-flex">
+                <input type="checkbox" checked={one.mustTrip} onChange={(event) => change(i, { mustTrip: event.target.checked })} /> must
+                trip
+              </label>
+            </div>
+          </li>
+        ))}
+      </ul>
+      <div className="row-flex" role="group" aria-label="Add an event">
+        {keysOf(fresh).map((kind) => (
+          <button key={kind} type="button" className="pill" onClick={() => add(kind)}>
+            + {scenarioTitles[kind]}
+          </button>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,283 @@
+'use client';
+
+import { certain } from '@/core/certain';
+import type { Practice } from '@/core/case/case';
+import dynamic from 'next/dynamic';
+import type { ReactNode } from 'react';
+import type { Point, Settle } from './OpenPointNote';
+import { VerdictMark } from '../../ui/marks/VerdictMark';
+import { formatInstant } from '@/core/language/format-instant';
+
+// Most positions have no open point: its form comes with the first that has one.
+const OpenPointNote = dynamic(() => import('./OpenPointNote').then((module) => module.OpenPointNote));
+
+export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
+export type Tile = {
+  id: string;
+  tag: string;
+  function: string;
+  family: string;
+  rating: string;
+  rail: number;
+  states: TileState[];
+  onTheBench: boolean;
+  deviceName: string;
+  fittedOn: string | null;
+  load: string;
+  wrong: string[];
+  spent: string[];
+  openPoints: Point[];
+  swapId: string | null;
+  history: { at: string; kind: string; text: string; recordId: string | null }[];
+};
+export type Panel = { id: string; name: string; note: string; rails: number; positions: Tile[] };
+export type Site = { id: string; name: string; practice: Practice; timeZone: string; panels: Panel[] };
+
+const stateWords: Record<TileState, string> = {
+  healthy: 'healthy',
+  'swap-open': 'job open',
+  'wrong-part': 'wrong part installed',
+  'spent-part': 'worn-out part',
+  'open-point': 'signed as not known',
+  'repeat-failure': 'repeat failure',
+};
+
+function StateMarks({ states }: { states: TileState[] }) {
+  return (
+    <span className="state">
+      {(states.includes('wrong-part') || states.includes('spent-part')) && <VerdictMark verdict="fails" size={15} />}
+      {states.includes('open-point') && <VerdictMark verdict="not-known" size={15} />}
+      {states.includes('repeat-failure') && <VerdictMark verdict="check" size={16} />}
+    </span>
+  );
+}
+
+function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; onChoose: (id: string) => void }) {
+  const rails = Array.from({ length: panel.rails }, (_, rail) => panel.positions.filter((tile) => tile.rail === rail));
+  return (
+    <div className="cabinet">
+      <div role="group" aria-label={`Positions of ${panel.name}`}>
+        <div className="duct" aria-hidden="true" />
+        {rails.map((tiles, rail) => (
+          <div key={rail}>
+            <div className="rail">
+              {tiles.map((tile) => (
+                <button
+                  key={tile.id}
+                  type="button"
+                  className={`tile ${tile.states.join(' ')}`}
+                  aria-pressed={tile.id === chosen}
+                  onClick={() => onChoose(tile.id)}
+                  aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`}
+                  style={{ minWidth: 84 }}
+                >
+                  <StateMarks states={tile.states} />
+                  <span className="tag">{tile.tag}</span>
+                  <span className="fn">{tile.function}</span>
+                  <span className="fn" style={{ fontSize: 10.5 }}>
+                    {tile.family.replace('-', ' ')}
+                  </span>
+                  <span className="rating">{tile.rating}</span>
+                </button>
+              ))}
+            </div>
+            <div className="duct" aria-hidden="true" />
+          </div>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+function PositionCard({
+  tile,
+  panelId,
+  site,
+  onStart,
+  onSettle,
+  starting,
+  fault,
+}: {
+  tile: Tile;
+  panelId: string;
+  site: Site;
+  onStart: (id: string) => void;
+  onSettle: Settle;
+  starting: boolean;
+  fault?: string;
+}) {
+  const repeat = tile.states.includes('repeat-failure');
+  return (
+    <>
+      <div>
+        <p className="label">
+          {tile.tag} · {tile.family.replace('-', ' ')}
+        </p>
+        <h2 style={{ margin: '4px 0' }}>{certain(tile.function[0]).toUpperCase() + tile.function.slice(1)}</h2>
+        <p className="muted">
+          {tile.deviceName}
+          {tile.fittedOn ? `, installed ${formatInstant(tile.fittedOn, site.timeZone)}` : ''}
+          {tile.load ? `, feeds a ${tile.load}.` : '.'}
+        </p>
+      </div>
+      {tile.wrong.length > 0 && (
+        <div className="say fails">
+          <p>
+            <b>Wrong part installed.</b>
+          </p>
+          {tile.wrong.slice(0, 3).map((text) => (
+            <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
+          ))}
+          {tile.wrong.length > 3 && (
+            <p className="muted">
+              and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the job shows all.
+            </p>
+          )}
+        </div>
+      )}
+      {tile.spent.length > 0 && (
+        <div className="say fails">
+          <p>
+            <b>{tile.wrong.length > 0 ? 'Worn out as well.' : 'The correct part, worn out.'}</b>
+          </p>
+          {tile.spent.map((text) => (
+            <p key={text}>{text}.</p>
+          ))}
+        </div>
+      )}
+      {tile.openPoints.map((point) => (
+        <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
+      ))}
+      {tile.history.length > 0 && (
+        <div>
+          <p className="label" style={{ marginBottom: 6 }}>
+            History
+          </p>
+          <dl className="history">
+            {tile.history.slice(0, 8).map((event, i) => (
+              <div key={i} style={{ display: 'contents' }}>
+                <dt>{formatInstant(event.at, site.timeZone)}</dt>
+                <dd>{event.recordId ? <a href={`/records/${event.recordId}`}>{event.text}</a> : event.text}</dd>
+              </div>
+            ))}
+          </dl>
+        </div>
+      )}
+      {repeat && (
+        <div className="say check">
+          <p>3 or more faults within 12 months. Find the cause before installing the same part again.</p>
+        </div>
+      )}
+      {fault && (
+        <div className="say fails" role="alert">
+          <p>{fault}</p>
+        </div>
+      )}
+      {tile.onTheBench && tile.load !== '' && (
+        <p>
+          <a href={`/curves?position=${tile.id}`}>See its curves</a> · <a href={`/supply/${panelId}?position=${tile.id}`}>What feeds it</a>
+        </p>
+      )}
+      <div className="foot">
+        {tile.onTheBench ? (
+          <button type="button" className="go" disabled={starting} onClick={() => onStart(tile.id)}>
+            {tile.swapId ? 'Continue the job' : starting ? 'Opening' : 'Start a job'}
+            <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
+          </button>
+        ) : (
+          <p className="muted">This kind of device cannot be judged yet.</p>
+        )}
+      </div>
+    </>
+  );
+}
+
+/** Home: sites and panels at the left, the cabinet in the middle, the chosen position at the right. */
+export function PanelsDesk(props: {
+  sites: Site[];
+  panelId: string;
+  positionId?: string;
+  onPanel: (id: string) => void;
+  onPosition: (id: string) => void;
+  onStart: (id: string) => void;
+  onSettle: Settle;
+  starting: boolean;
+  fault?: string;
+  desks?: ReactNode;
+}) {
+  const site = props.sites.find((one) => one.panels.some((panel) => panel.id === props.panelId)) ?? props.sites[0];
+  const panel = site?.panels.find((one) => one.id === props.panelId) ?? site?.panels[0];
+  if (!site || !panel)
+    return (
+      <main className="middle" id="main">
+        <h1>No panels yet</h1>
+        <p>Load the demo with npm run demo.</p>
+      </main>
+    );
+  const tile = panel.positions.find((one) => one.id === props.positionId);
+  const wrong = panel.positions.filter((one) => one.states.includes('wrong-part')).length;
+  return (
+    <div className="desk">
+      <nav className="side panels" aria-label="Sites and panels">
+        {props.sites.map((one) => (
+          <div key={one.id} style={{ display: 'contents' }}>
+            <p className="label">{one.name}</p>
+            {one.panels.map((entry) => {
+              const bad = entry.positions.filter((position) => position.states.includes('wrong-part')).length;
+              return (
+                <button
+                  key={entry.id}
+                  type="button"
+                  className="row"
+                  aria-current={entry.id === panel.id ? 'true' : undefined}
+                  onClick={() => props.onPanel(entry.id)}
+                >
+                  <span>{entry.name}</span>
+                  <small>{bad > 0 ? `${bad} wrong` : entry.positions.length}</small>
+                </button>
+              );
+            })}
+          </div>
+        ))}
+        {props.desks}
+      </nav>
+      <main className="middle" id="main">
+        <h1>{panel.name}</h1>
+        <p className="muted">
+          {panel.positions.length} positions. {panel.note}
+          {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}
+        </p>
+        <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
+        <div className="legend" aria-hidden="true">
+          <span>
+            <VerdictMark verdict="fails" size={15} /> wrong part installed, or worn out
+          </span>
+          <span>
+            <VerdictMark verdict="not-known" size={15} /> signed as not known
+          </span>
+          <span>
+            <VerdictMark verdict="check" size={15} /> repeat failure
+          </span>
+          <span>
+            <i style={{ width: 15, height: 15, border: '2px dashed var(--copper)', borderRadius: 3 }} /> job open
+          </span>
+        </div>
+      </main>
+      <aside className="running" aria-label="Chosen position">
+        {tile ? (
+          <PositionCard
+            tile={tile}
+            panelId={panel.id}
+            site={site}
+            onStart={props.onStart}
+            onSettle={props.onSettle}
+            starting={props.starting}
+            fault={props.fault}
+          />
+        ) : (
+          <p className="muted">Select a position to see its load, device and history.</p>
+        )}
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import type { Settle } from '@/features/panels/OpenPointNote';
+import { PanelsDesk, type Site } from '@/features/panels/PanelsDesk';
+import { api } from '../../client/api';
+import { Shell } from '../shell/Shell';
+
+/** The panels desk with its address: the chosen panel and position stand in the query. */
+export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: string; position?: string }) {
+  const router = useRouter();
+  const [starting, setStarting] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const all = sites.flatMap((site) => site.panels);
+  const byPosition = all.find((one) => one.positions.some((tile) => tile.id === position));
+  const here = panel ?? byPosition?.id ?? all[0]?.id ?? '';
+  const site = sites.find((one) => one.panels.some((entry) => entry.id === here)) ?? sites[0];
+  const go = (query: string) => router.replace(`/?${query}`, { scroll: false });
+  const start = async (positionId: string) => {
+    setStarting(true);
+    setFault(undefined);
+    const answer = await api<{ id: string }>('POST', '/api/v1/swaps', { positionId });
+    if (answer.ok) return router.push(`/swaps/${answer.value.id}`);
+    setStarting(false);
+    setFault(answer.faults[0]?.reason);
+  };
+  const settle: Settle = async (positionId, point) => {
+    const answer = await api<{ settled: true }>('POST', `/api/v1/positions/${positionId}/settle`, point);
+    if (!answer.ok) return answer.faults[0]?.reason;
+    router.refresh();
+    return undefined;
+  };
+  return (
+    <Shell here="/" practice={site?.practice}>
+      <PanelsDesk
+        sites={sites}
+        panelId={here}
+        positionId={position}
+        starting={starting}
+        fault={fault}
+        onStart={start}
+        onSettle={settle}
+        onPanel={(id) => go(`panel=${id}`)}
+        onPosition={(id) => go(`panel=${here}&position=${id}`)}
+        desks={
+          <div className="desks-here">
+            <p className="label">Desks</p>
+            <Link href="/plates" prefetch={false}>
+              Plates
+            </Link>
+            <Link href="/curves" prefetch={false}>
+              Curves
+            </Link>
+            <Link href="/lab" prefetch={false}>
+              Lab
+            </Link>
+            <Link href="/worksheets">Worksheets</Link>
+            <Link href="/logbook">Logbook</Link>
+            <Link href="/interface" prefetch={false}>
+              Open interface
+            </Link>
+          </div>
+        }
+      />
+    </Shell>
+  );
+}

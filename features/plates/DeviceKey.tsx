@@ -1,0 +1,124 @@
+'use client';
+
+import { certain } from '@/core/certain';
+import { useState } from 'react';
+import { contradictions, withArticle } from '@/core/device-identification/contradictions';
+import { followKey, type KeyPath } from '@/core/device-identification/key';
+import { KeyPicture } from './KeyPicture';
+import { useSay } from '../../ui/language/practice';
+
+/** The key: one question at a time, drawn answers, back, can't tell, and why each answer narrows. */
+export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
+  const say = useSay();
+  const [path, setPath] = useState<KeyPath>([]);
+  const [marks, setMarks] = useState('');
+  const state = followKey(path);
+  const end = state.left.length === 1 || (!state.next && state.left.length > 0);
+  const against = state.left.length > 0 && state.left.length <= 3 ? state.left.flatMap((one) => contradictions(one, marks)) : [];
+  return (
+    <div className="key">
+      <section className="stack" aria-live="polite">
+        {state.contradiction && (
+          <p className="say fails" role="alert">
+            These answers do not go together: nothing has all of them. Go back to the one that was least sure.
+          </p>
+        )}
+        {!end && state.next && (
+          <>
+            <div>
+              <h2>{state.next.question.ask}</h2>
+              <p className="muted">{state.next.question.where}</p>
+            </div>
+            <div className="key-answers">
+              {state.next.answers.map((answer) => (
+                <button
+                  key={answer.id}
+                  type="button"
+                  className="key-answer"
+                  onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: answer.id }])}
+                >
+                  <KeyPicture id={answer.picture} />
+                  <b>{answer.label}</b>
+                </button>
+              ))}
+              <button
+                type="button"
+                className="key-answer"
+                onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: null }])}
+              >
+                <span className="key-picture figure" aria-hidden="true" style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}>
+                  ?
+                </span>
+                <b>Can’t tell</b>
+              </button>
+            </div>
+          </>
+        )}
+        {end && !state.contradiction && (
+          <div className="stack">
+            <h2>
+              {state.left.length === 1
+                ? `It is ${withArticle(say(certain(state.left[0]).title))}`
+                : `It is one of ${state.left.length}; nothing more can be seen`}
+            </h2>
+            {state.left.map((one) => (
+              <div key={one.id} className="sheet" style={{ padding: 14 }}>
+                <b>{say(one.title)}</b>
+                <p className="muted">{one.about}</p>
+                <button type="button" className="go inline" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
+                  Read its plate
+                </button>
+              </div>
+            ))}
+          </div>
+        )}
+        <div className="row-flex">
+          <button type="button" className="quiet" disabled={path.length === 0} onClick={() => setPath(path.slice(0, -1))}>
+            Back
+          </button>
+          <button type="button" className="quiet" disabled={path.length === 0} onClick={() => setPath([])}>
+            Start again
+          </button>
+        </div>
+      </section>
+      <aside className="stack" aria-label="What is left">
+        <label className="stack" style={{ gap: 4 }}>
+          <span>Marks on it, as far as they read</span>
+          <input
+            className="text-in wide"
+            value={marks}
+            maxLength={400}
+            placeholder="such as C16 0.03 A IEC 61009-1"
+            onChange={(event) => setMarks(event.target.value)}
+          />
+        </label>
+        {against.map((text) => (
+          <p key={text} className="say fails" role="alert">
+            {text}
+          </p>
+        ))}
+        <div>
+          <p className="label">Left: {state.left.length}</p>
+          <ul className="key-left">
+            {state.left.map((one) => (
+              <li key={one.id}>{say(one.title)}</li>
+            ))}
+          </ul>
+        </div>
+        {state.reasons.length > 0 && (
+          <div>
+            <p className="label">Why</p>
+            <ol className="key-why">
+              {state.reasons.map((reason) => (
+                <li key={reason.ask}>
+                  <b>{reason.answer}.</b> {reason.why}{' '}
+                  <span className="muted">{reason.gone === 0 ? 'It takes nothing away.' : `It takes ${reason.gone} away.`}</span>
+                </li>
+              ))}
+            </ol>
+          </div>
+        )}
+      </aside>
+    </div>
+  );
+}

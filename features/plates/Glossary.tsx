@@ -1,0 +1,63 @@
+'use client';
+
+import { useEffect, useState } from 'react';
+import { searchGlossary, type GlossaryEntry } from '@/core/plates/glossary';
+import { useSay } from '../../ui/language/practice';
+
+/** Every mark of every plate: its names, its meaning, its recovery; found by any of them. */
+export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
+  const say = useSay();
+  const [query, setQuery] = useState('');
+  const found = searchGlossary(entries, query);
+  useEffect(() => {
+    const id = decodeURIComponent(window.location.hash.slice(1));
+    if (id) document.getElementById(`mark-${id}`)?.scrollIntoView({ block: 'center' });
+  }, []);
+  return (
+    <div className="stack">
+      <label className="row-flex">
+        <span className="visually-hidden">Find a mark</span>
+        <input
+          className="text-in wide"
+          style={{ maxWidth: 460 }}
+          type="search"
+          autoFocus
+          placeholder="FLA, Icu, AIC, cos φ, I∆n …"
+          value={query}
+          onChange={(event) => setQuery(event.target.value)}
+        />
+        <span className="muted" role="status">
+          {found.length} mark{found.length === 1 ? '' : 's'}
+        </span>
+      </label>
+      {/^\s*ALF\s*$/i.test(query) && (
+        <p className="say check">ALF is ambiguous: it is no other name of FLA. Look at the plate again for FLA, AFL or LRA.</p>
+      )}
+      {found.length === 0 && (
+        <p className="say note">
+          No known plate carries this marking. Approval marks are recorded as seen; no meaning is invented for them.
+        </p>
+      )}
+      <dl className="glossary">
+        {found.map((entry) => (
+          <div key={`${entry.id}-${entry.plates[0]}`} id={`mark-${entry.id}`} className="sheet entry">
+            <dt>
+              <b>{say(entry.label)}</b>
+              {entry.unit && <span className="muted"> {entry.unit}</span>}
+              {entry.names.length > 0 && (
+                <span className="figure names" data-as-printed>
+                  {entry.names.slice(0, 10).join(' · ')}
+                </span>
+              )}
+            </dt>
+            <dd>
+              <p>{say(entry.meaning)}</p>
+              <p className="muted">If unreadable: {say(entry.recovery)}</p>
+              <p className="muted small">{say(entry.plates.join(', '))}</p>
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+
+import Link from 'next/link';
+import type { ReactNode } from 'react';
+import { Shell } from '../shell/Shell';
+
+const desks = [
+  ['/plates', 'Read a plate'],
+  ['/plates/key', 'What is this?'],
+  ['/plates/glossary', 'Glossary'],
+] as const;
+
+/** The plates desk: reader, key and glossary under one bar. */
+export function PlatesShell({ here, title, about, children }: { here: string; title: string; about: string; children: ReactNode }) {
+  return (
+    <Shell here="/plates">
+      <main className="middle stack" id="main" style={{ maxWidth: 1180, margin: '0 auto' }}>
+        <nav className="subnav" aria-label="Plates">
+          {desks.map(([href, name]) => (
+            <Link key={href} href={href} aria-current={href === here ? 'page' : undefined}>
+              {name}
+            </Link>
+          ))}
+        </nav>
+        <div>
+          <h1>{title}</h1>
+          <p className="muted">{about}</p>
+        </div>
+        {children}
+      </main>
+    </Shell>
+  );
+}

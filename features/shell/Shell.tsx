@@ -1,0 +1,106 @@
+'use client';
+
+import { useRouter } from 'next/navigation';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useColorScheme } from '@mui/material/styles';
+import { Palette, type PaletteItem } from '@/ui/shell/Palette';
+import type { Practice } from '@/core/case/case';
+import { InPractice, useSpokenPractice } from '@/ui/language/practice';
+import { TopBar } from '@/ui/shell/TopBar';
+import { api } from '../../client/api';
+
+type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
+
+const fixed: PaletteItem[] = [
+  { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
+  { id: '/plates', group: 'Go to', title: 'Read a plate', detail: '', words: 'plate nameplate photo picture read' },
+  { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
+  { id: '/plates/glossary', group: 'Go to', title: 'Glossary of marks', detail: '', words: 'glossary marks meaning' },
+  { id: '/curves', group: 'Go to', title: 'Curves', detail: '', words: 'curves time current trip fuse breaker chart' },
+  {
+    id: '/lab',
+    group: 'Go to',
+    title: 'Lab',
+    detail: '',
+    words: 'relay lab timer timing trace monitoring supply events sweep settings bases pins meter modbus',
+  },
+  {
+    id: '/lab?bench=closing',
+    group: 'Go to',
+    title: 'Will it close?',
+    detail: 'Lab',
+    words: 'breaker will not close spring release shunt trip interlock lockout anti-pump letters bays',
+  },
+  {
+    id: '/lab?bench=residual',
+    group: 'Go to',
+    title: 'What each RCD type detects',
+    detail: 'Lab',
+    words: 'residual current type AC A F B waveform smooth DC blinded leakage',
+  },
+  { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
+  { id: '/interface', group: 'Go to', title: 'Open interface', detail: '', words: 'interface http try' },
+  { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },
+];
+
+/** Top bar and palette around every page. */
+export function Shell({
+  children,
+  here,
+  crumbs,
+  practice,
+}: {
+  children: ReactNode;
+  here?: string;
+  crumbs?: ReactNode;
+  practice?: Practice;
+}) {
+  const spoken = useSpokenPractice(practice);
+  const [open, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [found, setFound] = useState<PaletteItem[]>([]);
+  const [busy, setBusy] = useState(false);
+  const router = useRouter();
+  const { mode, systemMode, setMode } = useColorScheme();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setOpen(true);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+  useEffect(() => {
+    if (!open) return;
+    const stop = new AbortController();
+    const timer = setTimeout(async () => {
+      setBusy(true);
+      const answer = await api<FindAnswer>('GET', `/api/v1/find?q=${encodeURIComponent(text.slice(0, 80))}`, undefined, stop.signal);
+      if (stop.signal.aborted) return;
+      setBusy(false);
+      setFound(answer.ok ? [...answer.value.positions, ...answer.value.parts, ...answer.value.sheets] : []);
+    }, 120);
+    return () => {
+      clearTimeout(timer);
+      stop.abort();
+    };
+  }, [open, text]);
+  const pick = useCallback(
+    (item: PaletteItem) => {
+      setOpen(false);
+      if (item.id === 'theme') setMode((mode === 'system' ? systemMode : mode) === 'dark' ? 'light' : 'dark');
+      else router.push(item.id);
+    },
+    [router, mode, systemMode, setMode],
+  );
+  const items = useMemo(() => [...found, ...fixed], [found]);
+  return (
+    <InPractice practice={spoken}>
+      <TopBar here={here} crumbs={crumbs} practice={practice} onFind={() => setOpen(true)} />
+      {children}
+      <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />
+    </InPractice>
+  );
+}

@@ -1,0 +1,84 @@
+'use client';
+
+import { certain } from '@/core/certain';
+import { elementFields, elementTitles } from '@/core/supply/element-fields';
+import type { Element } from '@/core/supply/path';
+import { NumberBox } from '../../ui/forms/NumberBox';
+
+/** The figures of one element. */
+export function ElementForm({
+  element,
+  onChange,
+  onRemove,
+}: {
+  element: Element;
+  onChange: (element: Element) => void;
+  onRemove: () => void;
+}) {
+  const values = element as unknown as Record<string, unknown>;
+  const put = (name: string, value: unknown) => {
+    const next: Record<string, unknown> = { ...values, [name]: value };
+    if (value === undefined) delete next[name];
+    onChange(next as unknown as Element);
+  };
+  return (
+    <section className="sheet curve-device" aria-label={`${elementTitles[element.kind]} ${element.name}`}>
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <b>{elementTitles[element.kind]}</b>
+        <button type="button" className="plain" onClick={onRemove}>
+          Take out
+        </button>
+      </div>
+      <div className="curve-fields">
+        <label>
+          <span>Name</span>
+          <input className="text-in wide" value={element.name} maxLength={60} onChange={(event) => put('name', event.target.value)} />
+        </label>
+        {elementFields[element.kind].map((field) =>
+          field.name === 'on' ? (
+            <label key={field.name}>
+              <span>{field.label}</span>
+              <input
+                className="text-in wide"
+                type="date"
+                value={String(values.on)}
+                onChange={(event) => event.target.value && put('on', event.target.value)}
+              />
+            </label>
+          ) : field.kind === 'flag' ? (
+            <label key={field.name} className="row-flex">
+              <input type="checkbox" checked={values[field.name] === true} onChange={(event) => put(field.name, event.target.checked)} />
+              <span>{field.label}</span>
+            </label>
+          ) : field.kind === 'word' ? (
+            <label key={field.name}>
+              <span>{field.label}</span>
+              <select
+                className="text-in wide"
+                value={String(values[field.name] ?? '')}
+                onChange={(event) => put(field.name, event.target.value || undefined)}
+              >
+                {field.optional && <option value="">as the line</option>}
+                {certain(field.words).map((word) => (
+                  <option key={word}>{word}</option>
+                ))}
+              </select>
+            </label>
+          ) : (
+            <NumberBox
+              key={field.name}
+              label={field.label}
+              unit={field.unit === 'ratio' ? '' : (field.unit ?? '')}
+              value={(values[field.name] as number | null | undefined) ?? null}
+              min={field.above !== undefined ? 1e-9 : (field.min ?? 0)}
+              max={certain(field.max)}
+              empty={field.optional}
+              placeholder={field.name === 'faultVA' ? 'endless' : 'not measured'}
+              onValue={(value) => put(field.name, value)}
+            />
+          ),
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,253 @@
+'use client';
+
+import { wordsMark } from '@/core/case/case';
+import { Fragment, useRef, useState, type KeyboardEvent } from 'react';
+import { markText, type Change } from '@/core/matching/changes';
+import type { Practice } from '@/core/case/case';
+import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
+import type { Need } from '@/core/needs/need';
+import { haveWords, wantedText } from '@/core/needs/line-text';
+import { termOf } from '@/core/quantities/terms';
+import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
+import { groupOrder, groupWords } from './derived';
+import { lineOf, splitLines } from './board-rows';
+import { useSay } from '../../ui/language/practice';
+import { sayIn } from '@/core/language/by-practice';
+import { wordText } from '@/core/language/word-text';
+
+export type Column = {
+  key: string;
+  name: string;
+  /** What tells it from a part of the same name: coil, poles, ratings. */ brief: string;
+  where: string;
+  note: string;
+  part: JudgedPart;
+  changes: readonly Change[];
+};
+export type Removed = { name: string; part: JudgedPart } | null;
+
+const MAX_WORDS = 2;
+/** The figure in a cell; of a list of words the one that is asked for, else the first ones. The sentence beside the board has them all. */
+function figureOf(line: JudgedNeed): string {
+  if (
+    line.relation === 'includes' &&
+    typeof line.limit === 'string' &&
+    Array.isArray(line.have) &&
+    (line.have as unknown[]).includes(line.limit)
+  )
+    return wordText(line.limit);
+  if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MAX_WORDS)
+    return `${wordsMark(line.have).slice(0, MAX_WORDS).map(wordText).join(', ')} and ${line.have.length - MAX_WORDS} more`;
+  return haveWords(line, insteadOf(line));
+}
+
+function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => void }) {
+  const say = useSay();
+  if (!line)
+    return (
+      <span className="muted" aria-label="not asked">
+        –
+      </span>
+    );
+  return (
+    <button
+      type="button"
+      className="cell"
+      tabIndex={-1}
+      onClick={onPick}
+      aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}
+    >
+      <VerdictMark verdict={line.verdict} />
+      {say(figureOf(line))}
+    </button>
+  );
+}
+
+/** What a candidate has instead of the removed part's value; a change that mends it is a fit. */
+function ChangeCell({ change }: { change: Change | undefined }) {
+  const say = useSay();
+  if (!change) return <span className="muted">same, or not known</span>;
+  return (
+    <span className="cell" title={change.because}>
+      <VerdictMark verdict={change.ask === null ? 'fits' : 'check'} /> {say(markText(change.to, change.unit))}
+      {change.mends ? ', mends it' : ''}
+    </span>
+  );
+}
+
+/** Example: '14 more lines hold for all parts shown'. */
+function foldText(decide: number, hold: number, open: boolean): string {
+  const lines = `${hold} ${decide > 0 ? 'more ' : ''}line${hold === 1 ? '' : 's'}`;
+  return open ? `Hide the ${lines} that hold${hold === 1 ? 's' : ''} for all` : `${lines} hold${hold === 1 ? 's' : ''} for all parts shown`;
+}
+
+/** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
+export function FitBoard({
+  needs,
+  removed,
+  columns,
+  chosen,
+  practice,
+  onChoose,
+  onCell,
+}: {
+  needs: Need[];
+  removed: Removed;
+  columns: Column[];
+  chosen?: string;
+  practice: Practice;
+  onChoose: (key: string) => void;
+  onCell: (line: JudgedNeed, name: string) => void;
+}) {
+  const table = useRef<HTMLTableElement>(null);
+  const [open, setOpen] = useState(false);
+  const { decide, hold } = splitLines(
+    needs,
+    columns.map(({ part }) => part),
+    removed?.part ?? null,
+  );
+  const shown = open ? [...decide, ...hold] : decide;
+  const changed = [...new Map(columns.flatMap((column) => column.changes).map((change) => [change.id, change])).values()];
+  /** The way of rating that the parts shown are held against, the first one where they differ. */
+  const usedWay = (need: Need) => {
+    const parts = [...columns.map(({ part }) => part), ...(removed ? [removed.part] : [])];
+    const seen = parts.map((part) => lineOf(part, need.id)).find((line) => line && line.have !== null);
+    return (
+      need.ways.find((way) => seen && way.quantity === seen.quantity && way.unit.replace(/^(count|ratio)$/, '') === seen.unit) ??
+      need.ways[0]
+    );
+  };
+  const move = (event: KeyboardEvent) => {
+    const steps: Record<string, [number, number]> = {
+      ArrowRight: [0, 1],
+      ArrowLeft: [0, -1],
+      ArrowDown: [1, 0],
+      ArrowUp: [-1, 0],
+    };
+    const step = steps[event.key];
+    if (!step || !table.current) return;
+    const grid = [...table.current.querySelectorAll('tr')]
+      .map((row) => [...row.querySelectorAll<HTMLElement>('button')])
+      .filter((row) => row.length > 0);
+    const y = grid.findIndex((row) => row.includes(document.activeElement as HTMLElement));
+    const x = grid[y]?.indexOf(document.activeElement as HTMLElement) ?? -1;
+    // The head row has no button over the removed part, so its columns stand one to the left.
+    const shift = (row: number) => (removed && row > 0 ? 1 : 0);
+    const to = grid[y + step[0]];
+    const target = to?.[x - shift(y) + step[1] + shift(y + step[0])];
+    if (target) {
+      event.preventDefault();
+      target.focus();
+      target.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    }
+  };
+  return (
+    <div className="board-wrap" tabIndex={0} role="region" aria-label="Fit board">
+      <table className="board" ref={table} onKeyDown={move}>
+        <thead>
+          <tr>
+            <th className="need-name" scope="col">
+              <span className="visually-hidden">Requirement</span>
+            </th>
+            {removed && (
+              <th className="came-out" scope="col">
+                <small>Removed</small>
+                <b>{removed.name}</b>
+                <small>{verdictWords[removed.part.verdict]}</small>
+              </th>
+            )}
+            {columns.map((column) => (
+              <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
+                <small>{column.where}</small>
+                <button type="button" className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
+                  {column.name}
+                </button>
+                <small className="brief">{sayIn(practice, column.brief)}</small>
+                <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
+                  <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
+                  {column.note ? ` · ${column.note}` : ''}
+                </small>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {groupOrder.map((group) => {
+            const own = shown.filter((need) => need.group === group);
+            if (own.length === 0) return null;
+            return (
+              <Fragment key={group}>
+                <tr className="group">
+                  <th colSpan={2 + columns.length} scope="colgroup" className="label">
+                    {groupWords[group]}
+                  </th>
+                </tr>
+                {own.map((need) => {
+                  const way = usedWay(need);
+                  return (
+                    <tr key={need.id}>
+                      <th className="need-name" scope="row">
+                        {termOf(way.quantity, practice)}
+                        {need.about && <small className="muted"> {need.about}</small>}
+                        <span className="limit">{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
+                      </th>
+                      {removed && (
+                        <td className="came-out">
+                          <Cell
+                            line={lineOf(removed.part, need.id)}
+                            onPick={() => {
+                              const line = lineOf(removed.part, need.id);
+                              if (line) onCell(line, removed.name);
+                            }}
+                          />
+                        </td>
+                      )}
+                      {columns.map((column) => {
+                        const line = lineOf(column.part, need.id);
+                        return (
+                          <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
+                            <Cell line={line} onPick={() => line && onCell(line, column.name)} />
+                          </td>
+                        );
+                      })}
+                    </tr>
+                  );
+                })}
+              </Fragment>
+            );
+          })}
+          {hold.length > 0 && (
+            <tr className="group fold">
+              <th colSpan={2 + columns.length} scope="colgroup">
+                <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+                  {foldText(decide.length, hold.length, open)}
+                </button>
+              </th>
+            </tr>
+          )}
+          {changed.length > 0 && (
+            <tr className="group">
+              <th colSpan={2 + columns.length} scope="colgroup" className="label">
+                Compared with the removed part
+              </th>
+            </tr>
+          )}
+          {changed.map((mark) => (
+            <tr key={`change-${mark.id}`}>
+              <th className="need-name" scope="row">
+                {sayIn(practice, mark.label)}
+                <span className="limit">as removed</span>
+              </th>
+              {removed && <td className="came-out">{sayIn(practice, markText(mark.from, mark.unit))}</td>}
+              {columns.map((column) => (
+                <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
+                  <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,220 @@
+'use client';
+
+import { useState, type ReactNode } from 'react';
+import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
+import { formatQuantity } from '@/core/quantities/format-quantity';
+import { readQuantity } from '@/core/quantities/read-quantity';
+import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
+import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
+import { VerdictMark } from '../../ui/marks/VerdictMark';
+import { BaseMap } from '../../ui/relays/BaseMap';
+import { SettingSheet } from '../../ui/relays/SettingSheet';
+
+const whenWords: Record<Proof['when'], string> = {
+  bench: 'On the bench, before installing',
+  fitting: 'While installing, still isolated',
+  'first-start': 'At first start',
+};
+const wordsOf: Record<ProofVerdict, string> = {
+  open: 'open',
+  fits: 'holds',
+  check: 'look closer',
+  fails: 'fails',
+};
+
+function QuantityIn({
+  label,
+  unit,
+  value,
+  onValue,
+}: {
+  label: string;
+  unit: string;
+  value: number | undefined;
+  onValue: (value: number | undefined) => void;
+}) {
+  const [draft, setDraft] = useState<string>();
+  const [fault, setFault] = useState<string>();
+  const commit = (text: string) => {
+    if (draft === undefined) return;
+    if (text.trim() === '') {
+      setFault(undefined);
+      setDraft(undefined);
+      return onValue(undefined);
+    }
+    const read = readQuantity(text, unit, label);
+    const possible = read.ok && read.value >= 0 && read.value <= 1e9;
+    setFault(read.ok ? (possible ? undefined : `${label} is outside what is possible.`) : read.fault);
+    if (!read.ok || !possible) return;
+    setDraft(undefined);
+    onValue(read.value);
+  };
+  return (
+    <span style={{ display: 'inline-grid' }}>
+      <input
+        className="text-in"
+        aria-label={label}
+        aria-invalid={fault ? true : undefined}
+        placeholder={label.startsWith('Leads') ? 'leads Ω' : unit === 'ohm' ? 'Ω' : unit}
+        value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={(event) => commit(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
+      />
+      {fault && (
+        <span className="fault-text" role="alert" style={{ maxWidth: 220 }}>
+          {fault}
+        </span>
+      )}
+    </span>
+  );
+}
+
+function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry | undefined; onEntry: (entry: ProofEntry | null) => void }) {
+  const verdict = proofVerdict(proof, entry);
+  const net = netReading(proof, entry);
+  const unit = (value: number) => formatQuantity(value, proof.unit);
+  const merge = (part: ProofEntry) => {
+    const next = Object.fromEntries(Object.entries({ ...entry, ...part }).filter(([, value]) => value !== undefined)) as ProofEntry;
+    onEntry(Object.keys(next).length > 0 ? next : null);
+  };
+  return (
+    <div className="proof">
+      {verdict === 'open' ? (
+        <span aria-label="open" style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }} role="img" />
+      ) : (
+        <VerdictMark verdict={verdict} />
+      )}
+      <div>
+        <b>{proof.title}</b>
+        <small>{proof.how}</small>
+      </div>
+      <small>{proof.because}</small>
+      <div>
+        {proof.kind === 'yes-no' ? (
+          <div className="inputs" role="group" aria-label={proof.title}>
+            <button
+              type="button"
+              className="pill"
+              style={{ padding: '0 12px' }}
+              aria-pressed={entry?.done === 'yes'}
+              onClick={() => onEntry(entry?.done === 'yes' ? null : { done: 'yes' })}
+            >
+              Yes
+            </button>
+            <button
+              type="button"
+              className="pill"
+              style={{ padding: '0 12px' }}
+              aria-pressed={entry?.done === 'no'}
+              onClick={() => onEntry(entry?.done === 'no' ? null : { done: 'no' })}
+            >
+              No
+            </button>
+          </div>
+        ) : (
+          <div className="inputs">
+            <QuantityIn label={proof.title} unit={proof.unit} value={entry?.reading} onValue={(reading) => merge({ reading })} />
+            {proof.leads && (
+              <QuantityIn label={`Leads, ${proof.title}`} unit="ohm" value={entry?.leadOhms} onValue={(leadOhms) => merge({ leadOhms })} />
+            )}
+          </div>
+        )}
+        <small>
+          {proof.kind === 'figure' && proofLimits(proof)}
+          {proof.leads && ' · second field: leads'}
+          {net !== undefined && proof.leads && entry?.leadOhms ? ` · net ${unit(net)}` : ''}
+          {verdict !== 'open' && ` · ${wordsOf[verdict]}`}
+        </small>
+      </div>
+    </div>
+  );
+}
+
+/** Prove: bench, fitting and first start with limits from the need; the terminal map from old to new. */
+export function ProveStage({
+  proofs,
+  terminals,
+  settings,
+  bases,
+  signalPins,
+  state,
+  title,
+  openSteps,
+  firstStart,
+  onChange,
+}: {
+  proofs: Proof[];
+  terminals: TerminalMove[];
+  settings: Sheet;
+  /** Old and new base, where they have one. */
+  bases: readonly [unknown, unknown];
+  /** A signal has pins of its own on them. */
+  signalPins: boolean;
+  state: SwapState;
+  title: string;
+  openSteps: number;
+  /** What reads the proofs of the first start by itself. */
+  firstStart?: ReactNode;
+  onChange: (changes: Change[]) => void;
+}) {
+  return (
+    <div className="stack">
+      <div>
+        <h1>Tests</h1>
+        <p className="muted">
+          {title}. Limits come from the requirements and the part. Connect instruments with the equipment dead; nothing here asks for live
+          work.
+        </p>
+      </div>
+      {openSteps > 0 && (
+        <p className="say fails">
+          {openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before any test.
+        </p>
+      )}
+      {(['bench', 'fitting', 'first-start'] as const).map((when) => (
+        <section key={when} aria-label={whenWords[when]}>
+          <p className="label" style={{ padding: '6px 2px' }}>
+            {whenWords[when]}
+          </p>
+          {when === 'fitting' && (
+            <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
+              <b>Terminal map, old to new</b>
+              <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={signalPins} />
+              <div className="map">
+                {terminals.map((move, i) => (
+                  <div key={`${move.from}${move.to}${move.note}${i}`}>
+                    <span className="figure">{move.from}</span>
+                    <span aria-label="to">→</span>
+                    <span className="figure">{move.to}</span>
+                    <small className="muted">{move.note}</small>
+                  </div>
+                ))}
+              </div>
+            </div>
+          )}
+          {when === 'fitting' && (settings.rows.length > 0 || settings.conflicts.length > 0) && (
+            <SettingSheet
+              sheet={settings}
+              asLeft={state.asLeft}
+              onLeft={(id, value) => onChange([{ path: `asLeft.${id}`, value: value === '' ? null : value }])}
+            />
+          )}
+          {when === 'first-start' && firstStart}
+          <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
+            {proofs
+              .filter((proof) => proof.when === when)
+              .map((proof) => (
+                <ProofRow
+                  key={proof.id}
+                  proof={proof}
+                  entry={state.proofs[proof.id]}
+                  onEntry={(entry) => onChange([{ path: `proofs.${proof.id}`, value: entry }])}
+                />
+              ))}
+          </fieldset>
+        </section>
+      ))}
+    </div>
+  );
+}
