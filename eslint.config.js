@@ -96,6 +96,20 @@ export default tseslint.config(
     },
   },
   {
+    // The component library carries what is pressed, typed into, chosen from and listed; a drawing may have its own, with its reason.
+    files: ['features/**/*.tsx', 'ui/**/*.tsx', 'app/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|table)$/]',
+          message: 'Take the library’s, as ui/forms has it; where a drawing needs its own, say why beside the line that allows it.',
+        },
+      ],
+    },
+  },
+  {
     // On the reader's device a service is a type: what it answers.
     files: ['features/**/*.{ts,tsx}', 'client/**/*.{ts,tsx}'],
     ignores: ['**/*.test.{ts,tsx}'],

@@ -1,5 +1,6 @@
 'use client';
 
+import Button from '@mui/material/Button';
 /** Shown when a page cannot be made, most often because the database does not answer. */
 export default function Broken({ reset }: { reset: () => void }) {
   return (
@@ -10,9 +11,7 @@ export default function Broken({ reset }: { reset: () => void }) {
       </p>
       <p className="muted">Look at the terminal where Loyal Coil runs, then try again.</p>
       <div>
-        <button type="button" className="quiet" onClick={reset}>
-          Try again
-        </button>
+        <Button onClick={reset}>Try again</Button>
       </div>
     </main>
   );

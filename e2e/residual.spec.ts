@@ -129,7 +129,7 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   await table.getByRole('textbox', { name: 'Letters, row 1' }).fill('V3');
   await table.getByRole('combobox', { name: 'Function, row 1' }).selectOption('undervoltage-release');
   await table.getByRole('button', { name: 'Save these codes' }).click();
-  await expect(table.getByRole('button', { name: 'Kept' })).toBeVisible();
+  await expect(table.getByRole('status')).toContainText('Saved');
   await page.reload();
   await page.getByRole('button', { name: 'Accessory bay codes' }).click();
   await expect(page.locator('.letters').filter({ hasText: 'Alder Moor' }).getByRole('textbox', { name: 'Letters, row 1' })).toHaveValue(
@@ -170,17 +170,19 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
     await bay(one).fill(words);
   }
   await keep(page).click();
-  await expect(keep(page)).toHaveCount(0);
+  await expect(keep(page)).toBeDisabled();
+  await expect(page.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
   await context.setOffline(true);
   await keep(other).click();
   await expect(other.getByRole('alert').filter({ hasText: 'cannot be reached' })).toBeVisible();
   await context.setOffline(false);
-  await keep(other).click();
-  await expect(other.getByRole('alert').filter({ hasText: 'Somebody changed' })).toBeVisible();
+  const meanwhile = other.getByRole('dialog', { name: 'Somebody else saved the codes of Wexmoor meanwhile' });
+  await expect(meanwhile).toContainText('seen first');
   await expect(bay(other)).toHaveValue('upper left, seen second');
-  await expect(other.getByText(/Theirs: .*seen first/)).toBeVisible();
-  await other.getByRole('button', { name: 'Put mine over it' }).click();
-  await expect(other.getByText(/Theirs:/)).toHaveCount(0);
+  await meanwhile.getByRole('checkbox', { name: /seen second/ }).check();
+  await meanwhile.getByRole('button', { name: 'Keep both as ticked' }).click();
+  await expect(meanwhile).toBeHidden();
+  await expect(other.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
   await other.reload();
   await other.getByRole('button', { name: 'Accessory bay codes' }).click();
   await expect(bay(other)).toHaveValue('upper left, seen second');

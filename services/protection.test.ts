@@ -183,7 +183,9 @@ describe('supply paths', () => {
   it('of a panel or position that is not there are refused', async () => {
     expect((await faultOf(supplyOfPanel('nowhere')))!.status).toBe(404);
     const { path, version } = await supplyOfPanel('ferrow-incomer');
-    expect((await faultOf(saveSupply('ferrow-incomer', { path, version, positionId: 'kestrel-winch-q1', run: [] })))!.status).toBe(404);
+    expect(
+      (await faultOf(saveSupply('ferrow-incomer', { path, version, runs: [{ positionId: 'kestrel-winch-q1', run: [] }] })))!.status,
+    ).toBe(404);
   });
 });
 

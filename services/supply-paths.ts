@@ -43,8 +43,11 @@ export async function supplyOfPanel(panelId: string): Promise<SupplyView> {
 export const supplySchema = yup.object({
   version: yup.number().strict().integer().min(0).required('version is missing: send the one that you read.'),
   path: pathSchema.default(undefined).required('path is missing.'),
-  positionId: yup.string().strict().max(200).optional(),
-  run: elementsSchema.optional(),
+  runs: yup
+    .array()
+    .of(yup.object({ positionId: yup.string().strict().max(200).required('positionId is missing.'), run: elementsSchema }))
+    .max(200)
+    .default([]),
 });
 
 /** Walks a path; a conductor that the tables lack is a fault of the input. */
@@ -57,18 +60,15 @@ export function nodesOf(path: SupplyPath, run: readonly Element[], practice: 'IE
   }
 }
 
-/** Saves the path of a panel and, where one is named, the run to a position. Throws 409 with what stands where somebody saved first. */
+/** Saves the path of a panel and the runs to the positions that are named. Throws 409 with what stands where somebody saved first. */
 export async function saveSupply(panelId: string, body: unknown): Promise<{ nodes: Node[]; version: number }> {
   const { site, positions } = await placeOf(panelId);
-  const sent = (await validate(supplySchema, body)) as unknown as {
-    path: SupplyPath;
-    version: number;
-    positionId?: string;
-    run?: Element[];
-  };
-  const run = sent.positionId ? (sent.run ?? []) : [];
-  const nodes = nodesOf(sent.path, run, site.practice);
-  if (sent.positionId && !positions.some(({ id }) => id === sent.positionId)) throw notFound('This position');
+  const sent = await validate(supplySchema, body);
+  const nodes = nodesOf(sent.path, [], site.practice);
+  for (const { positionId, run } of sent.runs) {
+    if (!positions.some(({ id }) => id === positionId)) throw notFound('This position');
+    nodesOf(sent.path, run, site.practice);
+  }
   await database().transaction(async (trx) => {
     const taken = await trx('panels')
       .where({ id: panelId, supply_version: sent.version })
@@ -79,9 +79,9 @@ export async function saveSupply(panelId: string, body: unknown): Promise<{ node
         [{ field: 'version', reason: 'Somebody saved this supply since you read it. Nothing was overwritten: choose which one stands.' }],
         { current: await supplyOfPanel(panelId) },
       );
-    if (sent.positionId)
+    for (const { positionId, run } of sent.runs)
       await trx('positions')
-        .where({ id: sent.positionId })
+        .where({ id: positionId })
         .update({ run: JSON.stringify(run) });
   });
   return { nodes, version: sent.version + 1 };

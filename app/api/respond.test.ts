@@ -1,5 +1,6 @@
 /** How every route answers: statuses and words for refusals, a lost database, and our own defects. */
 import { describe, expect, it, vi } from 'vitest';
+import { log } from '@/services/log';
 import { ServiceError } from '@/services/service-error';
 import { readJson, respond } from './respond';
 
@@ -51,13 +52,13 @@ describe('answering', () => {
     },
   );
   it('our own defect is 500, logged, and tells nothing of the inside', async () => {
-    const log = vi.spyOn(console, 'error').mockImplementation(() => {});
+    const said = vi.spyOn(log, 'error').mockImplementation(() => {});
     const { status, body } = await answer(async () => {
       throw new TypeError('secret inside');
     });
     expect(status).toBe(500);
     expect(JSON.stringify(body)).not.toContain('secret');
-    expect(log).toHaveBeenCalledOnce();
-    log.mockRestore();
+    expect(said).toHaveBeenCalledOnce();
+    said.mockRestore();
   });
 });

@@ -1,3 +1,9 @@
+import { LinkButton } from '@/ui/shell/LinkButton';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
 import Link from 'next/link';
 import { listRecords } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
@@ -16,33 +22,26 @@ export default async function Logbook() {
         <h1>Logbook</h1>
         <p className="muted">Signed records, newest first. Earlier history is kept at each position.</p>
         {records.length === 0 ? (
-          <EmptyPlace
-            title="Nothing signed yet"
-            action={
-              <Link className="quiet" href="/">
-                Go to the panels
-              </Link>
-            }
-          >
+          <EmptyPlace title="Nothing signed yet" action={<LinkButton href="/">Go to the panels</LinkButton>}>
             A job that is signed off leaves its record here, with PDF, JSON and label. Start one at a position that needs a part.
           </EmptyPlace>
         ) : (
-          <table className="plain sheet">
-            <thead>
-              <tr>
-                <th scope="col">Signed</th>
-                <th scope="col">Position</th>
-                <th scope="col">Removed</th>
-                <th scope="col">Installed</th>
-                <th scope="col">Verdict</th>
-                <th scope="col">By</th>
-              </tr>
-            </thead>
-            <tbody>
+          <Table className="sheet">
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">Signed</TableCell>
+                <TableCell scope="col">Position</TableCell>
+                <TableCell scope="col">Removed</TableCell>
+                <TableCell scope="col">Installed</TableCell>
+                <TableCell scope="col">Verdict</TableCell>
+                <TableCell scope="col">By</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {records.map(({ id, body, timeZone }) => (
-                <tr key={id}>
-                  <td className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</td>
-                  <td>
+                <TableRow key={id}>
+                  <TableCell className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</TableCell>
+                  <TableCell>
                     <Link href={`/records/${id}`}>
                       {body.position.tag} {body.position.function}
                     </Link>
@@ -50,20 +49,20 @@ export default async function Logbook() {
                     <small className="muted">
                       {body.position.panel}, {body.position.site}
                     </small>
-                  </td>
-                  <td>{body.removed?.name ?? 'not read'}</td>
-                  <td>{body.fitted.name}</td>
-                  <td>
+                  </TableCell>
+                  <TableCell>{body.removed?.name ?? 'not read'}</TableCell>
+                  <TableCell>{body.fitted.name}</TableCell>
+                  <TableCell>
                     <span style={{ display: 'inline-flex', gap: 6 }}>
                       <VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}
                       {body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}
                     </span>
-                  </td>
-                  <td>{body.signedBy}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell>{body.signedBy}</TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         )}
       </main>
     </Shell>

@@ -3,6 +3,7 @@
  * driven by this contract. Every part is present; what does not apply is a value with its reason.
  * Functions take plain data, return new plain data and never change their inputs.
  */
+import type { JudgedPart } from '../matching/judge';
 import type { PartCurve } from '../curves/part-curve';
 import type { FieldValues, PartSpec, Practice } from '../case/case';
 import type { Field } from '../fields/field';
@@ -59,6 +60,9 @@ export type ShelfPart = { id: string; name: string; raw: PartSpec };
 /** Several parts as one: their ids in order, and one spec of them. */
 export type Combined = { ids: readonly string[]; name: string; raw: PartSpec };
 
+/** A heading of a page in plain words, and its sentences. */
+export type PlainPart = { heading: string; sentences: string[] };
+
 /** What a reading on a part says of its state: of which section, what was found, in one word and what follows. */
 export type PartCondition = { about: string; found: string; word: string; words: string; verdict: Verdict };
 /** Example: 'Fan: weak, 5.9 µF of 7.5 µF ± 6 %'. */
@@ -69,8 +73,8 @@ export const wornOutTexts = (condition: readonly PartCondition[]): string[] =>
 
 export type DrillSeed = { id: string; question: string; answer: string };
 
-/** Leakage waveforms, a page in plain words, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
-export type FamilyView = 'leakage' | 'owners-page' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
+/** Leakage waveforms, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
+export type FamilyView = 'leakage' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
 
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
 
@@ -119,6 +123,8 @@ export type DeviceFamily = {
   faultFinding: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
   extraViews?: readonly FamilyView[];
+  /** A page in plain words for whoever owns the place: what it does, what was wrong, what goes in; absent: there is none. */
+  ownersPage?: (context: NeedContext, needs: readonly Need[], removed: JudgedPart | null) => PlainPart[];
   /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
   condition?: (context: NeedContext, spec: PartSpec) => PartCondition[];
   /** Its time-current curve from its marks; absent: it has none. */

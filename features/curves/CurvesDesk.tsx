@@ -1,5 +1,14 @@
 'use client';
 
+import { keysOf } from '@/core/certain';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import { TickBox } from '@/ui/forms/TickBox';
 import type { Chart as ChartJs } from 'chart.js';
 import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
@@ -11,7 +20,7 @@ import { writeCurveCsv } from '@/core/curves/csv';
 import { heldWords, judgeBranch, openWords } from '@/core/curves/judge-branch';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Unit } from '@/core/quantities/units';
-import { adiabaticK, conductorSizes, type AdiabaticKind } from '@/core/standards/conductors';
+import { adiabaticK, conductorSizes } from '@/core/standards/conductors';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { DeviceList } from './DeviceList';
 import { NumberBox } from '../../ui/forms/NumberBox';
@@ -112,22 +121,12 @@ export function CurvesDesk({
           ))}
         </ul>
         <div className="row-flex no-print">
-          <button type="button" className="quiet" aria-expanded={table} onClick={() => setTable(!table)}>
+          <Button aria-expanded={table} onClick={() => setTable(!table)}>
             {table ? 'Hide table' : 'Show as a table'}
-          </button>
-          <button type="button" className="quiet" onClick={() => saveText('curves.csv', tableText())}>
-            Table as CSV
-          </button>
-          <button
-            type="button"
-            className="quiet"
-            onClick={() => chart.current && saveFile('curves.png', chart.current.toBase64Image('image/png', 1))}
-          >
-            Picture
-          </button>
-          <button
-            type="button"
-            className="quiet"
+          </Button>
+          <Button onClick={() => saveText('curves.csv', tableText())}>Table as CSV</Button>
+          <Button onClick={() => chart.current && saveFile('curves.png', chart.current.toBase64Image('image/png', 1))}>Picture</Button>
+          <Button
             disabled={!chosen}
             onClick={() => {
               const device = branch.devices.find(({ id }) => id === chosen);
@@ -135,40 +134,40 @@ export function CurvesDesk({
             }}
           >
             Chosen curve as CSV
-          </button>
-          <button type="button" className="quiet" onClick={() => window.print()}>
-            Print
-          </button>
+          </Button>
+          <Button onClick={() => window.print()}>Print</Button>
         </div>
         {table && (
           <div className="sheet" style={{ overflowX: 'auto' }}>
-            <table className="plain">
-              <thead>
-                <tr>
-                  <th scope="col">Device</th>
+            <Table>
+              <TableHead>
+                <TableRow>
+                  <TableCell scope="col">Device</TableCell>
                   {rows.map((amps, i) => (
-                    <th key={i} scope="col">
+                    <TableCell key={i} scope="col">
                       at {formatQuantity(amps, 'A')}
-                    </th>
+                    </TableCell>
                   ))}
-                </tr>
-              </thead>
-              <tbody>
+                </TableRow>
+              </TableHead>
+              <TableBody>
                 {branch.devices.map((device) => (
-                  <tr key={device.id}>
-                    <th scope="row">{device.label}</th>
+                  <TableRow key={device.id}>
+                    <TableCell component="th" scope="row">
+                      {device.label}
+                    </TableCell>
                     {rows.map((amps, i) => {
                       const { holdsUntil, openBy } = bandSeconds(device.band, amps);
                       return (
-                        <td key={i} className="figure">
+                        <TableCell key={i} className="figure">
                           {device.band.fast ? heldWords(holdsUntil) : 'holding not published'}, {openWords(openBy)}
-                        </td>
+                        </TableCell>
                       );
                     })}
-                  </tr>
+                  </TableRow>
                 ))}
-              </tbody>
-            </table>
+              </TableBody>
+            </Table>
           </div>
         )}
       </div>
@@ -190,36 +189,25 @@ export function CurvesDesk({
             ))}
             <label>
               <span>Cable</span>
-              <select
-                className="text-in wide"
+              <SelectBox<string>
+                wide
                 value={inputs.cableSize ?? ''}
-                onChange={(event) => onInputs({ ...inputs, cableSize: event.target.value || null })}
-              >
-                <option value="">not known</option>
-                {conductorSizes.map((size) => (
-                  <option key={size}>{size}</option>
-                ))}
-              </select>
+                options={[['', 'not known'], ...conductorSizes]}
+                onWord={(size) => onInputs({ ...inputs, cableSize: size || null })}
+              />
             </label>
             <label>
               <span>Its kind</span>
-              <select
-                className="text-in wide"
+              <SelectBox
+                wide
                 value={inputs.cableKind}
-                onChange={(event) => onInputs({ ...inputs, cableKind: event.target.value as AdiabaticKind })}
-              >
-                {Object.keys(adiabaticK).map((kind) => (
-                  <option key={kind}>{kind}</option>
-                ))}
-              </select>
+                options={keysOf(adiabaticK)}
+                onWord={(cableKind) => onInputs({ ...inputs, cableKind })}
+              />
             </label>
           </div>
           <label className="row-flex">
-            <input
-              type="checkbox"
-              checked={inputs.leastFaultToEarth}
-              onChange={(event) => onInputs({ ...inputs, leastFaultToEarth: event.target.checked })}
-            />
+            <TickBox checked={inputs.leastFaultToEarth} onTick={(ticked) => onInputs({ ...inputs, leastFaultToEarth: ticked })} />
             <span>{say('The minimum fault is an earth fault')}</span>
           </label>
         </section>

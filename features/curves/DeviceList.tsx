@@ -1,7 +1,15 @@
 'use client';
 
-import { useRef, useState } from 'react';
-import { deviceKinds, modelOf, type DeviceChoice, type DeviceKind } from '@/core/curves/curve-device';
+import { FilePick } from '@/ui/forms/FilePick';
+import { entriesOf } from '@/core/certain';
+import { Slide } from '@/ui/forms/Slide';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import ButtonBase from '@mui/material/ButtonBase';
+import { TickBox } from '@/ui/forms/TickBox';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
+import { useState } from 'react';
+import { deviceKinds, modelOf, type DeviceChoice } from '@/core/curves/curve-device';
 import { readCurveCsv } from '@/core/curves/csv';
 import { groundFaultDefaults } from '@/core/curves/trip-unit';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -26,7 +34,6 @@ export function DeviceList({
 }) {
   const say = useSay();
   const [fault, setFault] = useState<string>();
-  const file = useRef<HTMLInputElement>(null);
   const patch = (id: string, change: Partial<DeviceChoice>) =>
     onChange(devices.map((one) => (one.id === id ? { ...one, ...change } : one)));
   const add = () => {
@@ -74,36 +81,25 @@ export function DeviceList({
           >
             <div className="row-flex" style={{ justifyContent: 'space-between' }}>
               <b>{choice.label}</b>
-              <button
-                type="button"
+              <ButtonBase
                 className="plain"
                 aria-label={`Remove ${choice.label} from the chart`}
                 onClick={() => onChange(devices.filter((one) => one.id !== choice.id))}
               >
                 Remove
-              </button>
+              </ButtonBase>
             </div>
             {choice.kind !== 'file' && (
               <div className="curve-fields">
                 <label>
                   <span>Kind</span>
-                  <select
-                    className="text-in wide"
+                  <SelectBox
+                    wide
                     aria-label={`Kind of ${choice.label}`}
                     value={choice.kind}
-                    onChange={(event) => {
-                      const kind = event.target.value as DeviceKind;
-                      patch(choice.id, { kind, settings: {}, label: `${deviceKinds[kind]} ${choice.ratedAmps} A` });
-                    }}
-                  >
-                    {Object.entries(deviceKinds)
-                      .filter(([kind]) => kind !== 'file')
-                      .map(([kind, words]) => (
-                        <option key={kind} value={kind}>
-                          {words}
-                        </option>
-                      ))}
-                  </select>
+                    options={entriesOf(deviceKinds).filter(([kind]) => kind !== 'file' || choice.kind === 'file')}
+                    onWord={(kind) => patch(choice.id, { kind, settings: {}, label: `${deviceKinds[kind]} ${choice.ratedAmps} A` })}
+                  />
                 </label>
                 <NumberBox
                   label={relay ? 'Range to, A' : 'Rated, A'}
@@ -147,15 +143,14 @@ export function DeviceList({
                     {setting.unit === 'x In' ? `${setting.value.toPrecision(3)} x` : formatQuantity(setting.value, setting.unit)}
                   </b>
                 </span>
-                <input
-                  type="range"
+                <Slide
                   min={Math.log(setting.min)}
                   max={Math.log(setting.max)}
                   step="any"
                   value={Math.log(setting.value)}
-                  onChange={(event) =>
+                  onSlide={(value) =>
                     patch(choice.id, {
-                      settings: { ...choice.settings, [setting.name]: Number(Math.exp(Number(event.target.value)).toPrecision(4)) },
+                      settings: { ...choice.settings, [setting.name]: Number(Math.exp(value).toPrecision(4)) },
                     })
                   }
                 />
@@ -164,29 +159,24 @@ export function DeviceList({
             {choice.kind === 'trip-unit' && (
               <>
                 <label className="row-flex">
-                  <input
-                    type="checkbox"
+                  <TickBox
                     checked={model?.earthBand !== undefined}
-                    onChange={(event) => {
+                    onTick={(ticked) => {
                       const rest = Object.fromEntries(Object.entries(choice.settings).filter(([name]) => !name.startsWith('groundFault')));
-                      patch(choice.id, { settings: event.target.checked ? { ...rest, ...groundFaultDefaults(choice.ratedAmps) } : rest });
+                      patch(choice.id, { settings: ticked ? { ...rest, ...groundFaultDefaults(choice.ratedAmps) } : rest });
                     }}
                   />
                   <span>{say('Earth-fault function (G)')}</span>
                 </label>
                 <label className="row-flex">
-                  <input
-                    type="checkbox"
-                    checked={choice.maintenance === true}
-                    onChange={(event) => patch(choice.id, { maintenance: event.target.checked })}
-                  />
+                  <TickBox checked={choice.maintenance === true} onTick={(ticked) => patch(choice.id, { maintenance: ticked })} />
                   <span>Maintenance setting is on</span>
                 </label>
               </>
             )}
             {relay && (
               <label className="row-flex">
-                <input type="checkbox" checked={choice.hot} onChange={(event) => patch(choice.id, { hot: event.target.checked })} />
+                <TickBox checked={choice.hot} onTick={(ticked) => patch(choice.id, { hot: ticked })} />
                 <span>From hot</span>
               </label>
             )}
@@ -199,25 +189,15 @@ export function DeviceList({
         );
       })}
       <div className="row-flex">
-        <button type="button" className="quiet" onClick={add}>
-          Add a device
-        </button>
-        <button type="button" className="quiet" onClick={() => file.current?.click()}>
+        <Button onClick={add}>Add a device</Button>
+        <FilePick accept=".csv,text/csv,text/plain" aria-label="Curve file" onFile={(file) => void readFile(file)}>
           Own curve, CSV
-        </button>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          className="visually-hidden"
-          aria-label="Curve file"
-          onChange={(event) => void readFile(event.target.files?.[0]).then(() => (event.target.value = ''))}
-        />
+        </FilePick>
       </div>
       {fault && (
-        <p className="say fails" role="alert">
+        <Notice kind="fails" role="alert">
           {fault}
-        </p>
+        </Notice>
       )}
     </section>
   );

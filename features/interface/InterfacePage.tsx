@@ -1,5 +1,12 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
 import { certain, messageOf } from '@/core/certain';
 import { useState } from 'react';
 import type { CaseAnswer } from '@/core/judge-case';
@@ -45,53 +52,54 @@ export function InterfacePage({ families }: { families: string[] }) {
           <div className="stack">
             <label className="stack" style={{ gap: 4 }}>
               <span>Case</span>
-              <textarea
-                className="text-in wide"
-                style={{ fontFamily: 'var(--figures)', fontSize: 12.5, minHeight: 480 }}
+              <TextBox
+                wide
+                rows={24}
+                style={{ fontFamily: 'var(--figures)', fontSize: 12.5 }}
                 spellCheck={false}
                 value={text}
                 onChange={(event) => setText(event.target.value)}
               />
             </label>
             <div>
-              <button type="button" className="quiet" disabled={busy} onClick={judge}>
+              <Button disabled={busy} onClick={judge}>
                 {busy ? 'Judging' : 'Judge this case'}
-              </button>
+              </Button>
             </div>
           </div>
           <div className="stack" role="status">
-            {fault && <p className="say fails">{fault}</p>}
+            {fault && <Notice kind="fails">{fault}</Notice>}
             {answer &&
               !answer.ok &&
               answer.faults.map((one) => (
-                <p key={one.field + one.reason} className="say fails">
+                <Notice kind="fails" key={one.field + one.reason}>
                   <span className="figure">{one.field}</span> {one.reason}
-                </p>
+                </Notice>
               ))}
             {parts.map((part) => (
               <section key={part.id} className="sheet" style={{ overflowX: 'auto' }} aria-label={part.id}>
-                <table className="plain">
+                <Table>
                   <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
                     {part.id}: {verdictWords[part.verdict]}
                   </caption>
-                  <tbody>
+                  <TableBody>
                     {part.lines.map((line, i) => (
-                      <tr key={i}>
-                        <td style={{ width: 26 }}>
+                      <TableRow key={i}>
+                        <TableCell style={{ width: 26 }}>
                           <VerdictMark verdict={certain(line.verdict)} size={16} />
-                        </td>
-                        <td className="figure" style={{ fontSize: 12 }}>
+                        </TableCell>
+                        <TableCell className="figure" style={{ fontSize: 12 }}>
                           {line.quantity}
-                        </td>
-                        <td style={{ fontSize: 12.5 }}>
+                        </TableCell>
+                        <TableCell style={{ fontSize: 12.5 }}>
                           {line.because}
                           <br />
                           <small className="muted">{line.source}</small>
-                        </td>
-                      </tr>
+                        </TableCell>
+                      </TableRow>
                     ))}
-                  </tbody>
-                </table>
+                  </TableBody>
+                </Table>
               </section>
             ))}
             {!answer && !fault && (

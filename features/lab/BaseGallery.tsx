@@ -1,5 +1,6 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { bases, pinUses, type BaseView } from '@/core/relays/bases';
@@ -13,12 +14,12 @@ export function BaseGallery() {
   return (
     <div className="stack">
       <div className="row-flex" role="group" aria-label="Sockets shown">
-        <button type="button" className="pill" onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
+        <Pill pressed={false} onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
           {view === 'socket' ? 'Seen into the socket' : 'Seen from below the relay'}
-        </button>
-        <button type="button" className="pill" aria-pressed={timer} onClick={() => setTimer(!timer)}>
+        </Pill>
+        <Pill pressed={timer} onClick={() => setTimer(!timer)}>
           As a timer
-        </button>
+        </Pill>
       </div>
       <p className="muted">
         Pins are common practice; makers differ, so the diagram on the part has the last word. Which coil pin is plus is never the same

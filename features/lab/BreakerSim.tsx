@@ -1,5 +1,10 @@
 'use client';
 
+import { Slide } from '@/ui/forms/Slide';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Pill } from '@/ui/forms/Pill';
+import Button from '@mui/material/Button';
+import { TickBox } from '@/ui/forms/TickBox';
 import { useState } from 'react';
 import {
   blockersOf,
@@ -62,28 +67,21 @@ export function BreakerSim() {
         <BreakerFront state={state} />
         <div className="row-flex" role="group" aria-label="Press">
           {actions.map(([action, words]) => (
-            <button key={action} type="button" className="pill" onClick={() => take(press(state, action))}>
+            <Pill pressed={false} key={action} onClick={() => take(press(state, action))}>
               {words}
-            </button>
+            </Pill>
           ))}
-          <button
-            type="button"
-            className="pill"
-            aria-pressed={state.closeHeld}
-            onClick={() => take(press(state, state.closeHeld ? 'close-signal-off' : 'close-signal'))}
-          >
+          <Pill pressed={state.closeHeld} onClick={() => take(press(state, state.closeHeld ? 'close-signal-off' : 'close-signal'))}>
             {state.closeHeld ? 'End the close signal' : 'Close signal'}
-          </button>
-          <button
-            type="button"
-            className="quiet"
+          </Pill>
+          <Button
             onClick={() => {
               setState(soundBreaker(whole));
               setSaid(['In order again.']);
             }}
           >
             All in order
-          </button>
+          </Button>
         </div>
         <ul className="sheet sim-log" aria-live="polite" aria-label="What happened, newest first">
           {said.map((words, i) => (
@@ -101,40 +99,29 @@ export function BreakerSim() {
               <span>
                 {words} <b className="figure">{state[name]} %</b>
               </span>
-              <input
-                type="range"
-                min={0}
-                max={110}
-                step={5}
-                value={state[name]}
-                onChange={(event) => change({ [name]: Number(event.target.value) })}
-              />
+              <Slide min={0} max={110} step={5} value={state[name]} onSlide={(value) => change({ [name]: value })} />
             </label>
           ))}
           <label>
             <span>Carriage</span>
-            <select className="text-in" value={state.carriage} onChange={(event) => change({ carriage: event.target.value as Carriage })}>
-              {carriages.map((one) => (
-                <option key={one}>{one}</option>
-              ))}
-            </select>
+            <SelectBox value={state.carriage} options={carriages} onWord={(carriage) => change({ carriage })} />
           </label>
           <label>
             <span>Release is fed from the</span>
-            <select
-              className="text-in"
+            <SelectBox
               value={state.releaseFedFrom}
-              onChange={(event) => change({ releaseFedFrom: event.target.value as BreakerState['releaseFedFrom'] })}
-            >
-              <option value="line-side">line side</option>
-              <option value="load-side">load side</option>
-            </select>
+              options={[
+                ['line-side', 'line side'],
+                ['load-side', 'load side'],
+              ]}
+              onWord={(releaseFedFrom) => change({ releaseFedFrom })}
+            />
           </label>
         </div>
         <div className="sheet sim-switches">
           {switches.map(([name, words]) => (
             <label key={name} className="row-flex">
-              <input type="checkbox" checked={state[name] as boolean} onChange={(event) => change({ [name]: event.target.checked })} />
+              <TickBox checked={state[name] as boolean} onTick={(ticked) => change({ [name]: ticked })} />
               {words}
             </label>
           ))}

@@ -1,5 +1,8 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
 import { useState } from 'react';
 import { STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
 import type { Finding, Findings } from '@/core/close-failure/findings';
@@ -27,17 +30,13 @@ export function ClosingBench({ letters }: { letters: readonly PositionTable[] })
     <div className="stack">
       <div className="row-flex" role="group" aria-label="Will it close?">
         {parts.map(([id, words]) => (
-          <button key={id} type="button" className="pill" aria-pressed={part === id} onClick={() => setPart(id)}>
+          <Pill key={id} pressed={part === id} onClick={() => setPart(id)}>
             {words}
-          </button>
+          </Pill>
         ))}
-        {part === 'check' && Object.keys(findings).length > 0 && (
-          <button type="button" className="quiet" onClick={() => setFindings({})}>
-            Start again
-          </button>
-        )}
+        {part === 'check' && Object.keys(findings).length > 0 && <Button onClick={() => setFindings({})}>Start again</Button>}
       </div>
-      {part !== 'check' && <p className="say note">{STORED_ENERGY_CAUTION}</p>}
+      {part !== 'check' && <Notice kind="note">{STORED_ENERGY_CAUTION}</Notice>}
       {part === 'check' && <WillNotClose findings={findings} markVolts={null} onFinding={put} />}
       {part === 'press' && <BreakerSim />}
       {part === 'letters' && <LettersPanel start={letters} />}

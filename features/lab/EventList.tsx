@@ -1,5 +1,8 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import { TickBox } from '@/ui/forms/TickBox';
+import { Pill } from '@/ui/forms/Pill';
 import { certain, keysOf } from '@/core/certain';
 import { scenarioTitles, type Scenario, type ScenarioKind } from '@/core/monitoring/scenarios';
 import type { Unit } from '@/core/quantities/units';
@@ -51,14 +54,12 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
           <li key={i}>
             <div className="row-flex">
               <b>{scenarioTitles[one.kind]}</b>
-              <button
-                type="button"
-                className="quiet"
+              <Button
                 aria-label={`Remove ${scenarioTitles[one.kind]} ${i + 1}`}
                 onClick={() => onScenarios(scenarios.filter((_, k) => k !== i))}
               >
                 ×
-              </button>
+              </Button>
             </div>
             <div className="lab-boxes">
               <NumberBox
@@ -94,8 +95,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
                 />
               ))}
               <label className="row-flex">
-                <input type="checkbox" checked={one.mustTrip} onChange={(event) => change(i, { mustTrip: event.target.checked })} /> must
-                trip
+                <TickBox checked={one.mustTrip} onTick={(ticked) => change(i, { mustTrip: ticked })} /> must trip
               </label>
             </div>
           </li>
@@ -103,9 +103,9 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
       </ul>
       <div className="row-flex" role="group" aria-label="Add an event">
         {keysOf(fresh).map((kind) => (
-          <button key={kind} type="button" className="pill" onClick={() => add(kind)}>
+          <Pill pressed={false} key={kind} onClick={() => add(kind)}>
             + {scenarioTitles[kind]}
-          </button>
+          </Pill>
         ))}
       </div>
     </>

@@ -1,5 +1,8 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { families } from '@/core/families/registry';
@@ -23,26 +26,23 @@ export function Exercises() {
     <section className="sheet stack" style={{ padding: 18, maxWidth: 760 }} aria-label="Exercises">
       <label className="row-flex">
         <span className="muted">About</span>
-        <select className="text-in" style={{ width: 260 }} value={family} onChange={(event) => go(event.target.value, 0)}>
-          {families.map(({ id, title }) => (
-            <option key={id} value={id}>
-              {practice === 'IEC' ? title.iec : title.nfpa}
-            </option>
-          ))}
-        </select>
+        <SelectBox
+          style={{ width: 260 }}
+          value={family}
+          options={families.map(({ id, title }) => [id, practice === 'IEC' ? title.iec : title.nfpa] as const)}
+          onWord={(id) => go(id, 0)}
+        />
         <span className="muted">
           {(at % seeds.length) + 1} of {seeds.length}
         </span>
       </label>
       <p style={{ fontSize: 18 }}>{sayIn(practice, seed.question)}</p>
-      <div aria-live="polite">{open && <p className="say fits">{sayIn(practice, seed.answer)}</p>}</div>
+      <div aria-live="polite">{open && <Notice kind="fits">{sayIn(practice, seed.answer)}</Notice>}</div>
       <div className="row-flex">
-        <button type="button" className="quiet" disabled={open} onClick={() => setOpen(true)}>
+        <Button disabled={open} onClick={() => setOpen(true)}>
           Show the answer
-        </button>
-        <button type="button" className="quiet" onClick={() => go(family, at + 1)}>
-          Next question
-        </button>
+        </Button>
+        <Button onClick={() => go(family, at + 1)}>Next question</Button>
       </div>
     </section>
   );

@@ -1,7 +1,8 @@
 'use client';
 
+import { LinkButton } from '@/ui/shell/LinkButton';
+import { Notice } from '@/ui/shell/Notice';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useState } from 'react';
 import type { TimerPart } from '@/core/timing/match';
 import type { PositionTable } from '@/core/case/position-codes';
@@ -68,16 +69,16 @@ export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string
           </div>
           <nav className="row-flex" aria-label="Benches of the lab">
             {benches.map(([id, title]) => (
-              <Link key={id} className="pill" aria-current={id === bench ? 'page' : undefined} href={`/lab?bench=${id}`}>
+              <LinkButton key={id} aria-current={id === bench ? 'page' : undefined} href={`/lab?bench=${id}`}>
                 <Say>{title}</Say>
-              </Link>
+              </LinkButton>
             ))}
           </nav>
         </div>
         {timerFault && (
-          <p className="say fails" role="alert">
+          <Notice kind="fails" role="alert">
             {timerFault}
-          </p>
+          </Notice>
         )}
         {bench === 'timer' && <TimerBench onMatch={(need) => void match(need)} matching={busy ? 'busy' : matching} />}
         {bench === 'supply' && (

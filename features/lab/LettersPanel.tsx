@@ -1,25 +1,26 @@
 'use client';
 
-import { useState } from 'react';
+import { api } from '@/client/api';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
-import { PositionLetters, type Kept } from '@/features/lab/PositionLetters';
-import { api } from '../../client/api';
+import { PositionLetters, type LettersKind } from './PositionLetters';
 
-const of = (tables: readonly PositionTable[], maker: string): PositionTable =>
-  tables.find((table) => table.maker === maker) ?? { maker, version: 0, rows: [] };
+const tablesOf = (body: Record<string, unknown>): PositionTable[] => (Array.isArray(body.tables) ? body.tables : []);
+const of = (tables: readonly PositionTable[], maker: string): { version: number; value: PositionTable } => {
+  const table = tables.find((one) => one.maker === maker) ?? { maker, version: 0, rows: [] };
+  return { version: table.version, value: table };
+};
+
+/** The letters of a maker as a document with a version. */
+const kindOf = (maker: string): LettersKind => ({
+  apply: (letters, changes) => changes.reduce((so, { value }) => ({ ...so, rows: Array.isArray(value) ? value : so.rows }), letters),
+  diff: (from, to) => (JSON.stringify(from.rows) === JSON.stringify(to.rows) ? [] : [{ path: 'rows', value: to.rows }]),
+  send: async (version, _, { rows }: { rows: readonly PositionCode[] }) => {
+    const answer = await api<{ tables: PositionTable[] }>('PUT', `/api/v1/position-codes/${encodeURIComponent(maker)}`, { version, rows });
+    return answer.ok ? { ok: true, value: of(answer.value.tables, maker) } : answer;
+  },
+  standing: (body) => of(tablesOf(body), maker),
+  autosave: false,
+});
 
 /** The user's own letters per maker, saved with the version that was read. */
-export function LettersPanel({ start }: { start: readonly PositionTable[] }) {
-  const [tables, setTables] = useState(start);
-  const save = async (maker: string, version: number, rows: PositionCode[]): Promise<Kept> => {
-    const answer = await api<{ tables: PositionTable[] }>('PUT', `/api/v1/position-codes/${encodeURIComponent(maker)}`, { version, rows });
-    if (answer.ok) {
-      setTables(answer.value.tables);
-      return { table: of(answer.value.tables, maker) };
-    }
-    if (answer.offline) return { fault: 'Loyal Coil cannot be reached. Leave this page open and try again, or save your letters as CSV.' };
-    const fault = answer.faults.map(({ reason }) => reason).join(' ');
-    return answer.status === 409 ? { fault, theirs: of(answer.body.tables as PositionTable[], maker) } : { fault };
-  };
-  return <PositionLetters tables={tables} onSave={save} />;
-}
+export const LettersPanel = ({ start }: { start: readonly PositionTable[] }) => <PositionLetters tables={start} kindOf={kindOf} />;

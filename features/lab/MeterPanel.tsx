@@ -1,5 +1,15 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { TextBox } from '@/ui/forms/TextBox';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import { TickBox } from '@/ui/forms/TickBox';
 import { certain } from '@/core/certain';
 import { useEffect, useRef, useState } from 'react';
 import { meterQuantities, quantityWords, registerForms, type MeterReading, type RegisterMap } from '@/core/meter/register-map';
@@ -73,34 +83,33 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
       <div className="lab-boxes">
         <label className="span2">
           Address and port
-          <input className="text-in" value={at} disabled={recording} onChange={(event) => keep({ at: event.target.value })} />
+          <TextBox value={at} disabled={recording} onChange={(event) => keep({ at: event.target.value })} />
         </label>
         <label>
           Unit
-          <input
-            className="text-in"
+          <TextBox
             inputMode="numeric"
             value={unitId}
             disabled={recording}
             onChange={(event) => keep({ unitId: Math.min(255, Number(event.target.value.replace(/\D/g, '')) || 0) })}
           />
         </label>
-        <button type="button" className="quiet" disabled={busy || recording} onClick={() => void once()}>
+        <Button disabled={busy || recording} onClick={() => void once()}>
           {busy ? 'Reading' : 'Read once'}
-        </button>
+        </Button>
         {onRecording && (
-          <button type="button" className="quiet" onClick={() => (recording ? finish() : setTaken([]))}>
+          <Button onClick={() => (recording ? finish() : setTaken([]))}>
             {recording ? `Stop after ${taken.length} readings` : 'Record'}
-          </button>
+          </Button>
         )}
-        <button type="button" className="quiet" aria-expanded={mapping} onClick={() => setMapping(!mapping)}>
+        <Button aria-expanded={mapping} onClick={() => setMapping(!mapping)}>
           Registers
-        </button>
+        </Button>
       </div>
       {fault && (
-        <p className="say fails" role="alert">
+        <Notice kind="fails" role="alert">
           {fault}
-        </p>
+        </Notice>
       )}
       {reading && (
         <p className="figure" role="status">
@@ -112,18 +121,18 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
       )}
       {mapping && (
         <div style={{ overflowX: 'auto' }}>
-          <table className="plain">
+          <Table>
             <caption className="over">Register map, addresses from 0</caption>
-            <thead>
-              <tr>
+            <TableHead>
+              <TableRow>
                 {['Quantity', 'Table', 'Address', 'Form', 'Factor', 'Low word first'].map((name) => (
-                  <th key={name} scope="col">
+                  <TableCell key={name} scope="col">
                     {name}
-                  </th>
+                  </TableCell>
                 ))}
-              </tr>
-            </thead>
-            <tbody>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {meterQuantities.map((name) => {
                 const entry = map[name];
                 const label = `${quantityWords[name][0]} ${quantityWords[name][1]}`;
@@ -131,76 +140,61 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
                   setMap({ ...map, [name]: { ...(entry ?? { table: 'input', address: 0, form: 'float32', factor: 1 }), ...part } });
                 const drop = () => setMap(Object.fromEntries(Object.entries(map).filter(([one]) => one !== name)));
                 return (
-                  <tr key={name}>
-                    <th scope="row">
+                  <TableRow key={name}>
+                    <TableCell component="th" scope="row">
                       <label className="row-flex">
-                        <input
-                          type="checkbox"
-                          checked={entry !== undefined}
-                          onChange={(event) => (event.target.checked ? put({}) : drop())}
-                        />{' '}
-                        {label}
+                        <TickBox checked={entry !== undefined} onTick={(ticked) => (ticked ? put({}) : drop())} /> {label}
                       </label>
-                    </th>
+                    </TableCell>
                     {entry && (
                       <>
-                        <td>
-                          <select
-                            className="text-in"
+                        <TableCell>
+                          <SelectBox
                             aria-label={`${label}, table`}
                             value={entry.table}
-                            onChange={(event) => put({ table: event.target.value as 'input' })}
-                          >
-                            <option>input</option>
-                            <option>holding</option>
-                          </select>
-                        </td>
-                        <td>
-                          <input
-                            className="text-in"
+                            options={['input', 'holding']}
+                            onWord={(table) => put({ table })}
+                          />
+                        </TableCell>
+                        <TableCell>
+                          <TextBox
                             style={{ width: 84 }}
                             aria-label={`${label}, address`}
                             inputMode="numeric"
                             value={entry.address}
                             onChange={(event) => put({ address: Number(event.target.value.replace(/\D/g, '')) || 0 })}
                           />
-                        </td>
-                        <td>
-                          <select
-                            className="text-in"
+                        </TableCell>
+                        <TableCell>
+                          <SelectBox
                             aria-label={`${label}, form`}
                             value={entry.form}
-                            onChange={(event) => put({ form: event.target.value as 'float32' })}
-                          >
-                            {registerForms.map((form) => (
-                              <option key={form}>{form}</option>
-                            ))}
-                          </select>
-                        </td>
-                        <td>
-                          <input
-                            className="text-in"
+                            options={registerForms}
+                            onWord={(form) => put({ form })}
+                          />
+                        </TableCell>
+                        <TableCell>
+                          <TextBox
                             style={{ width: 84 }}
                             aria-label={`${label}, factor`}
                             defaultValue={entry.factor}
                             onBlur={(event) => put({ factor: Number(event.target.value.replace(',', '.')) || 1 })}
                           />
-                        </td>
-                        <td>
-                          <input
-                            type="checkbox"
+                        </TableCell>
+                        <TableCell>
+                          <TickBox
                             aria-label={`${label}, low word first`}
                             checked={entry.lowWordFirst ?? false}
-                            onChange={(event) => put({ lowWordFirst: event.target.checked })}
+                            onTick={(ticked) => put({ lowWordFirst: ticked })}
                           />
-                        </td>
+                        </TableCell>
                       </>
                     )}
-                  </tr>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </div>
       )}
     </details>

@@ -1,3 +1,9 @@
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import { Notice } from '@/ui/shell/Notice';
 import { seconds as secondsText } from '@/core/case/field-text';
 import type { FaultName, Outcome } from '@/core/monitoring/run';
 import type { Event } from '@/core/monitoring/samples';
@@ -22,40 +28,42 @@ export function OutcomeTable({ outcome, events }: { outcome: Outcome; events: re
   const nuisance = new Set(outcome.nuisance);
   return (
     <div className="sheet" style={{ overflowX: 'auto' }}>
-      <table className="plain">
+      <Table>
         <caption className="over">Trips</caption>
-        <thead>
-          <tr>
-            <th scope="col">By</th>
-            <th scope="col">Fault from</th>
-            <th scope="col">Trips</th>
-            <th scope="col">Back</th>
-            <th scope="col">Wanted</th>
-          </tr>
-        </thead>
-        <tbody>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">By</TableCell>
+            <TableCell scope="col">Fault from</TableCell>
+            <TableCell scope="col">Trips</TableCell>
+            <TableCell scope="col">Back</TableCell>
+            <TableCell scope="col">Wanted</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {outcome.trips.slice(0, MOST).map((trip) => (
-            <tr key={trip.atSeconds}>
-              <th scope="row">{faultWords[trip.by]}</th>
-              <td className="figure">{at(trip.causeSeconds)}</td>
-              <td className="figure">{at(trip.atSeconds)}</td>
-              <td className="figure">{trip.backSeconds === null ? 'stays out' : at(trip.backSeconds)}</td>
-              <td>
+            <TableRow key={trip.atSeconds}>
+              <TableCell component="th" scope="row">
+                {faultWords[trip.by]}
+              </TableCell>
+              <TableCell className="figure">{at(trip.causeSeconds)}</TableCell>
+              <TableCell className="figure">{at(trip.atSeconds)}</TableCell>
+              <TableCell className="figure">{trip.backSeconds === null ? 'stays out' : at(trip.backSeconds)}</TableCell>
+              <TableCell>
                 {events.length === 0 ? (
                   'not said'
                 ) : (
                   <VerdictText good={!nuisance.has(trip)} words={nuisance.has(trip) ? 'no: nuisance' : 'yes'} />
                 )}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       {outcome.trips.length > MOST && <p className="muted">And {outcome.trips.length - MOST} more.</p>}
       {outcome.missed.length > 0 && (
-        <p className="say fails">
+        <Notice kind="fails">
           Missed: {outcome.missed.map(({ name, fromSeconds }) => `${inSentence(name)} at ${at(fromSeconds)}`).join(', ')}.
-        </p>
+        </Notice>
       )}
     </div>
   );

@@ -1,8 +1,22 @@
 'use client';
 
+import { FilePick } from '@/ui/forms/FilePick';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { TextBox } from '@/ui/forms/TextBox';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import Papa from 'papaparse';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
+import { useVersionedDraft, type DraftKind } from '@/client/use-versioned-draft';
+import { rowsMark } from '@/core/case/case';
+import { ConflictDialog } from '@/ui/draft/ConflictDialog';
+import { SaveLine } from '@/ui/draft/SaveLine';
 import { accessoryFunctions, type AccessoryFunction } from '@/core/fields/accessory-fields';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
 import { saveText } from '../../ui/forms/save-file';
@@ -28,157 +42,108 @@ export function rowsOfCsv(text: string): { rows: PositionCode[] } | { fault: str
   };
 }
 
-/** What came of saving: the table as it stands now, or why not; `theirs` is what somebody saved first. */
-export type Kept = { table: PositionTable } | { fault: string; theirs?: PositionTable };
-type Save = (maker: string, version: number, rows: PositionCode[]) => Promise<Kept>;
+type Letters = { rows: readonly PositionCode[] };
+export type LettersKind = DraftKind<Letters>;
+const words = (rows: unknown) =>
+  rowsMark(rows)
+    .map(({ code, bay }) => `${String(code)} ${String(bay)}`.trim())
+    .join(' · ') || 'none any more';
 
 /** The letters of one maker's bays, to be read and changed. What was typed stays until its user lets it go. */
-function MakerTable({ table, onSave }: { table: PositionTable; onSave: Save }) {
-  const [agreed, setAgreed] = useState(table);
-  const [rows, setRows] = useState(table.rows);
+function MakerTable({ table, kindOf }: { table: PositionTable; kindOf: (maker: string) => LettersKind }) {
+  const kind = useMemo(() => kindOf(table.maker), [kindOf, table.maker]);
+  const draft = useVersionedDraft(`letters-${table.maker}`, { version: table.version, value: table }, kind);
   const [fault, setFault] = useState<string>();
-  const [theirs, setTheirs] = useState<PositionTable>();
-  const [busy, setBusy] = useState(false);
-  const changed = JSON.stringify(rows) !== JSON.stringify(agreed.rows);
-  const take = (now: PositionTable) => {
-    setAgreed(now);
-    setRows(now.rows);
-    setTheirs(undefined);
-    setFault(undefined);
-  };
-  const save = async (version: number) => {
-    if (busy) return;
-    setBusy(true);
-    const kept = await onSave(table.maker, version, rows);
-    setBusy(false);
-    if ('table' in kept) take(kept.table);
-    else {
-      setFault(kept.fault);
-      setTheirs(kept.theirs);
-    }
+  const { rows } = draft.value;
+  const setRows = (next: readonly PositionCode[]) => draft.change([{ path: 'rows', value: next }]);
+  const takeCsv = (csv: string) => {
+    const read = rowsOfCsv(csv);
+    setFault('fault' in read ? read.fault : undefined);
+    if ('rows' in read) setRows(read.rows);
   };
   const put = (i: number, part: Partial<PositionCode>) => setRows(rows.map((row, k) => (k === i ? { ...row, ...part } : row)));
-  const text = (i: number, key: 'code' | 'bay' | 'note', label: string, maxLength: number, size?: number) => (
-    <input
-      className="text-in"
+  const text = (i: number, key: 'code' | 'bay' | 'note', label: string, maxLength: number, wordy = true) => (
+    <TextBox
       aria-label={`${label}, row ${i + 1}`}
       value={certain(rows[i])[key]}
       maxLength={maxLength}
-      size={size}
+      style={{ width: wordy ? undefined : 84 }}
       onChange={(e) => put(i, { [key]: e.target.value })}
     />
   );
   return (
     <div className="sheet letters">
       <div className="letters-scroll">
-        <table className="plain">
+        <Table>
           <caption className="over">{table.maker}</caption>
-          <thead>
-            <tr>
-              <th scope="col">Letters</th>
-              <th scope="col">Bay</th>
-              <th scope="col">Function</th>
-              <th scope="col">Note</th>
-              <th scope="col">
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Letters</TableCell>
+              <TableCell scope="col">Bay</TableCell>
+              <TableCell scope="col">Function</TableCell>
+              <TableCell scope="col">Note</TableCell>
+              <TableCell scope="col">
                 <span className="visually-hidden">Row</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {rows.map((row, i) => (
-              <tr key={i}>
-                <td>{text(i, 'code', 'Letters', 12, 6)}</td>
-                <td>{text(i, 'bay', 'Bay', 60)}</td>
-                <td>
-                  <select
-                    className="text-in"
+              <TableRow key={i}>
+                <TableCell>{text(i, 'code', 'Letters', 12, false)}</TableCell>
+                <TableCell>{text(i, 'bay', 'Bay', 60)}</TableCell>
+                <TableCell>
+                  <SelectBox
                     aria-label={`Function, row ${i + 1}`}
                     value={row.function}
-                    onChange={(e) => put(i, { function: e.target.value as AccessoryFunction })}
-                  >
-                    {accessoryFunctions.map((one) => (
-                      <option key={one} value={one}>
-                        {one.replaceAll('-', ' ')}
-                      </option>
-                    ))}
-                  </select>
-                </td>
-                <td>{text(i, 'note', 'Note', 200)}</td>
-                <td>
-                  <button
-                    type="button"
-                    className="quiet"
-                    aria-label={`Remove row ${i + 1}`}
-                    onClick={() => setRows(rows.filter((_, k) => k !== i))}
-                  >
+                    options={accessoryFunctions.map((one) => [one, one.replaceAll('-', ' ')] as const)}
+                    onWord={(word) => put(i, { function: word })}
+                  />
+                </TableCell>
+                <TableCell>{text(i, 'note', 'Note', 200)}</TableCell>
+                <TableCell>
+                  <Button aria-label={`Remove row ${i + 1}`} onClick={() => setRows(rows.filter((_, k) => k !== i))}>
                     Remove
-                  </button>
-                </td>
-              </tr>
+                  </Button>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
-      {fault && (
-        <p className="say fails" role="alert">
-          {fault}
-        </p>
-      )}
-      {theirs && (
-        <div className="row-flex">
-          <span className="muted">
-            Theirs: {theirs.rows.length === 0 ? 'none any more' : theirs.rows.map(({ code, bay }) => `${code} ${bay}`.trim()).join(' · ')}
-          </span>
-          <button type="button" className="quiet" onClick={() => take(theirs)}>
-            Take theirs
-          </button>
-          <button type="button" className="quiet" disabled={busy} onClick={() => void save(theirs.version)}>
-            Put mine over it
-          </button>
-        </div>
+      {(fault ?? draft.fault) && (
+        <Notice kind="fails" role="alert">
+          {fault ?? draft.fault}
+        </Notice>
       )}
       <div className="row-flex">
-        <button type="button" className="quiet" onClick={() => setRows([...rows, empty])}>
-          Add a row
-        </button>
-        <button
-          type="button"
-          className="quiet"
-          onClick={() => saveText(`${table.maker} letters.csv`, Papa.unparse(rows, { columns: [...COLUMNS] }))}
-        >
+        <Button onClick={() => setRows([...rows, empty])}>Add a row</Button>
+        <Button onClick={() => saveText(`${table.maker} letters.csv`, Papa.unparse([...rows], { columns: [...COLUMNS] }))}>
           Save as CSV
-        </button>
-        <label className="quiet file-pick">
+        </Button>
+        <FilePick accept=".csv,text/csv" onFile={(file) => void file.text().then(takeCsv)}>
           Read a CSV
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            className="visually-hidden"
-            onChange={async (event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (!file) return;
-              const read = rowsOfCsv(await file.text());
-              setFault('fault' in read ? read.fault : undefined);
-              if ('rows' in read) setRows(read.rows);
-            }}
-          />
-        </label>
-        <button
-          type="button"
-          className="quiet strong"
-          disabled={!changed || busy || Boolean(theirs)}
-          onClick={() => void save(agreed.version)}
-        >
-          {busy ? 'Saving' : changed ? 'Save these codes' : 'Kept'}
-        </button>
+        </FilePick>
+        <Button color="primary" disabled={draft.save === 'saved' || draft.save === 'saving'} onClick={() => void draft.flush()}>
+          Save these codes
+        </Button>
+        <SaveLine save={draft.save} recovered={draft.recovered} onUndo={draft.canUndo ? draft.undo : undefined} />
       </div>
+      {draft.conflict && (
+        <ConflictDialog
+          document={`the codes of ${table.maker}`}
+          theirs={draft.conflict.theirChanges}
+          mine={draft.conflict.mine}
+          wordsOf={({ value }) => ({ what: 'Codes', says: words(value) })}
+          onSettle={draft.settle}
+        />
+      )}
     </div>
   );
 }
 
 /** Every maker's letters, and a new maker. */
-export function PositionLetters({ tables, onSave }: { tables: readonly PositionTable[]; onSave: Save }) {
+export function PositionLetters({ tables, kindOf }: { tables: readonly PositionTable[]; kindOf: (maker: string) => LettersKind }) {
   const [maker, setMaker] = useState('');
   const [added, setAdded] = useState<string[]>([]);
   const fresh = added
@@ -194,7 +159,7 @@ export function PositionLetters({ tables, onSave }: { tables: readonly PositionT
         </p>
       </div>
       {[...tables, ...fresh].map((table) => (
-        <MakerTable key={table.maker} table={table} onSave={onSave} />
+        <MakerTable key={table.maker} table={table} kindOf={kindOf} />
       ))}
       <form
         className="row-flex"
@@ -208,11 +173,9 @@ export function PositionLetters({ tables, onSave }: { tables: readonly PositionT
       >
         <label className="row-flex">
           <span className="muted">Another maker</span>
-          <input className="text-in" value={maker} maxLength={60} onChange={(event) => setMaker(event.target.value)} />
+          <TextBox value={maker} maxLength={60} onChange={(event) => setMaker(event.target.value)} />
         </label>
-        <button type="submit" className="quiet">
-          Add
-        </button>
+        <Button type="submit">Add</Button>
       </form>
     </section>
   );

@@ -1,5 +1,11 @@
 'use client';
 
+import { FilePick } from '@/ui/forms/FilePick';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Pill } from '@/ui/forms/Pill';
+import Button from '@mui/material/Button';
+import { TickBox } from '@/ui/forms/TickBox';
+import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
@@ -143,25 +149,25 @@ export function SupplyWatch({
               />
               <label className="span2">
                 Wires
-                <select
-                  className="text-in"
-                  value={input.wires}
-                  onChange={(event) => guard({ wires: Number(event.target.value) === 4 ? 4 : 3 })}
-                >
-                  <option value={3}>3, between lines</option>
-                  <option value={4}>4, to neutral</option>
-                </select>
+                <SelectBox
+                  value={input.wires === 4 ? '4' : '3'}
+                  options={[
+                    ['3', '3, between lines'],
+                    ['4', '4, to neutral'],
+                  ]}
+                  onWord={(wires) => guard({ wires: wires === '4' ? 4 : 3 })}
+                />
               </label>
               <label className="span2">
                 Unbalance is measured as
-                <select
-                  className="text-in"
+                <SelectBox
                   value={input.asymmetryBy}
-                  onChange={(event) => guard({ asymmetryBy: event.target.value as PlanInput['asymmetryBy'] })}
-                >
-                  <option value="spread">spread, % of nominal</option>
-                  <option value="deviation">deviation from the mean</option>
-                </select>
+                  options={[
+                    ['spread', 'spread, % of nominal'],
+                    ['deviation', 'deviation from the mean'],
+                  ]}
+                  onWord={(asymmetryBy) => guard({ asymmetryBy })}
+                />
               </label>
             </div>
           </fieldset>
@@ -169,25 +175,19 @@ export function SupplyWatch({
         <section className="sheet lab-block" aria-label="Settings">
           <div className="row-flex" style={{ justifyContent: 'space-between' }}>
             <div className="row-flex" role="group" aria-label="Settings shown as">
-              <button type="button" className="pill" aria-pressed={part === 'settings'} onClick={() => setPart('settings')}>
+              <Pill pressed={part === 'settings'} onClick={() => setPart('settings')}>
                 Settings
-              </button>
-              <button type="button" className="pill" aria-pressed={part === 'sheet'} onClick={() => setPart('sheet')}>
+              </Pill>
+              <Pill pressed={part === 'sheet'} onClick={() => setPart('sheet')}>
                 Sheet with reasons
-              </button>
+              </Pill>
             </div>
-            {own && (
-              <button type="button" className="quiet" onClick={() => setOwn(undefined)}>
-                Use calculated settings
-              </button>
-            )}
+            {own && <Button onClick={() => setOwn(undefined)}>Use calculated settings</Button>}
           </div>
           {part === 'sheet' && !own ? (
             <>
               <SettingSheet sheet={{ rows: plan.sheet, conflicts: plan.conflicts.map(({ words }) => words) }} />
-              <button type="button" className="quiet" onClick={() => print()}>
-                Print
-              </button>
+              <Button onClick={() => print()}>Print</Button>
             </>
           ) : (
             <>
@@ -200,16 +200,10 @@ export function SupplyWatch({
               />
               <div className="lab-boxes">
                 <label className="row-flex">
-                  <input
-                    type="checkbox"
-                    checked={settings.phaseSequence}
-                    onChange={(event) => set({ phaseSequence: event.target.checked })}
-                  />{' '}
-                  Phase sequence
+                  <TickBox checked={settings.phaseSequence} onTick={(ticked) => set({ phaseSequence: ticked })} /> Phase sequence
                 </label>
                 <label className="row-flex">
-                  <input type="checkbox" checked={settings.latch} onChange={(event) => set({ latch: event.target.checked })} /> Latching
-                  (manual reset)
+                  <TickBox checked={settings.latch} onTick={(ticked) => set({ latch: ticked })} /> Latching (manual reset)
                 </label>
               </div>
             </>
@@ -218,32 +212,20 @@ export function SupplyWatch({
             <p className="muted">Your own settings have no reasons; return to the calculated ones to see them.</p>
           )}
           {conflicts.map(({ words }) => (
-            <p key={words} className="say fails" role="alert">
+            <Notice kind="fails" key={words} role="alert">
               Refused: {words}
-            </p>
+            </Notice>
           ))}
         </section>
         <section className="sheet lab-block" aria-label="Supply events">
           <div className="row-flex" style={{ justifyContent: 'space-between' }}>
             <p className="label">{recorded ? `Recorded: ${recorded.name}` : 'Supply events'}</p>
             <div className="row-flex">
-              <label className="quiet file-button">
+              <FilePick accept=".csv,text/csv,text/plain" onFile={(file) => void take(file)}>
                 Recording (CSV)
-                <input
-                  type="file"
-                  accept=".csv,text/csv,text/plain"
-                  className="visually-hidden"
-                  onChange={(event) => {
-                    const file = event.target.files?.[0];
-                    event.target.value = '';
-                    if (file) void take(file);
-                  }}
-                />
-              </label>
+              </FilePick>
               {!recorded && (
-                <button
-                  type="button"
-                  className="quiet"
+                <Button
                   onClick={() =>
                     saveText(
                       'supply-events.csv',
@@ -255,34 +237,26 @@ export function SupplyWatch({
                   }
                 >
                   Save as CSV
-                </button>
+                </Button>
               )}
-              {recorded && (
-                <button type="button" className="quiet" onClick={() => setRecorded(undefined)}>
-                  Back to made-up events
-                </button>
-              )}
+              {recorded && <Button onClick={() => setRecorded(undefined)}>Back to made-up events</Button>}
             </div>
           </div>
           {fault && (
-            <p className="say fails" role="alert">
+            <Notice kind="fails" role="alert">
               {fault}
-            </p>
+            </Notice>
           )}
           {!recorded && hour && (
             <p>
               {hour.length} made-up events in an hour, {hour.filter(({ mustTrip }) => mustTrip).length} of which must trip.{' '}
-              <button type="button" className="quiet" onClick={() => setHour(undefined)}>
-                Back to the list
-              </button>
+              <Button onClick={() => setHour(undefined)}>Back to the list</Button>
             </p>
           )}
           {!recorded && !hour && (
             <>
               <EventList scenarios={scenarios} onScenarios={setScenarios} />
-              <button type="button" className="quiet" onClick={makeHour}>
-                A whole hour at random
-              </button>
+              <Button onClick={makeHour}>A whole hour at random</Button>
             </>
           )}
           {meter((recording, name) => setRecorded({ recording, name }))}
@@ -290,38 +264,34 @@ export function SupplyWatch({
       </div>
       <div className="stack">
         <div className="row-flex">
-          <button
-            type="button"
-            className="go"
+          <Button
+            variant="contained"
+            fullWidth
             style={{ width: 'auto' }}
             disabled={work.busy || refused}
             onClick={() => work.onRun(source, settings)}
           >
             Run the relay
-          </button>
+          </Button>
           <AxisPick axes={axes} onAxes={setAxes} />
-          <button
-            type="button"
-            className="quiet"
+          <Button
             disabled={work.busy || refused || source.kind === 'recorded'}
             onClick={() => work.onSweep(source, settings, axis(axes[0]), axis(axes[1]))}
           >
             Sweep
-          </button>
+          </Button>
         </div>
         {work.busy && (
           <div className="row-flex" role="status">
             <progress value={work.share} max={1} aria-label="Progress" />
             <span className="figure">{Math.round(work.share * 100)} %</span>
-            <button type="button" className="quiet" onClick={work.onCancel}>
-              Cancel
-            </button>
+            <Button onClick={work.onCancel}>Cancel</Button>
           </div>
         )}
         {work.fault && (
-          <p className="say fails" role="alert">
+          <Notice kind="fails" role="alert">
             {work.fault}
-          </p>
+          </Notice>
         )}
         {!run && !swept && !work.busy && (
           <p className="muted">
@@ -352,13 +322,13 @@ function RunResult({ outcome, recording }: { outcome: Outcome; recording: Record
   const good = recording.events.length > 0 && missed.length === 0 && nuisance.length === 0;
   return (
     <>
-      <p className={`say ${recording.events.length === 0 ? 'note' : good ? 'fits' : 'fails'}`} role="status">
+      <Notice kind={recording.events.length === 0 ? 'note' : good ? 'fits' : 'fails'} role="status">
         {trips.length === 0
           ? 'It never trips.'
           : `It trips ${trips.length} time${trips.length > 1 ? 's' : ''}, first by ${faultWords[certain(trips[0]).by]}.`}{' '}
         {recording.events.length > 0 && `${missed.length} missed, ${nuisance.length} false trips.`}{' '}
         {chatter > 2 && `It chatters: ${chatter} trips within a minute.`}
-      </p>
+      </Notice>
       <SupplyChart recording={recording} trips={trips} />
       <OutcomeTable outcome={outcome} events={recording.events} />
     </>

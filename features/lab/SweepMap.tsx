@@ -1,5 +1,11 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import type { SweepResult } from '@/core/monitoring/sweep';
@@ -106,45 +112,39 @@ export function SweepMap({
         <p role="status">
           At {round(certain(result.x[picked[0]]))} {x[1]} and {round(certain(result.y[picked[1]]))} {y[1]}: {cell.trips} trips,{' '}
           {cell.missed} missed, {cell.nuisance} false.{' '}
-          <button type="button" className="quiet" onClick={() => onTake(certain(result.x[picked[0]]), certain(result.y[picked[1]]))}>
-            Take these
-          </button>
+          <Button onClick={() => onTake(certain(result.x[picked[0]]), certain(result.y[picked[1]]))}>Take these</Button>
         </p>
       )}
-      {best && (
-        <button type="button" className="quiet" onClick={() => onTake(best.x, best.y)}>
-          Take the middle
-        </button>
-      )}
+      {best && <Button onClick={() => onTake(best.x, best.y)}>Take the middle</Button>}
       <details>
         <summary>Show as a table</summary>
-        <table className="plain">
-          <thead>
-            <tr>
-              <th scope="col">{y[0]}</th>
-              <th scope="col">Clear for {inSentence(x[0])}</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">{y[0]}</TableCell>
+              <TableCell scope="col">Clear for {inSentence(x[0])}</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {result.y.map((value, j) => {
               const good = result.x.filter(
                 (_, i) => certain(certain(result.cells[j])[i]).missed === 0 && certain(certain(result.cells[j])[i]).nuisance === 0,
               );
               return (
-                <tr key={value}>
-                  <td className="figure">
+                <TableRow key={value}>
+                  <TableCell className="figure">
                     {round(value)} {y[1]}
-                  </td>
-                  <td className="figure">
+                  </TableCell>
+                  <TableCell className="figure">
                     {good.length === 0
                       ? 'none'
                       : `${round(certain(good[0]))} to ${round(certain(good.at(-1)))} ${x[1]}, ${good.length} points`}
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               );
             })}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </details>
     </figure>
   );

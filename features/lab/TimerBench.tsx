@@ -1,5 +1,14 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Pill } from '@/ui/forms/Pill';
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { fieldText, readFieldText, seconds as secondsText, type TextField } from '@/core/case/field-text';
@@ -81,22 +90,16 @@ export function TimerBench({
       <div className="stack">
         <div className="row-flex" role="group" aria-label="How the timer is played">
           {(['script', 'hand', 'find'] as const).map((one) => (
-            <button key={one} type="button" className="pill" aria-pressed={mode === one} onClick={() => setMode(one)}>
+            <Pill key={one} pressed={mode === one} onClick={() => setMode(one)}>
               {one === 'script' ? 'From a script' : one === 'hand' ? 'By hand' : 'Find it from a timing diagram'}
-            </button>
+            </Pill>
           ))}
         </div>
         {mode !== 'find' && (
           <div className="sheet lab-form">
             <label>
               <span>Function</span>
-              <select className="text-in" value={fn} onChange={(event) => setFn(event.target.value as TimingFunction)}>
-                {timingFunctionIds.map((id) => (
-                  <option key={id} value={id}>
-                    {say(id)}
-                  </option>
-                ))}
-              </select>
+              <SelectBox value={fn} options={timingFunctionIds.map((id) => [id, say(id)] as const)} onWord={setFn} />
             </label>
             {count > 0 && (
               <NumberBox
@@ -127,8 +130,7 @@ export function TimerBench({
         {mode !== 'hand' && (
           <label className="lab-script">
             {mode === 'find' ? 'Timing diagram of the circuit' : 'Script'}
-            <textarea
-              className="text-in"
+            <TextBox
               rows={2}
               value={written}
               aria-invalid={fault ? true : undefined}
@@ -169,7 +171,7 @@ export function TimerBench({
 
 function Played({ fn, times, stimulus, until }: { fn: TimingFunction; times: Times; stimulus: Stimulus; until: number }) {
   const contacts = useMemo(() => contactsOf(fn, times, stimulus, until), [fn, times, stimulus, until]);
-  if (typeof contacts === 'string') return <p className="say fails">{contacts}</p>;
+  if (typeof contacts === 'string') return <Notice kind="fails">{contacts}</Notice>;
   const traces: NamedTrace[] = [
     { name: 'Supply', trace: stimulus.supply },
     ...(stimulus.signal ? [{ name: 'Signal', trace: stimulus.signal }] : []),
@@ -185,13 +187,15 @@ function Played({ fn, times, stimulus, until }: { fn: TimingFunction; times: Tim
 
 function Changes({ contacts }: { contacts: readonly NamedTrace[] }) {
   return (
-    <table className="plain">
+    <Table>
       <caption className="over">Changes of the contact</caption>
-      <tbody>
+      <TableBody>
         {contacts.map(({ name, trace }) => (
-          <tr key={name}>
-            <th scope="row">{name}</th>
-            <td className="figure">
+          <TableRow key={name}>
+            <TableCell component="th" scope="row">
+              {name}
+            </TableCell>
+            <TableCell className="figure">
               {trace.length === 0
                 ? 'never moves'
                 : trace
@@ -199,11 +203,11 @@ function Changes({ contacts }: { contacts: readonly NamedTrace[] }) {
                     .map(([at, state]) => `${state ? 'closes' : 'opens'} ${secondsText(Number(at.toPrecision(4)))}`)
                     .join(', ')}
               {trace.length > 12 ? ` and ${trace.length - 12} more` : ''}
-            </td>
-          </tr>
+            </TableCell>
+          </TableRow>
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }
 
@@ -240,13 +244,11 @@ function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
   return (
     <div className="sheet" style={{ padding: 12 }}>
       <div className="row-flex lab-hand">
-        <button type="button" className="pill" aria-pressed={on} onClick={() => put('supply', on ? 0 : 1)}>
+        <Pill pressed={on} onClick={() => put('supply', on ? 0 : 1)}>
           Supply {on ? 'on' : 'off'}
-        </button>
-        <button
-          type="button"
-          className="pill"
-          aria-pressed={held}
+        </Pill>
+        <Pill
+          pressed={held}
           onPointerDown={() => put('signal', 1)}
           onPointerUp={() => put('signal', 0)}
           onPointerLeave={() => put('signal', 0)}
@@ -254,26 +256,25 @@ function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
           onKeyUp={(event) => event.key === ' ' && put('signal', 0)}
         >
           Press and hold: signal
-        </button>
+        </Pill>
         <label className="row-flex">
           Clock
-          <select className="text-in" style={{ width: 90 }} value={speed} onChange={(event) => setSpeed(Number(event.target.value))}>
-            {[0.5, 1, 5, 20].map((one) => (
-              <option key={one} value={one}>
-                x {one}
-              </option>
-            ))}
-          </select>
+          <SelectBox
+            style={{ width: 90 }}
+            value={String(speed)}
+            options={['0.5', '1', '5', '20'].map((one) => [one, `x ${one}`] as const)}
+            onWord={(one) => setSpeed(Number(one))}
+          />
         </label>
-        <button type="button" className="quiet" onClick={again} disabled={!running}>
+        <Button onClick={again} disabled={!running}>
           Start again
-        </button>
+        </Button>
         <span className="figure" aria-live="off">
           {now.toFixed(1)} s
         </span>
       </div>
       {typeof contacts === 'string' ? (
-        <p className="say fails">{contacts}</p>
+        <Notice kind="fails">{contacts}</Notice>
       ) : (
         <>
           <TraceChart
@@ -341,7 +342,7 @@ function Finder({
           Click into the lane of the output where the contact changes; click again to take a change away. Or type the trace above.
         </p>
       ) : found.length === 0 ? (
-        <p className="say check">No function known here gives this trace. Look for two devices, or draw it again.</p>
+        <Notice kind="check">No function known here gives this trace. Look for two devices, or draw it again.</Notice>
       ) : (
         <>
           <p>
@@ -362,14 +363,9 @@ function Finder({
             ))}
           </ul>
           <div className="row-flex">
-            <button
-              type="button"
-              className="quiet"
-              disabled={matching === 'busy'}
-              onClick={() => onMatch({ stimulus, output, until: run })}
-            >
+            <Button disabled={matching === 'busy'} onClick={() => onMatch({ stimulus, output, until: run })}>
               {matching === 'busy' ? 'Looking' : 'Which timers of the catalogue do it'}
-            </button>
+            </Button>
             {matching && matching !== 'busy' && (
               <span role="status">
                 {matching.count} do it

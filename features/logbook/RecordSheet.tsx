@@ -1,5 +1,12 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
@@ -12,39 +19,39 @@ function Lines({ title, lines }: { title: string; lines: RecordLine[] }) {
   const say = useSay();
   return (
     <div className="sheet" style={{ overflowX: 'auto' }}>
-      <table className="plain">
+      <Table>
         <caption className="over">{title}</caption>
-        <thead>
-          <tr>
-            <th scope="col">Line</th>
-            <th scope="col">Needed</th>
-            <th scope="col">Part</th>
-            <th scope="col">Verdict</th>
-            <th scope="col">Remark</th>
-          </tr>
-        </thead>
-        <tbody>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Line</TableCell>
+            <TableCell scope="col">Needed</TableCell>
+            <TableCell scope="col">Part</TableCell>
+            <TableCell scope="col">Verdict</TableCell>
+            <TableCell scope="col">Remark</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {lines.map((line) => (
-            <tr key={line.id}>
-              <td>{line.term}</td>
-              <td className="figure">{say(wantedText(line.limit, line))}</td>
-              <td className="figure">{say(haveWords(line, line.instead))}</td>
-              <td>
+            <TableRow key={line.id}>
+              <TableCell>{line.term}</TableCell>
+              <TableCell className="figure">{say(wantedText(line.limit, line))}</TableCell>
+              <TableCell className="figure">{say(haveWords(line, line.instead))}</TableCell>
+              <TableCell>
                 <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center', whiteSpace: 'nowrap' }}>
                   <VerdictMark verdict={certain(line.verdict)} size={15} /> {verdictWords[certain(line.verdict)]}
                 </span>
-              </td>
-              <td>
+              </TableCell>
+              <TableCell>
                 {line.overriddenBy
                   ? `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}`
                   : line.acknowledgedBy
                     ? `${line.verdict === 'not-known' ? 'Signed as not known. ' : ''}${line.acknowledgedBy}${line.note ? `: ${line.note}` : ' acknowledged'}${line.settles ? `. To be settled by: ${line.settles}` : ''}`
                     : ''}
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }
@@ -80,34 +87,19 @@ export function RecordSheet({
             </p>
           </div>
           <div className="row-flex no-print">
-            <a
-              className="quiet"
-              style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
-              href={`/api/v1/records/${id}/pdf`}
-              download
-            >
+            <Button href={`/api/v1/records/${id}/pdf`} download>
               PDF
-            </a>
-            <a
-              className="quiet"
-              style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
-              href={`/api/v1/records/${id}`}
-              download
-            >
+            </Button>
+            <Button href={`/api/v1/records/${id}`} download>
               JSON
-            </a>
-            <a
-              className="quiet"
-              style={{ textDecoration: 'none', display: 'inline-grid', placeItems: 'center' }}
-              href={`/api/v1/records/${id}/label`}
-              download
-            >
+            </Button>
+            <Button href={`/api/v1/records/${id}/label`} download>
               Label
-            </a>
+            </Button>
           </div>
         </div>
-        {!untouched && <p className="say fails">This record no longer matches the hash it was signed with. Do not rely on it.</p>}
-        {body.remark && <p className="say note">{body.remark}</p>}
+        {!untouched && <Notice kind="fails">This record no longer matches the hash it was signed with. Do not rely on it.</Notice>}
+        {body.remark && <Notice kind="note">{body.remark}</Notice>}
         {body.stock && (
           <p className="muted">
             Taken from {body.stock.place}: {body.stock.before} before, {body.stock.after} left.
@@ -128,7 +120,7 @@ export function RecordSheet({
             ))}
           </div>
         )}
-        {foundText(body).length > 0 && <p className="say note">{foundText(body).join('; ')}.</p>}
+        {foundText(body).length > 0 && <Notice kind="note">{foundText(body).join('; ')}.</Notice>}
         <Lines
           title={`Installed: ${body.fitted.name}, ${fittedBrief(body)}: ${verdictWords[body.fitted.verdict]}`}
           lines={body.fitted.lines}
@@ -146,53 +138,53 @@ export function RecordSheet({
         )}
         {body.settings && body.settings.length > 0 && (
           <div className="sheet" style={{ overflowX: 'auto' }}>
-            <table className="plain">
+            <Table>
               <caption className="over">Settings</caption>
-              <thead>
-                <tr>
-                  <th scope="col">Setting</th>
-                  <th scope="col">Set to</th>
-                  <th scope="col">As left</th>
-                </tr>
-              </thead>
-              <tbody>
+              <TableHead>
+                <TableRow>
+                  <TableCell scope="col">Setting</TableCell>
+                  <TableCell scope="col">Set to</TableCell>
+                  <TableCell scope="col">As left</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
                 {body.settings.map(({ name, value, asLeft }) => (
-                  <tr key={name}>
-                    <td>{name}</td>
-                    <td className="figure">{value}</td>
-                    <td className="figure">{asLeft || <span className="blank-left" />}</td>
-                  </tr>
+                  <TableRow key={name}>
+                    <TableCell>{name}</TableCell>
+                    <TableCell className="figure">{value}</TableCell>
+                    <TableCell className="figure">{asLeft || <span className="blank-left" />}</TableCell>
+                  </TableRow>
                 ))}
-              </tbody>
-            </table>
+              </TableBody>
+            </Table>
           </div>
         )}
         <div className="sheet" style={{ overflowX: 'auto' }}>
-          <table className="plain">
+          <Table>
             <caption className="over">Tests</caption>
-            <thead>
-              <tr>
-                <th scope="col">Test</th>
-                <th scope="col">Reading</th>
-                <th scope="col">Limits</th>
-                <th scope="col">Verdict</th>
-              </tr>
-            </thead>
-            <tbody>
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">Test</TableCell>
+                <TableCell scope="col">Reading</TableCell>
+                <TableCell scope="col">Limits</TableCell>
+                <TableCell scope="col">Verdict</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {body.proofs.map((proof) => (
-                <tr key={proof.id}>
-                  <td>{proof.title}</td>
-                  <td className="figure">{proof.net === null ? '' : formatValue(proof.net, proof.unit)}</td>
-                  <td className="figure">{proof.limits}</td>
-                  <td>
+                <TableRow key={proof.id}>
+                  <TableCell>{proof.title}</TableCell>
+                  <TableCell className="figure">{proof.net === null ? '' : formatValue(proof.net, proof.unit)}</TableCell>
+                  <TableCell className="figure">{proof.limits}</TableCell>
+                  <TableCell>
                     <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
                       {proofMark(proof.verdict)} {proof.verdict}
                     </span>
-                  </td>
-                </tr>
+                  </TableCell>
+                </TableRow>
               ))}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </div>
         <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>
           SHA-256 of the canonical JSON: <span className="figure">{hash}</span>

@@ -1,5 +1,8 @@
 'use client';
 
+import { Notice } from '@/ui/shell/Notice';
+import { TextBox } from '@/ui/forms/TextBox';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
 
@@ -23,13 +26,13 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
     setBusy(false);
   };
   return (
-    <div className="say not-known stack" style={{ gap: 6 }}>
+    <Notice kind="not-known" className="stack" style={{ gap: 6 }}>
       <p>
         <b>{point.term} was signed as not known.</b> {point.by}: {point.reason}.{' '}
         {point.settles ? `To be settled by: ${point.settles}.` : ''}
       </p>
-      <input
-        className="text-in wide"
+      <TextBox
+        wide
         aria-label={`What was found, ${point.term}`}
         placeholder="what was found"
         value={found}
@@ -37,8 +40,7 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
         onChange={(event) => setFound(event.target.value)}
       />
       <div className="row-flex">
-        <input
-          className="text-in"
+        <TextBox
           aria-label={`Found by, ${point.term}`}
           placeholder="your name"
           autoComplete="name"
@@ -46,11 +48,11 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
           maxLength={80}
           onChange={(event) => setBy(event.target.value)}
         />
-        <button type="button" className="quiet" disabled={!ready} onClick={keep}>
+        <Button disabled={!ready} onClick={keep}>
           Settled
-        </button>
+        </Button>
       </div>
       {fault && <p role="alert">{fault}</p>}
-    </div>
+    </Notice>
   );
 }

@@ -1,5 +1,8 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
@@ -62,14 +65,12 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
           <div key={rail}>
             <div className="rail">
               {tiles.map((tile) => (
-                <button
+                <ButtonBase
                   key={tile.id}
-                  type="button"
                   className={`tile ${tile.states.join(' ')}`}
                   aria-pressed={tile.id === chosen}
                   onClick={() => onChoose(tile.id)}
                   aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`}
-                  style={{ minWidth: 84 }}
                 >
                   <StateMarks states={tile.states} />
                   <span className="tag">{tile.tag}</span>
@@ -78,7 +79,7 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
                     {tile.family.replace('-', ' ')}
                   </span>
                   <span className="rating">{tile.rating}</span>
-                </button>
+                </ButtonBase>
               ))}
             </div>
             <div className="duct" aria-hidden="true" />
@@ -121,7 +122,7 @@ function PositionCard({
         </p>
       </div>
       {tile.wrong.length > 0 && (
-        <div className="say fails">
+        <Notice kind="fails">
           <p>
             <b>Wrong part installed.</b>
           </p>
@@ -133,17 +134,17 @@ function PositionCard({
               and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the job shows all.
             </p>
           )}
-        </div>
+        </Notice>
       )}
       {tile.spent.length > 0 && (
-        <div className="say fails">
+        <Notice kind="fails">
           <p>
             <b>{tile.wrong.length > 0 ? 'Worn out as well.' : 'The correct part, worn out.'}</b>
           </p>
           {tile.spent.map((text) => (
             <p key={text}>{text}.</p>
           ))}
-        </div>
+        </Notice>
       )}
       {tile.openPoints.map((point) => (
         <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
@@ -164,14 +165,14 @@ function PositionCard({
         </div>
       )}
       {repeat && (
-        <div className="say check">
+        <Notice kind="check">
           <p>3 or more faults within 12 months. Find the cause before installing the same part again.</p>
-        </div>
+        </Notice>
       )}
       {fault && (
-        <div className="say fails" role="alert">
+        <Notice kind="fails" role="alert">
           <p>{fault}</p>
-        </div>
+        </Notice>
       )}
       {tile.onTheBench && tile.load !== '' && (
         <p>
@@ -180,10 +181,10 @@ function PositionCard({
       )}
       <div className="foot">
         {tile.onTheBench ? (
-          <button type="button" className="go" disabled={starting} onClick={() => onStart(tile.id)}>
+          <Button variant="contained" fullWidth disabled={starting} onClick={() => onStart(tile.id)}>
             {tile.swapId ? 'Continue the job' : starting ? 'Opening' : 'Start a job'}
             <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
-          </button>
+          </Button>
         ) : (
           <p className="muted">This kind of device cannot be judged yet.</p>
         )}
@@ -225,16 +226,15 @@ export function PanelsDesk(props: {
             {one.panels.map((entry) => {
               const bad = entry.positions.filter((position) => position.states.includes('wrong-part')).length;
               return (
-                <button
+                <ButtonBase
                   key={entry.id}
-                  type="button"
                   className="row"
                   aria-current={entry.id === panel.id ? 'true' : undefined}
                   onClick={() => props.onPanel(entry.id)}
                 >
                   <span>{entry.name}</span>
                   <small>{bad > 0 ? `${bad} wrong` : entry.positions.length}</small>
-                </button>
+                </ButtonBase>
               );
             })}
           </div>

@@ -1,9 +1,13 @@
 'use client';
 
+import { LinkButton } from '@/ui/shell/LinkButton';
+import { FilePick } from '@/ui/forms/FilePick';
+import Button from '@mui/material/Button';
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { PartCurveView } from '@/services/part-curves';
 import { textOfCurveFile } from '@/ui/forms/curve-file';
@@ -17,7 +21,6 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
   const [source, setSource] = useState('');
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const file = useRef<HTMLInputElement>(null);
   const path = `/api/v1/parts/${encodeURIComponent(partId)}/curve`;
   const settle = <T,>(answer: ApiAnswer<T>, take: (value: T) => void) => {
     setBusy(false);
@@ -26,8 +29,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
     take(answer.value);
     router.refresh();
   };
-  const keep = async (picked: File | undefined) => {
-    if (!picked) return;
+  const keep = async (picked: File) => {
     const read = await textOfCurveFile(picked);
     if (!read.ok) return setFault(read.fault);
     setBusy(true);
@@ -51,19 +53,11 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
             {certain(edges).length > 0 ? `: ${certain(edges).join(', ')}` : ''}. It takes precedence over the limits of the standard.
           </p>
           <div className="row-flex">
-            <Link
-              className="quiet"
-              style={{ display: 'inline-flex', alignItems: 'center', textDecoration: 'none' }}
-              href={`/curves?part=${encodeURIComponent(partId)}`}
-            >
-              See it on the curves desk
-            </Link>
-            <button type="button" className="quiet" onClick={() => saveText(`${name}.csv`, kept.csv)}>
-              As CSV
-            </button>
-            <button type="button" className="quiet" disabled={busy} onClick={() => void remove()}>
+            <LinkButton href={`/curves?part=${encodeURIComponent(partId)}`}>See it on the curves desk</LinkButton>
+            <Button onClick={() => saveText(`${name}.csv`, kept.csv)}>As CSV</Button>
+            <Button disabled={busy} onClick={() => void remove()}>
               Remove
-            </button>
+            </Button>
           </div>
         </>
       ) : (
@@ -73,33 +67,23 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
       )}
       <label className="stack" style={{ gap: 4 }}>
         <span className="muted">Source of the points</span>
-        <input
-          className="text-in wide"
-          value={source}
-          maxLength={200}
-          placeholder="sheet, page, date"
-          onChange={(event) => setSource(event.target.value)}
-        />
+        <TextBox wide value={source} maxLength={200} placeholder="sheet, page, date" onChange={(event) => setSource(event.target.value)} />
       </label>
       <div className="row-flex">
-        <button type="button" className="quiet" disabled={busy || source.trim() === ''} onClick={() => file.current?.click()}>
-          {kept ? 'Another curve, CSV' : 'Keep a curve, CSV'}
-        </button>
-        {source.trim() === '' && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
-        <input
-          ref={file}
-          type="file"
+        <FilePick
           accept=".csv,text/csv,text/plain"
-          className="visually-hidden"
           aria-label="Curve file of this part"
-          tabIndex={-1}
-          onChange={(event) => void keep(event.target.files?.[0]).then(() => (event.target.value = ''))}
-        />
+          disabled={busy || source.trim() === ''}
+          onFile={(file) => void keep(file)}
+        >
+          {kept ? 'Another curve, CSV' : 'Keep a curve, CSV'}
+        </FilePick>
+        {source.trim() === '' && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
       </div>
       {fault && (
-        <p className="say fails" role="alert">
+        <Notice kind="fails" role="alert">
           {fault}
-        </p>
+        </Notice>
       )}
     </section>
   );

@@ -1,5 +1,9 @@
 'use client';
 
+import { Notice } from '@/ui/shell/Notice';
+import ButtonBase from '@mui/material/ButtonBase';
+import Button from '@mui/material/Button';
+import { TextBox } from '@/ui/forms/TextBox';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { contradictions, withArticle } from '@/core/device-identification/contradictions';
@@ -19,9 +23,9 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
     <div className="key">
       <section className="stack" aria-live="polite">
         {state.contradiction && (
-          <p className="say fails" role="alert">
+          <Notice kind="fails" role="alert">
             These answers do not go together: nothing has all of them. Go back to the one that was least sure.
-          </p>
+          </Notice>
         )}
         {!end && state.next && (
           <>
@@ -31,18 +35,16 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
             </div>
             <div className="key-answers">
               {state.next.answers.map((answer) => (
-                <button
+                <ButtonBase
                   key={answer.id}
-                  type="button"
                   className="key-answer"
                   onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: answer.id }])}
                 >
                   <KeyPicture id={answer.picture} />
                   <b>{answer.label}</b>
-                </button>
+                </ButtonBase>
               ))}
-              <button
-                type="button"
+              <ButtonBase
                 className="key-answer"
                 onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: null }])}
               >
@@ -50,7 +52,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
                   ?
                 </span>
                 <b>Can’t tell</b>
-              </button>
+              </ButtonBase>
             </div>
           </>
         )}
@@ -65,27 +67,27 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
               <div key={one.id} className="sheet" style={{ padding: 14 }}>
                 <b>{say(one.title)}</b>
                 <p className="muted">{one.about}</p>
-                <button type="button" className="go inline" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
+                <Button variant="contained" style={{ marginTop: 8 }} onClick={() => onFamily(one.family)}>
                   Read its plate
-                </button>
+                </Button>
               </div>
             ))}
           </div>
         )}
         <div className="row-flex">
-          <button type="button" className="quiet" disabled={path.length === 0} onClick={() => setPath(path.slice(0, -1))}>
+          <Button disabled={path.length === 0} onClick={() => setPath(path.slice(0, -1))}>
             Back
-          </button>
-          <button type="button" className="quiet" disabled={path.length === 0} onClick={() => setPath([])}>
+          </Button>
+          <Button disabled={path.length === 0} onClick={() => setPath([])}>
             Start again
-          </button>
+          </Button>
         </div>
       </section>
       <aside className="stack" aria-label="What is left">
         <label className="stack" style={{ gap: 4 }}>
           <span>Marks on it, as far as they read</span>
-          <input
-            className="text-in wide"
+          <TextBox
+            wide
             value={marks}
             maxLength={400}
             placeholder="such as C16 0.03 A IEC 61009-1"
@@ -93,9 +95,9 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
           />
         </label>
         {against.map((text) => (
-          <p key={text} className="say fails" role="alert">
+          <Notice kind="fails" key={text} role="alert">
             {text}
-          </p>
+          </Notice>
         ))}
         <div>
           <p className="label">Left: {state.left.length}</p>

@@ -1,5 +1,7 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
 import { useEffect, useState } from 'react';
 import { searchGlossary, type GlossaryEntry } from '@/core/plates/glossary';
 import { useSay } from '../../ui/language/practice';
@@ -17,8 +19,8 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
     <div className="stack">
       <label className="row-flex">
         <span className="visually-hidden">Find a mark</span>
-        <input
-          className="text-in wide"
+        <TextBox
+          wide
           style={{ maxWidth: 460 }}
           type="search"
           autoFocus
@@ -31,12 +33,12 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
         </span>
       </label>
       {/^\s*ALF\s*$/i.test(query) && (
-        <p className="say check">ALF is ambiguous: it is no other name of FLA. Look at the plate again for FLA, AFL or LRA.</p>
+        <Notice kind="check">ALF is ambiguous: it is no other name of FLA. Look at the plate again for FLA, AFL or LRA.</Notice>
       )}
       {found.length === 0 && (
-        <p className="say note">
+        <Notice kind="note">
           No known plate carries this marking. Approval marks are recorded as seen; no meaning is invented for them.
-        </p>
+        </Notice>
       )}
       <dl className="glossary">
         {found.map((entry) => (

@@ -1,5 +1,9 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { rowsMark } from '@/core/case/case';
 import { certain } from '@/core/certain';
 import { useRouter, useSearchParams } from 'next/navigation';
@@ -101,8 +105,9 @@ export function PlatesPage() {
           {!seen && (
             <label className="stack" style={{ gap: 4 }}>
               <span className="label">Or type or paste the wording of the plate</span>
-              <textarea
-                className="text-in wide figure"
+              <TextBox
+                wide
+                className="figure"
                 rows={4}
                 value={text}
                 spellCheck={false}
@@ -115,42 +120,31 @@ export function PlatesPage() {
         <div className="stack">
           <label className="row-flex">
             <span className="muted">It is a</span>
-            <select
-              className="text-in"
+            <SelectBox
               style={{ fontFamily: 'var(--sans)', minWidth: 220 }}
               value={chosen ?? ''}
-              onChange={(event) => choose(event.target.value)}
-            >
-              <option value="">{guesses[0] ? `guessed: ${inSentence(sayIn(practice, guesses[0].title))}` : 'not known yet'}</option>
-              {plates.map(({ id, title }) => (
-                <option key={id} value={id}>
-                  {inSentence(sayIn(practice, title))}
-                </option>
-              ))}
-            </select>
+              options={[
+                ['', guesses[0] ? `guessed: ${inSentence(sayIn(practice, guesses[0].title))}` : 'not known yet'],
+                ...plates.map(({ id, title }) => [id, inSentence(sayIn(practice, title))] as const),
+              ]}
+              onWord={choose}
+            />
           </label>
           {!chosen && guesses.length > 1 && certain(guesses[1]).weight > certain(guesses[0]).weight * 0.7 && (
-            <p className="say check">
+            <Notice kind="check">
               It could also be{' '}
               {guesses
                 .slice(1, 3)
                 .map(({ title }) => inSentence(sayIn(practice, title)))
                 .join(' or ')}
               . Choose, or ask the key.
-            </p>
+            </Notice>
           )}
           {source.trim() !== '' && !plate && (
-            <p className="say not-known">The wording does not identify the device. Choose it above, or use “What is this?”.</p>
+            <Notice kind="not-known">The wording does not identify the device. Choose it above, or use “What is this?”.</Notice>
           )}
           {source.trim() === '' && !plate && (
-            <EmptyPlace
-              title="The plate appears here"
-              action={
-                <button type="button" className="quiet" onClick={() => setText(EXAMPLE)}>
-                  Try an example
-                </button>
-              }
-            >
+            <EmptyPlace title="The plate appears here" action={<Button onClick={() => setText(EXAMPLE)}>Try an example</Button>}>
               Each field with what it means; uncertain ones are marked for confirmation, unreadable ones say how to recover them.
             </EmptyPlace>
           )}

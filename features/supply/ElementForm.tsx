@@ -1,5 +1,9 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import ButtonBase from '@mui/material/ButtonBase';
+import { TextBox } from '@/ui/forms/TextBox';
+import { TickBox } from '@/ui/forms/TickBox';
 import { certain } from '@/core/certain';
 import { elementFields, elementTitles } from '@/core/supply/element-fields';
 import type { Element } from '@/core/supply/path';
@@ -25,21 +29,21 @@ export function ElementForm({
     <section className="sheet curve-device" aria-label={`${elementTitles[element.kind]} ${element.name}`}>
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <b>{elementTitles[element.kind]}</b>
-        <button type="button" className="plain" onClick={onRemove}>
+        <ButtonBase className="plain" onClick={onRemove}>
           Take out
-        </button>
+        </ButtonBase>
       </div>
       <div className="curve-fields">
         <label>
           <span>Name</span>
-          <input className="text-in wide" value={element.name} maxLength={60} onChange={(event) => put('name', event.target.value)} />
+          <TextBox wide value={element.name} maxLength={60} onChange={(event) => put('name', event.target.value)} />
         </label>
         {elementFields[element.kind].map((field) =>
           field.name === 'on' ? (
             <label key={field.name}>
               <span>{field.label}</span>
-              <input
-                className="text-in wide"
+              <TextBox
+                wide
                 type="date"
                 value={String(values.on)}
                 onChange={(event) => event.target.value && put('on', event.target.value)}
@@ -47,22 +51,18 @@ export function ElementForm({
             </label>
           ) : field.kind === 'flag' ? (
             <label key={field.name} className="row-flex">
-              <input type="checkbox" checked={values[field.name] === true} onChange={(event) => put(field.name, event.target.checked)} />
+              <TickBox checked={values[field.name] === true} onTick={(ticked) => put(field.name, ticked)} />
               <span>{field.label}</span>
             </label>
           ) : field.kind === 'word' ? (
             <label key={field.name}>
               <span>{field.label}</span>
-              <select
-                className="text-in wide"
+              <SelectBox<string>
+                wide
                 value={String(values[field.name] ?? '')}
-                onChange={(event) => put(field.name, event.target.value || undefined)}
-              >
-                {field.optional && <option value="">as the line</option>}
-                {certain(field.words).map((word) => (
-                  <option key={word}>{word}</option>
-                ))}
-              </select>
+                options={[...(field.optional ? [['', 'as the line'] as const] : []), ...certain(field.words)]}
+                onWord={(word) => put(field.name, word || undefined)}
+              />
             </label>
           ) : (
             <NumberBox

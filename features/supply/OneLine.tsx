@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import type { Node } from '@/core/supply/fault-current';
 import type { Element } from '@/core/supply/path';
 import { elementTitles } from '@/core/supply/element-fields';
@@ -58,7 +59,7 @@ export function OneLine({
     <ol className="one-line" aria-label="One-line from source to position">
       {nodes.map((node, i) => (
         <li key={i}>
-          <button type="button" className={`sheet ${i === chosen ? 'chosen' : ''}`} aria-pressed={i === chosen} onClick={() => onChoose(i)}>
+          <ButtonBase className={`sheet ${i === chosen ? 'chosen' : ''}`} aria-pressed={i === chosen} onClick={() => onChoose(i)}>
             <Sign kind={node.kind} />
             <span className="one-line-words">
               <b>{node.name}</b>
@@ -93,7 +94,7 @@ export function OneLine({
                 </span>
               )}
             </span>
-          </button>
+          </ButtonBase>
         </li>
       ))}
     </ol>

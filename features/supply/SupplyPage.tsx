@@ -1,5 +1,10 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { ConflictDialog } from '@/ui/draft/ConflictDialog';
+import { SaveLine } from '@/ui/draft/SaveLine';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { messageOf } from '@/core/certain';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
@@ -10,11 +15,12 @@ import type { SupplyView } from '@/services/supply-paths';
 import { ElementForm } from '@/features/supply/ElementForm';
 import { OneLine } from '@/features/supply/OneLine';
 import { Shell } from '../shell/Shell';
-import { useSupply } from './use-supply';
+import { supplyChangeWords, useSupply } from './use-supply';
 
 /** What feeds a panel and a position, and the fault current at every node: worked out as it is typed, saved on demand. */
 export function SupplyPage({ view, position }: { view: SupplyView; position?: string }) {
-  const { path, runs, save, theirs, edit, send, takeTheirs } = useSupply(view);
+  const draft = useSupply(view);
+  const { path, runs } = draft.value;
   const [positionId, setPositionId] = useState(view.positions.some(({ id }) => id === position) ? position : undefined);
   const [chosen, setChosen] = useState(0);
   const run = useMemo(() => (positionId ? (runs[positionId] ?? []) : []), [positionId, runs]);
@@ -26,8 +32,8 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
       return { nodes: [], fault: messageOf(error) };
     }
   }, [path, run, view.site.practice]);
-  const ownElements = (next: Element[]) => edit({ path: { ...path, elements: next } });
-  const ownRun = (next: Element[]) => positionId && edit({ runs: { ...runs, [positionId]: next } });
+  const ownElements = (next: readonly Element[]) => draft.change([{ path: 'path', value: { ...path, elements: next } }]);
+  const ownRun = (next: readonly Element[]) => positionId && draft.change([{ path: `runs.${positionId}`, value: next }]);
   const own = path.elements.length;
   const put = (index: number, element: Element) =>
     index < own
@@ -60,24 +66,17 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
             </div>
             <label className="row-flex">
               <span className="muted">To</span>
-              <select
-                className="text-in"
+              <SelectBox
                 style={{ width: 260, fontFamily: 'var(--sans)' }}
                 value={positionId ?? ''}
-                onChange={(event) => setPositionId(event.target.value || undefined)}
-              >
-                <option value="">the panel itself</option>
-                {view.positions.map(({ id, tag, function: fn }) => (
-                  <option key={id} value={id}>
-                    {tag} {fn}
-                  </option>
-                ))}
-              </select>
+                options={[['', 'the panel itself'], ...view.positions.map(({ id, tag, function: fn }) => [id, `${tag} ${fn}`] as const)]}
+                onWord={(id) => setPositionId(id || undefined)}
+              />
             </label>
             {fault && (
-              <p className="say fails" role="alert">
+              <Notice kind="fails" role="alert">
                 {fault}
-              </p>
+              </Notice>
             )}
             <OneLine nodes={nodes} dc={path.system === 'dc'} chosen={chosen} onChoose={setChosen} />
           </div>
@@ -85,48 +84,43 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
             {at && <ElementForm key={chosen} element={at} onChange={(element) => put(chosen, element)} onRemove={() => remove(chosen)} />}
             <label className="stack" style={{ gap: 4 }}>
               <span className="muted">Add {positionId ? 'to the run of this position' : 'to the panel’s supply'}</span>
-              <select
-                className="text-in wide"
+              <SelectBox
+                wide
                 value=""
-                onChange={(event) => event.target.value && add(event.target.value as Element['kind'])}
-              >
-                <option value="">choose</option>
-                {elementKinds.map((kind) => (
-                  <option key={kind} value={kind}>
-                    {elementTitles[kind]}
-                  </option>
-                ))}
-              </select>
+                options={[['', 'choose'], ...elementKinds.map((kind) => [kind, elementTitles[kind]] as const)]}
+                onWord={(kind) => kind && add(kind)}
+              />
             </label>
-            <button
-              type="button"
-              className="go"
-              onClick={() => void send(positionId)}
-              disabled={fault !== undefined || theirs !== undefined}
+            <Button
+              variant="contained"
+              fullWidth
+              onClick={() => void draft.flush()}
+              disabled={fault !== undefined || draft.save === 'saving'}
             >
               Save the supply
               <small>positions without a figure of their own take these</small>
-            </button>
-            <p className={save.bad ? 'say fails' : 'muted'} role="status">
-              {save.words}
-            </p>
-            {theirs && (
-              <section className="stack" aria-label="Two versions of this supply">
-                <p className="muted">
-                  Theirs: {theirs.path?.elements.map(({ name }) => name).join(', ') || 'nothing'}. Yours:{' '}
-                  {path.elements.map(({ name }) => name).join(', ')}.
-                </p>
-                <button type="button" className="quiet" onClick={takeTheirs}>
-                  Use theirs, discard mine
-                </button>
-                <button type="button" className="quiet" onClick={() => void send(positionId, theirs.version)}>
-                  Save mine over theirs
-                </button>
-              </section>
+            </Button>
+            {draft.fault && draft.save === 'refused' && (
+              <Notice kind="fails" role="alert">
+                {draft.fault}
+              </Notice>
             )}
+            {view.path === null && draft.save === 'saved' && draft.version() === view.version && (
+              <p className="muted">Nothing is entered for this panel yet: an example stands here.</p>
+            )}
+            <SaveLine save={draft.save} recovered={draft.recovered} onUndo={draft.canUndo ? draft.undo : undefined} />
           </aside>
         </div>
       </main>
+      {draft.conflict && (
+        <ConflictDialog
+          document="this supply"
+          theirs={draft.conflict.theirChanges}
+          mine={draft.conflict.mine}
+          wordsOf={(change) => supplyChangeWords(view, change)}
+          onSettle={draft.settle}
+        />
+      )}
     </Shell>
   );
 }

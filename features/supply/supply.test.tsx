@@ -84,7 +84,7 @@ describe('the form of an element', () => {
   });
   it('a changed conductor shows the one that is set', () => {
     const html = renderToStaticMarkup(<ElementForm element={path.elements[2]!} onChange={nothing} onRemove={nothing} />);
-    expect(html).toContain('<option selected="">70 mm²</option>');
+    expect(html).toContain('<option value="70 mm²" selected="">70 mm²</option>');
     expect(html).toContain('value="35');
   });
 });

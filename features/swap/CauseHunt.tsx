@@ -1,5 +1,7 @@
 'use client';
 
+import Button from '@mui/material/Button';
+import { Pill } from '@/ui/forms/Pill';
 import { useState } from 'react';
 import { causeVerdict, type Cause, type CauseVerdict } from '@/core/swap/cause';
 import type { CauseHunt as Hunt } from '@/core/swap/cause-hunt';
@@ -37,9 +39,9 @@ export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
                   : `All are ruled out: ${hunt.allRuledOut}.`}
           </p>
         </div>
-        <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Close' : 'Find the cause'}
-        </button>
+        </Button>
       </div>
       {open &&
         causes.map(({ cause, verdict }) => {
@@ -58,15 +60,9 @@ export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
               {cause.limit === null || cause.unit === '' ? (
                 <div className="row-flex" role="group" aria-label={cause.title}>
                   {[true, false].map((yes) => (
-                    <button
-                      key={String(yes)}
-                      type="button"
-                      className="pill"
-                      aria-pressed={finding?.yes === yes}
-                      onClick={() => put(finding?.yes === yes ? null : { yes })}
-                    >
+                    <Pill key={String(yes)} pressed={finding?.yes === yes} onClick={() => put(finding?.yes === yes ? null : { yes })}>
                       {yes ? 'Yes' : 'No'}
-                    </button>
+                    </Pill>
                   ))}
                 </div>
               ) : (

@@ -1,5 +1,8 @@
 'use client';
 
+import { Notice } from '@/ui/shell/Notice';
+import { TextBox } from '@/ui/forms/TextBox';
+import Button from '@mui/material/Button';
 import { NameField } from './NameField';
 import { useState } from 'react';
 import type { Change as PartChange } from '@/core/matching/changes';
@@ -59,15 +62,15 @@ function ObstacleRow({
   const kept = keptAs(obstacle, line, change);
   const short = obstacle.text.slice(0, 80);
   return (
-    <div className={`say ${verdict}`} style={{ display: 'grid', gap: 6 }}>
+    <Notice kind={verdict} style={{ display: 'grid', gap: 6 }}>
       <p style={{ display: 'flex', gap: 8 }}>
         <VerdictMark verdict={verdict} /> <span>{obstacle.text}</span>
       </p>
       {obstacle.kind !== 'safety' && kept && (
         <div className="row-flex">
           {needsReason && (
-            <input
-              className="text-in wide"
+            <TextBox
+              wide
               style={{ maxWidth: 420 }}
               aria-label={`Reason for: ${short}`}
               placeholder={reasonHints[obstacle.kind]}
@@ -77,8 +80,8 @@ function ObstacleRow({
             />
           )}
           {obstacle.settles && (
-            <input
-              className="text-in wide"
+            <TextBox
+              wide
               style={{ maxWidth: 420 }}
               aria-label={`What will settle: ${short}`}
               placeholder="what will settle it: data sheet, measurement, by when"
@@ -87,9 +90,7 @@ function ObstacleRow({
               onChange={(event) => setSettles(event.target.value)}
             />
           )}
-          <button
-            type="button"
-            className="quiet"
+          <Button
             disabled={!ready}
             onClick={() =>
               onChange([
@@ -106,10 +107,10 @@ function ObstacleRow({
             }
           >
             {asks[obstacle.kind]}
-          </button>
+          </Button>
         </div>
       )}
-    </div>
+    </Notice>
   );
 }
 
@@ -119,10 +120,10 @@ function ChangeList({ changes }: { changes: readonly PartChange[] }) {
     <div className="stack" style={{ gap: 6 }}>
       <h3 style={{ fontSize: 14 }}>Compared with the removed part</h3>
       {changes.map((change) => (
-        <p key={change.id} className={`say ${change.ask === null ? 'fits' : 'check'}`}>
+        <Notice kind={change.ask === null ? 'fits' : 'check'} key={change.id}>
           {change.because}
           {change.ask ? ` Ask first: ${change.ask}` : ''}
-        </p>
+        </Notice>
       ))}
     </div>
   );
@@ -153,7 +154,7 @@ export function ChoicePanel({
   if (obstacles.length === 0)
     return (
       <section className="stack" aria-label={`Before ${title} is installed`}>
-        <p className="say fits">{title} meets every line, or what was open is acknowledged. It can be chosen.</p>
+        <Notice kind="fits">{title} meets every line, or what was open is acknowledged. It can be chosen.</Notice>
         {said.length > 0 && <ChangeList changes={said} />}
       </section>
     );

@@ -1,5 +1,6 @@
 'use client';
 
+import Button from '@mui/material/Button';
 import Link from 'next/link';
 import { useState } from 'react';
 import { settledClosing } from '@/core/close-failure/findings';
@@ -30,9 +31,9 @@ export function ClosingHunt({ state, repeats, onChange }: { state: SwapState; re
             {!begun && <Link href="/lab?bench=closing">One to press is in the lab</Link>}
           </p>
         </div>
-        <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Close' : 'Find out why'}
-        </button>
+        </Button>
       </div>
       {open && (
         <WillNotClose

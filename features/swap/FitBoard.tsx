@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import { wordsMark } from '@/core/case/case';
 import { Fragment, useRef, useState, type KeyboardEvent } from 'react';
 import { markText, type Change } from '@/core/matching/changes';
@@ -50,16 +51,10 @@ function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => vo
       </span>
     );
   return (
-    <button
-      type="button"
-      className="cell"
-      tabIndex={-1}
-      onClick={onPick}
-      aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}
-    >
+    <ButtonBase className="cell" tabIndex={-1} onClick={onPick} aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}>
       <VerdictMark verdict={line.verdict} />
       {say(figureOf(line))}
-    </button>
+    </ButtonBase>
   );
 }
 
@@ -143,6 +138,7 @@ export function FitBoard({
   };
   return (
     <div className="board-wrap" tabIndex={0} role="region" aria-label="Fit board">
+      {/* eslint-disable-next-line no-restricted-syntax -- the fit board is drawn: parts and verdict marks in its own grid */}
       <table className="board" ref={table} onKeyDown={move}>
         <thead>
           <tr>
@@ -159,9 +155,9 @@ export function FitBoard({
             {columns.map((column) => (
               <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
                 <small>{column.where}</small>
-                <button type="button" className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
+                <ButtonBase className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
                   {column.name}
-                </button>
+                </ButtonBase>
                 <small className="brief">{sayIn(practice, column.brief)}</small>
                 <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
                   <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
@@ -219,9 +215,9 @@ export function FitBoard({
           {hold.length > 0 && (
             <tr className="group fold">
               <th colSpan={2 + columns.length} scope="colgroup">
-                <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
+                <ButtonBase aria-expanded={open} onClick={() => setOpen(!open)}>
                   {foldText(decide.length, hold.length, open)}
-                </button>
+                </ButtonBase>
               </th>
             </tr>
           )}

@@ -1,5 +1,6 @@
 'use client';
 
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import type { Electronics } from '@/core/fields/residual-fields';
 import { WaveformView } from '../../ui/residual/WaveformView';
@@ -14,9 +15,9 @@ export function LeakageSeen({ front }: { front: Electronics }) {
           <h2 style={{ margin: 0 }}>What must it detect?</h2>
           <p className="muted">The input stage of the load shapes the leakage current; not every type detects it.</p>
         </div>
-        <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
           {open ? 'Close' : 'Show the waveforms'}
-        </button>
+        </Button>
       </div>
       {open && <WaveformView start={front} />}
     </section>

@@ -1,17 +1,19 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
+import { Notice } from '@/ui/shell/Notice';
 import CircularProgress from '@mui/material/CircularProgress';
 import { useState } from 'react';
-import type { Practice } from '@/core/case/case';
-import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
-import { familyOf, familyWords } from '@/core/families/registry';
+import { familyWords } from '@/core/families/registry';
 import { termOf } from '@/core/quantities/terms';
-import type { Change as PartChange } from '@/core/matching/changes';
-import { choiceKey, type Change, type SwapState } from '@/core/swap/swap';
+import { choiceKey, chooseChanges, type Choice } from '@/core/swap/swap';
 import type { Comparison, BoardColumn } from '@/services/match';
 import { ChoicePanel } from '@/features/swap/ChoicePanel';
 import { FitBoard, type Column } from '@/features/swap/FitBoard';
 import { WhyFell } from '@/features/swap/WhyFell';
+import { relayDrivesContactor } from '@/core/alternatives/relay-drives-contactor';
+import { RelayDrives } from './RelayDrives';
+import { useJob } from './use-job';
 import type { Filters } from './use-board';
 import { inSentence } from '@/core/language/in-sentence';
 import { sayIn } from '@/core/language/by-practice';
@@ -34,28 +36,19 @@ function sentence(board: Comparison, family: string): string {
   return `${board.judged} ${family} judged: ${board.holding} with no failing line, ${shelf}.${fits === 0 ? ' None fits on every line: look at the checks and at the lines not known.' : ''}`;
 }
 
-type Props = {
-  board?: Comparison;
-  fault?: string;
-  busy: boolean;
-  filters: Filters;
-  onFilters: (filters: Filters) => void;
-  practice: Practice;
-  chosenKey?: string;
-  title: string;
-  part: JudgedPart | null;
-  changes: readonly PartChange[];
-  state: SwapState;
-  name: string;
-  onName: (name: string) => void;
-  onChange: (changes: Change[]) => void;
-  onChoose: (column: BoardColumn) => void;
-  onCell: (line: JudgedNeed, name: string) => void;
-};
+/** A column as it is chosen: the part, with another coil where it needs one, and what stands beside it. */
+const choiceOf = ({ partId, name, coil, beside }: BoardColumn): Choice => ({
+  partId,
+  name: name + (coil ? ', coil to be changed' : ''),
+  ...(coil ? { coil } : {}),
+  ...(beside.length > 0 ? { beside } : {}),
+});
 
 /** Match: the fit board over crib and catalogue, and why the rest fell. */
-export function MatchStage(props: Props) {
-  const { board, filters } = props;
+export function MatchStage() {
+  const job = useJob();
+  const { board, filters, state, practice, derived, chosenKey, change } = job;
+  const { coilSwap, parallelCombinations } = derived.family;
   const [all, setAll] = useState(false);
   const [table, setTable] = useState(false);
   const columns = (board?.columns ?? []).slice(0, all ? undefined : FIRST_COLUMNS);
@@ -73,63 +66,57 @@ export function MatchStage(props: Props) {
       <div>
         <h1>Candidates</h1>
         <p className="muted" role="status">
-          {board ? sentence(board, sayIn(props.practice, familyWords(props.state.family))) : (props.fault ?? 'Judging the catalogue.')}{' '}
-          {props.busy && <CircularProgress size={13} aria-label="Judging" />}
+          {board ? sentence(board, sayIn(practice, familyWords(state.family))) : (job.boardFault ?? 'Judging the catalogue.')}{' '}
+          {job.busy && <CircularProgress size={13} aria-label="Judging" />}
         </p>
       </div>
       <div className="row-flex" role="group" aria-label="Filters">
         {filterWords
-          .filter(([id]) => id !== 'coilSwap' || familyOf(props.state.family)?.coilSwap.scheme === 'always')
+          .filter(([id]) => id !== 'coilSwap' || coilSwap.scheme === 'always')
           .map(([id, words]) => (
-            <button
-              key={id}
-              type="button"
-              className="pill"
-              aria-pressed={filters[id]}
-              onClick={() => props.onFilters({ ...filters, [id]: !filters[id] })}
-            >
+            <Pill key={id} pressed={filters[id]} onClick={() => job.setFilters({ ...filters, [id]: !filters[id] })}>
               {words}
-            </button>
+            </Pill>
           ))}
         {board && board.columns.length > FIRST_COLUMNS && (
-          <button type="button" className="pill" aria-pressed={all} onClick={() => setAll(!all)}>
+          <Pill pressed={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer columns' : `${board.columns.length} columns`}
-          </button>
+          </Pill>
         )}
       </div>
       {board && board.columns.length === 0 && (
-        <p className="say not-known">These filters leave nothing. Remove one; why the others failed is shown below.</p>
+        <Notice kind="not-known">These filters leave nothing. Remove one; why the others failed is shown below.</Notice>
       )}
       {board && (
         <FitBoard
           needs={board.needs}
           removed={board.removed ? { name: board.removed.name, part: board.removed } : null}
           columns={shown}
-          chosen={props.chosenKey}
-          practice={props.practice}
+          chosen={chosenKey}
+          practice={practice}
           onChoose={(key) => {
             const column = board.columns.find((one) => choiceKey(one) === key);
-            if (column) props.onChoose(column);
+            if (column && key !== chosenKey) change(chooseChanges(state, choiceOf(column)));
           }}
-          onCell={props.onCell}
+          onCell={(line, name) => job.setCell({ line, name })}
         />
       )}
       {board && (
         <p className="muted" style={{ fontSize: 12.5 }}>
           Sorted by: no failing line, fewest lines not known, fewest checks
-          {familyOf(props.state.family)?.coilSwap.scheme === 'always' ? ' (a coil to be changed is one)' : ''}, in stock,{' '}
-          {familyOf(props.state.family)?.parallelCombinations ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
+          {coilSwap.scheme === 'always' ? ' (a coil to be changed is one)' : ''}, in stock,{' '}
+          {parallelCombinations ? 'made up of fewer parts' : 'nearest rating above the requirement'}.
         </p>
       )}
-      {board && props.chosenKey && props.part && (
+      {board && chosenKey && job.part && (
         <ChoicePanel
-          title={props.title}
-          part={props.part}
-          changes={props.changes}
-          state={props.state}
-          name={props.name}
-          onName={props.onName}
-          onChange={props.onChange}
+          title={job.title}
+          part={job.part}
+          changes={job.changes}
+          state={state}
+          name={job.name}
+          onName={job.setName}
+          onChange={change}
         />
       )}
       {board && (
@@ -139,9 +126,12 @@ export function MatchStage(props: Props) {
           onTable={() => setTable(!table)}
           falls={board.fell.map((fall) => {
             const about = board.needs.find(({ id }) => id === fall.needId)?.about;
-            return { label: `${termOf(fall.quantity, props.practice)}${about ? `, ${inSentence(about)}` : ''}`, count: fall.count };
+            return { label: `${termOf(fall.quantity, practice)}${about ? `, ${inSentence(about)}` : ''}`, count: fall.count };
           })}
         />
+      )}
+      {board && board.holding === 0 && job.shows('relay-drives') && (
+        <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
       )}
     </>
   );

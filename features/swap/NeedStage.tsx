@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
@@ -47,7 +48,7 @@ function NeedRow({
       : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (
-    <button type="button" className="need" aria-pressed={pressed} onClick={onPick}>
+    <ButtonBase className="need" aria-pressed={pressed} onClick={onPick}>
       <span>
         <b>{lineTerm(need, way.quantity, practice)}</b>
         <small>
@@ -89,7 +90,7 @@ function NeedRow({
         </span>
         <small>{need.school ?? ''}</small>
       </span>
-    </button>
+    </ButtonBase>
   );
 }
 

@@ -1,7 +1,8 @@
 'use client';
 
+import Button from '@mui/material/Button';
 import { useState } from 'react';
-import type { PlainPart } from '@/core/families/residual-currents/owner-summary';
+import type { PlainPart } from '@/core/families/contract';
 
 /** Summary for the owner: to be read aloud, or printed and left. */
 export function OwnersPage({ title, parts }: { title: string; parts: readonly PlainPart[] }) {
@@ -14,14 +15,10 @@ export function OwnersPage({ title, parts }: { title: string; parts: readonly Pl
           <p className="muted">{title}</p>
         </div>
         <div className="row-flex no-print">
-          {open && (
-            <button type="button" className="quiet" onClick={() => window.print()}>
-              Print
-            </button>
-          )}
-          <button type="button" className="quiet" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open && <Button onClick={() => window.print()}>Print</Button>}
+          <Button aria-expanded={open} onClick={() => setOpen(!open)}>
             {open ? 'Close' : 'Show the page'}
-          </button>
+          </Button>
         </div>
       </div>
       {open &&

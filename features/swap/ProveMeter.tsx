@@ -1,5 +1,7 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { lineVolts } from '@/core/meter/register-map';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -34,11 +36,11 @@ export function ProveMeter({ address, disabled, onChange }: { address: string; d
     <div className="sheet row-flex" style={{ padding: 12, marginBottom: 8 }}>
       <label className="row-flex">
         Panel meter
-        <input className="text-in" style={{ width: 190 }} value={at} onChange={(event) => keep({ at: event.target.value })} />
+        <TextBox style={{ width: 190 }} value={at} onChange={(event) => keep({ at: event.target.value })} />
       </label>
-      <button type="button" className="quiet" disabled={busy || disabled} onClick={() => void read()}>
+      <Button disabled={busy || disabled} onClick={() => void read()}>
         {busy ? 'Reading' : 'Read the meter'}
-      </button>
+      </Button>
       {said && (
         <span role={said.ok ? 'status' : 'alert'} className={said.ok ? '' : 'fault-text'}>
           {said.words}

@@ -1,5 +1,8 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
+import { Pill } from '@/ui/forms/Pill';
+import { Notice } from '@/ui/shell/Notice';
 import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -51,8 +54,7 @@ function QuantityIn({
   };
   return (
     <span style={{ display: 'inline-grid' }}>
-      <input
-        className="text-in"
+      <TextBox
         aria-label={label}
         aria-invalid={fault ? true : undefined}
         placeholder={label.startsWith('Leads') ? 'leads Ω' : unit === 'ohm' ? 'Ω' : unit}
@@ -93,24 +95,20 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
       <div>
         {proof.kind === 'yes-no' ? (
           <div className="inputs" role="group" aria-label={proof.title}>
-            <button
-              type="button"
-              className="pill"
+            <Pill
               style={{ padding: '0 12px' }}
-              aria-pressed={entry?.done === 'yes'}
+              pressed={entry?.done === 'yes'}
               onClick={() => onEntry(entry?.done === 'yes' ? null : { done: 'yes' })}
             >
               Yes
-            </button>
-            <button
-              type="button"
-              className="pill"
+            </Pill>
+            <Pill
               style={{ padding: '0 12px' }}
-              aria-pressed={entry?.done === 'no'}
+              pressed={entry?.done === 'no'}
               onClick={() => onEntry(entry?.done === 'no' ? null : { done: 'no' })}
             >
               No
-            </button>
+            </Pill>
           </div>
         ) : (
           <div className="inputs">
@@ -168,9 +166,9 @@ export function ProveStage({
         </p>
       </div>
       {openSteps > 0 && (
-        <p className="say fails">
+        <Notice kind="fails">
           {openSteps} step{openSteps > 1 ? 's' : ''} of Make safe not confirmed. Confirm them before any test.
-        </p>
+        </Notice>
       )}
       {(['bench', 'fitting', 'first-start'] as const).map((when) => (
         <section key={when} aria-label={whenWords[when]}>

@@ -1,5 +1,7 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { useState, type ReactNode } from 'react';
 import type { Practice } from '@/core/case/case';
@@ -97,40 +99,32 @@ export function ReadStage({
         </div>
         <label className="row-flex">
           <span className="muted">The load is a</span>
-          <select
-            className="text-in"
+          <SelectBox
             style={{ width: 180, fontFamily: 'var(--sans)' }}
             value={state.loadKind}
-            onChange={(event) => onChange([{ path: 'loadKind', value: event.target.value }])}
-          >
-            {kinds.map((kind) => (
-              <option key={kind.id} value={kind.id}>
-                {kind.title}
-              </option>
-            ))}
-          </select>
+            options={kinds.map((kind) => [kind.id, kind.title] as const)}
+            onWord={(value) => onChange([{ path: 'loadKind', value }])}
+          />
         </label>
       </div>
       <div className="row-flex typed-row">
-        <select
-          className="text-in"
+        <SelectBox
           style={{ width: 128, minHeight: 66, fontFamily: 'var(--sans)', flex: 'none' }}
           aria-label="Plate being typed"
           value={target}
-          onChange={(event) => setTarget(event.target.value as 'load' | 'removed')}
-        >
-          {plate && <option value="load">Load plate</option>}
-          <option value="removed">Old part</option>
-        </select>
-        <button
-          type="button"
-          className="quiet"
-          style={{ minHeight: 66, flex: 'none' }}
-          aria-pressed={pictured}
-          onClick={() => setPictured(!pictured)}
-        >
+          options={
+            plate
+              ? [
+                  ['load', 'Load plate'],
+                  ['removed', 'Old part'],
+                ]
+              : [['removed', 'Old part']]
+          }
+          onWord={setTarget}
+        />
+        <Button style={{ minHeight: 66, flex: 'none' }} aria-pressed={pictured} onClick={() => setPictured(!pictured)}>
           {pictured ? 'Hide picture' : 'Picture'}
-        </button>
+        </Button>
         <div style={{ flex: 1, minWidth: 0 }}>
           {target === 'load' && plate ? (
             <TypedLine

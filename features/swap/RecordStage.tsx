@@ -1,5 +1,11 @@
 'use client';
 
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
+import { TextBox } from '@/ui/forms/TextBox';
 import Link from 'next/link';
 import { insteadOf, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
@@ -68,43 +74,43 @@ export function RecordStage({
       )}
       {part && (
         <section aria-label="Requirements, installed part" className="sheet" style={{ overflowX: 'auto' }}>
-          <table className="plain">
+          <Table>
             <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
               {title}: {verdictWords[part.verdict]}
             </caption>
-            <thead>
-              <tr>
-                <th scope="col">Line</th>
-                <th scope="col">Needed</th>
-                <th scope="col">This part</th>
-                <th scope="col">Verdict</th>
-                <th scope="col">Acknowledged by</th>
-              </tr>
-            </thead>
-            <tbody>
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">Line</TableCell>
+                <TableCell scope="col">Needed</TableCell>
+                <TableCell scope="col">This part</TableCell>
+                <TableCell scope="col">Verdict</TableCell>
+                <TableCell scope="col">Acknowledged by</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
               {part.lines.map((line) => {
                 const over = line.verdict === 'fails' ? state.overrides[line.need.id] : undefined;
                 const said = line.verdict !== 'fits' ? (over ?? state.acknowledged[line.need.id]) : undefined;
                 return (
-                  <tr key={line.need.id}>
-                    <td>{lineTerm(line.need, line.quantity, practice)}</td>
-                    <td className="figure">{sayIn(practice, wantedText(line.limit, line))}</td>
-                    <td className="figure">{sayIn(practice, haveWords(line, insteadOf(line)))}</td>
-                    <td>
+                  <TableRow key={line.need.id}>
+                    <TableCell>{lineTerm(line.need, line.quantity, practice)}</TableCell>
+                    <TableCell className="figure">{sayIn(practice, wantedText(line.limit, line))}</TableCell>
+                    <TableCell className="figure">{sayIn(practice, haveWords(line, insteadOf(line)))}</TableCell>
+                    <TableCell>
                       <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
                         <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}
                       </span>
-                    </td>
-                    <td>
+                    </TableCell>
+                    <TableCell>
                       {said
                         ? `${over ? 'OVERRIDDEN by ' : ''}${said.by}${said.reason ? `: ${said.reason}` : ''}${said.settles ? `. To be settled by: ${said.settles}` : ''}`
                         : ''}
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 );
               })}
-            </tbody>
-          </table>
+            </TableBody>
+          </Table>
         </section>
       )}
       {part && changes.length > 0 && (
@@ -123,7 +129,7 @@ export function RecordStage({
       )}
       <label className="stack" style={{ gap: 4 }}>
         <span>Remarks, such as what was found and why it failed</span>
-        <textarea className="text-in wide" rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
+        <TextBox wide rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
       </label>
     </div>
   );

@@ -1,3 +1,7 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
 import type { Practice } from '@/core/case/case';
 import type { RelayAndContactor } from '@/core/alternatives/relay-drives-contactor';
 import type { Need } from '@/core/needs/need';
@@ -7,20 +11,22 @@ import { termOf } from '@/core/quantities/terms';
 function Lines({ title, needs, practice }: { title: string; needs: readonly Need[]; practice: Practice }) {
   return (
     <div style={{ overflowX: 'auto' }}>
-      <table className="plain">
+      <Table>
         <caption className="over">{title}</caption>
-        <tbody>
+        <TableBody>
           {needs.map(({ id, ways: [way], because }) => (
-            <tr key={id}>
-              <th scope="row">{termOf(way.quantity, practice)}</th>
-              <td className="figure">{way.limit === null ? 'by the contactor chosen' : wantedText(way.limit, way)}</td>
-              <td>
+            <TableRow key={id}>
+              <TableCell component="th" scope="row">
+                {termOf(way.quantity, practice)}
+              </TableCell>
+              <TableCell className="figure">{way.limit === null ? 'by the contactor chosen' : wantedText(way.limit, way)}</TableCell>
+              <TableCell>
                 <small className="muted">{because}</small>
-              </td>
-            </tr>
+              </TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
 import { NameField } from './NameField';
 import Checkbox from '@mui/material/Checkbox';
 import { hazards, type SafeStep } from '@/core/swap/make-safe';
@@ -33,15 +34,13 @@ export function SafeStage({
         </legend>
         <div className="row-flex">
           {hazards.map(({ id, label }) => (
-            <button
+            <Pill
               key={id}
-              type="button"
-              className="pill"
-              aria-pressed={Boolean(state.hazards[id])}
+              pressed={Boolean(state.hazards[id])}
               onClick={() => onChange([{ path: `hazards.${id}`, value: !state.hazards[id] }])}
             >
               {label}
-            </button>
+            </Pill>
           ))}
         </div>
       </fieldset>

@@ -1,5 +1,8 @@
 'use client';
 
+import { TickBox } from '@/ui/forms/TickBox';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { useCallback, useEffect, useState } from 'react';
 import { plateOf } from '@/core/families/plates';
@@ -115,7 +118,7 @@ export function SwapPhoto({
       />
       {photo.state.step === 'chosen' && (
         <label className="row-flex">
-          <input type="checkbox" checked={keepOriginal} onChange={(event) => setKeepOriginal(event.target.checked)} />
+          <TickBox checked={keepOriginal} onTick={(ticked) => setKeepOriginal(ticked)} />
           <span>Keep the original beside the small picture</span>
         </label>
       )}
@@ -124,22 +127,18 @@ export function SwapPhoto({
         const field = fields.find((one) => one.id === id);
         return (
           field && (
-            <p key={id} className="say check">
+            <Notice kind="check" key={id}>
               {field.label}: the field holds {readingText(field, here)}, the picture gives {readingText(field, other)}.{' '}
-              <button
-                type="button"
-                className="quiet"
+              <Button
                 onClick={() => {
                   onChange([{ path: `${section}.${id}`, value: confirmed({ ...other, toConfirm: true }) }]);
                   setDifferences(differences.filter((one) => one.field !== id));
                 }}
               >
                 Use the picture’s
-              </button>{' '}
-              <button type="button" className="quiet" onClick={() => setDifferences(differences.filter((one) => one.field !== id))}>
-                Keep the field’s
-              </button>
-            </p>
+              </Button>{' '}
+              <Button onClick={() => setDifferences(differences.filter((one) => one.field !== id))}>Keep the field’s</Button>
+            </Notice>
           )
         );
       })}

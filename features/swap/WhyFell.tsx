@@ -1,5 +1,11 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
 import { BarElement, CategoryScale, Chart, LinearScale, Tooltip } from 'chart.js';
 import { useEffect, useState } from 'react';
 import { Bar } from 'react-chartjs-2';
@@ -51,15 +57,14 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
             />
           )}
         </div>
-        <button
-          type="button"
+        <ButtonBase
           className="plain"
           style={{ minHeight: 44, textDecoration: 'underline', whiteSpace: 'nowrap' }}
           aria-expanded={table}
           onClick={onTable}
         >
           {table ? 'Hide the table' : 'Show the table'}
-        </button>
+        </ButtonBase>
       </div>
       <p className="muted" style={{ fontSize: 12.5 }}>
         {falls
@@ -68,24 +73,24 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
           .join(' · ')}
       </p>
       {table && (
-        <table className="plain sheet">
-          <thead>
-            <tr>
-              <th scope="col">First line that failed</th>
-              <th scope="col">Parts</th>
-              <th scope="col">Share of {judged}</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table className="sheet">
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">First line that failed</TableCell>
+              <TableCell scope="col">Parts</TableCell>
+              <TableCell scope="col">Share of {judged}</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {falls.map((fall) => (
-              <tr key={fall.label}>
-                <td>{fall.label}</td>
-                <td className="figure">{fall.count}</td>
-                <td className="figure">{((100 * fall.count) / judged).toFixed(1)} %</td>
-              </tr>
+              <TableRow key={fall.label}>
+                <TableCell>{fall.label}</TableCell>
+                <TableCell className="figure">{fall.count}</TableCell>
+                <TableCell className="figure">{((100 * fall.count) / judged).toFixed(1)} %</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
     </section>
   );

@@ -1,29 +1,47 @@
 'use client';
 
-import { useEffect, useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { read } from '@/client/Queries';
+import { choiceKey, type Choice } from '@/core/swap/swap';
+import type { Answers } from '@/services/interface/routes';
 import type { Comparison } from '@/services/match';
-import { api } from '../../client/api';
 
 export type Filters = { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean; hideChecks: boolean };
 export type BoardState = { board?: Comparison; fault?: string; busy: boolean };
+export type ChoiceDetail = Answers['GET /api/v1/swaps/{id}/choice'];
+
+const MOST_COLUMNS = 24;
 
 /** The fit board for the saved state; asked again when the state or the filters change. */
 export function useBoard(swapId: string, wanted: boolean, filters: Filters, stamp: string, flush: () => Promise<void>): BoardState {
-  const [answer, setAnswer] = useState<BoardState>({ busy: false });
-  const query = JSON.stringify(filters);
-  useEffect(() => {
-    if (!wanted) return;
-    const stop = new AbortController();
-    const ask = async () => {
+  const { data, error, isFetching } = useQuery({
+    queryKey: ['board', swapId, stamp, filters],
+    enabled: wanted,
+    placeholderData: keepPreviousData,
+    queryFn: async ({ signal }) => {
       await flush();
-      if (stop.signal.aborted) return;
-      setAnswer((before) => ({ ...before, busy: true }));
-      const result = await api<Comparison>('POST', `/api/v1/swaps/${swapId}/match`, { ...JSON.parse(query), limit: 24 }, stop.signal);
-      if (stop.signal.aborted) return;
-      setAnswer(result.ok ? { board: result.value, busy: false } : { fault: result.faults[0]?.reason, busy: false });
-    };
-    void ask();
-    return () => stop.abort();
-  }, [swapId, wanted, query, stamp, flush]);
-  return answer;
+      return read<Comparison>('POST', `/api/v1/swaps/${swapId}/match`, { ...filters, limit: MOST_COLUMNS }, signal);
+    },
+  });
+  return { board: error ? undefined : data, fault: error?.message, busy: isFetching };
+}
+
+/** The chosen part judged with its proofs and terminal map, worked out by the server from the catalogue. */
+export function useChoiceDetail(
+  swapId: string,
+  choice: Choice | undefined,
+  stamp: string,
+  saved: boolean,
+  flush: () => Promise<void>,
+): ChoiceDetail | undefined {
+  const { data } = useQuery({
+    queryKey: ['choice', swapId, stamp, choice && [choiceKey(choice), choice.coil]],
+    enabled: choice !== undefined && saved,
+    placeholderData: keepPreviousData,
+    queryFn: async ({ signal }) => {
+      await flush();
+      return read<ChoiceDetail>('GET', `/api/v1/swaps/${swapId}/choice`, undefined, signal);
+    },
+  });
+  return choice === undefined ? undefined : data;
 }

@@ -270,7 +270,7 @@ export const routes = [
   route({
     method: 'PUT',
     path: `${V1}/panels/{id}/supply`,
-    summary: 'Save what feeds a panel and, where one is named, the run to a position',
+    summary: 'Save what feeds a panel, and the runs to the positions that are named',
     answers: 'A node for every element.',
     body: { schema: supplySchema, largest: 50_000 },
     handle: async ({ params: { id = '' }, json }) => saveSupply(id, await json()),

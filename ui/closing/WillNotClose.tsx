@@ -1,5 +1,8 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { checksOf, shownWords, worksFrom, type Check, STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
@@ -27,15 +30,13 @@ function Choice({ check, found, put, words }: { check: Check; found?: Finding; p
   return (
     <div className="row-flex" role="group" aria-label={check.question}>
       {([true, false] as const).map((yes, i) => (
-        <button
+        <Pill
           key={words[i]}
-          type="button"
-          className="pill"
-          aria-pressed={found?.yes === yes}
+          pressed={found?.yes === yes}
           onClick={() => put(closingKeys.answer(check.id), found?.yes === yes ? null : { yes })}
         >
           {words[i]}
-        </button>
+        </Pill>
       ))}
     </div>
   );
@@ -112,19 +113,15 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
   return (
     <section className="will-not-close stack" aria-label="Why will it not close?">
       <PrintedChecks fitted={fitted} answers={answers} />
-      <p className="say note no-print">{STORED_ENERGY_CAUTION}</p>
+      <Notice kind="note" className="no-print">
+        {STORED_ENERGY_CAUTION}
+      </Notice>
       <div className="row-flex" role="group" aria-label="This breaker has">
         <span className="muted">It has a</span>
         {fittedNames.map((name) => (
-          <button
-            key={name}
-            type="button"
-            className="pill"
-            aria-pressed={fitted[name]}
-            onClick={() => onFinding(closingKeys.fitted(name), fitted[name] ? { yes: false } : null)}
-          >
+          <Pill key={name} pressed={fitted[name]} onClick={() => onFinding(closingKeys.fitted(name), fitted[name] ? { yes: false } : null)}>
             {fittedWords[name]}
-          </button>
+          </Pill>
         ))}
       </div>
       <div className="closing-columns">
@@ -155,13 +152,11 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
           )}
           <div className="row-flex no-print">
             {open.length > 0 && (
-              <button type="button" className="quiet" aria-expanded={all} onClick={() => setAll(!all)}>
+              <Button aria-expanded={all} onClick={() => setAll(!all)}>
                 {all ? 'Only the next question' : `${open.length} other checks, in any order`}
-              </button>
+              </Button>
             )}
-            <button type="button" className="quiet" onClick={() => window.print()}>
-              Print every check
-            </button>
+            <Button onClick={() => window.print()}>Print every check</Button>
           </div>
           {all && open.length > 0 && (
             <div className="sheet">

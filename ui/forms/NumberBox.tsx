@@ -1,5 +1,6 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
 import { useId, useState } from 'react';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
@@ -53,9 +54,9 @@ export function NumberBox({
   return (
     <label htmlFor={id} title={hint}>
       <span>{label}</span>
-      <input
+      <TextBox
+        wide
         id={id}
-        className="text-in wide"
         value={text ?? shown}
         placeholder={empty ? placeholder : ''}
         aria-label={name ? `${name}. ${label}` : undefined}

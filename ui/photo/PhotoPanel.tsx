@@ -1,6 +1,9 @@
 'use client';
 
-import { useEffect, useId, useRef, useState } from 'react';
+import { FilePick } from '@/ui/forms/FilePick';
+import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
+import { useEffect, useRef, useState } from 'react';
 import LinearProgress from '@mui/material/LinearProgress';
 import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
@@ -40,7 +43,6 @@ export function PhotoPanel({
   onClear: () => void;
   onAssign: (word: number, field: string) => void;
 }) {
-  const id = useId();
   const [crop, setCrop] = useState<PercentCrop>();
   const [over, setOver] = useState(false);
   const choose = useRef(onChoose);
@@ -58,8 +60,7 @@ export function PhotoPanel({
     window.addEventListener('paste', onPaste);
     return () => window.removeEventListener('paste', onPaste);
   }, []);
-  const take = (files: FileList | null) => {
-    const file = files?.[0];
+  const take = (file: File | undefined) => {
     if (!file) return;
     setCrop(undefined);
     onChoose(file);
@@ -81,7 +82,7 @@ export function PhotoPanel({
           onDrop={(event) => {
             event.preventDefault();
             setOver(false);
-            take(event.dataTransfer.files);
+            take(event.dataTransfer.files[0]);
           }}
         >
           <p>
@@ -89,32 +90,17 @@ export function PhotoPanel({
           </p>
           <p className="muted">Square on, light from the side, plate wiped. JPEG, PNG or WebP, up to 15 MB.</p>
           <div className="row-flex" style={{ justifyContent: 'center' }}>
-            <label className="quiet" htmlFor={`${id}-file`}>
+            <FilePick accept="image/jpeg,image/png,image/webp" onFile={take}>
               Choose a picture
-            </label>
-            <input
-              id={`${id}-file`}
-              className="visually-hidden"
-              type="file"
-              accept="image/jpeg,image/png,image/webp"
-              onChange={(event) => take(event.target.files)}
-            />
-            <label className="quiet" htmlFor={`${id}-camera`}>
+            </FilePick>
+            <FilePick accept="image/*" capture="environment" onFile={take}>
               Take a photo
-            </label>
-            <input
-              id={`${id}-camera`}
-              className="visually-hidden"
-              type="file"
-              accept="image/*"
-              capture="environment"
-              onChange={(event) => take(event.target.files)}
-            />
+            </FilePick>
           </div>
           {state.fault && (
-            <p className="say fails" role="alert">
+            <Notice kind="fails" role="alert">
               {state.fault}
-            </p>
+            </Notice>
           )}
         </div>
       )}
@@ -125,12 +111,10 @@ export function PhotoPanel({
           </ReactCrop>
           {state.step === 'chosen' ? (
             <div className="row-flex">
-              <button type="button" className="go inline" onClick={() => onRead(state.file, state.url, part)}>
+              <Button variant="contained" onClick={() => onRead(state.file, state.url, part)}>
                 {part ? 'Read the framed part' : 'Read the picture'}
-              </button>
-              <button type="button" className="quiet" onClick={onClear}>
-                Other picture
-              </button>
+              </Button>
+              <Button onClick={onClear}>Other picture</Button>
               <span className="muted">Drag a frame around the plate if other things are in the picture.</span>
             </div>
           ) : (
@@ -139,9 +123,7 @@ export function PhotoPanel({
                 <LinearProgress variant="determinate" value={Math.round(state.share * 100)} aria-label="Reading the picture" />
               </div>
               <span className="figure">{Math.round(state.share * 100)} %</span>
-              <button type="button" className="quiet" onClick={onCancel}>
-                Cancel
-              </button>
+              <Button onClick={onCancel}>Cancel</Button>
             </div>
           )}
         </div>
@@ -150,9 +132,7 @@ export function PhotoPanel({
         <div className="stack">
           <WordsOverPicture url={state.url} seen={state.seen} fields={fields} fieldOfWord={fieldOfWord} lit={lit} onAssign={onAssign} />
           <div className="row-flex">
-            <button type="button" className="quiet" onClick={onClear}>
-              Other picture
-            </button>
+            <Button onClick={onClear}>Other picture</Button>
             <span className="muted">{note ?? 'Select a word to assign it to a field; select a field to see its words.'}</span>
           </div>
         </div>

@@ -1,3 +1,4 @@
+import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import type { PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
@@ -10,24 +11,24 @@ export function PlateFindings({ found, plate }: { found: PlateReading; plate: Pl
   return (
     <div className="stack" style={{ gap: 6 }} role="status">
       {confirm > 0 && (
-        <p className="say note">
+        <Notice kind="note">
           {confirm} mark{confirm === 1 ? '' : 's'} to confirm: hold {confirm === 1 ? 'it' : 'them'} against the plate; Enter says yes.
-        </p>
+        </Notice>
       )}
       {found.conflicts.map(({ field, values }) => (
-        <p key={field} className="say check">
+        <Notice kind="check" key={field}>
           {label(field)} stands there twice, {values.join(' and ')}: none was taken.
-        </p>
+        </Notice>
       ))}
       {found.findings.map((one) => (
-        <p key={one.text} className={`say ${one.severity === 'impossible' ? 'fails' : 'check'}`}>
+        <Notice kind={one.severity === 'impossible' ? 'fails' : 'check'} key={one.text}>
           {one.text} <span className="muted">{one.source}.</span>
-        </p>
+        </Notice>
       ))}
       {found.faults.map((fault) => (
-        <p key={fault} className="say check">
+        <Notice kind="check" key={fault}>
           {fault}
-        </p>
+        </Notice>
       ))}
       {repaired.length > 0 && (
         <p className="muted">

@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import { useId, useState } from 'react';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
@@ -83,8 +84,7 @@ export function MarkField({
         <span title={field.label} style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
           {field.short}
         </span>
-        <button
-          type="button"
+        <ButtonBase
           className="state-button tag-state"
           tabIndex={-1}
           title={said}
@@ -99,9 +99,10 @@ export function MarkField({
           <span className="state-word" aria-hidden="true">
             {said}
           </span>
-        </button>
+        </ButtonBase>
       </label>
       {field.kind === 'word' && field.words ? (
+        // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
         <select
           {...common}
           value={stands}
@@ -118,6 +119,7 @@ export function MarkField({
             ))}
         </select>
       ) : (
+        // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
         <input
           {...common}
           value={shown}

@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import { useState, type ReactNode } from 'react';
 import type { Readings } from '@/core/readings/reading';
 import type { EditField } from './edit-field';
@@ -70,9 +71,9 @@ export function Plate({
           />
         ))}
         {(all || hidden > 0) && seen.length >= MIN_SHOWN && (
-          <button type="button" className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
+          <ButtonBase className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer fields' : `${hidden} more field${hidden === 1 ? '' : 's'}`}
-          </button>
+          </ButtonBase>
         )}
       </div>
       {children}

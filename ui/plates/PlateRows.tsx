@@ -37,6 +37,7 @@ export function PlateRows({ title, rows, toConfirm }: { title: string; rows: rea
   const shown = (value: unknown) => (value === undefined ? '–' : Array.isArray(value) ? value.join('/') : wordText(String(value)));
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
+      {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
       <table className="rows">
         <caption className="over">
           {title}

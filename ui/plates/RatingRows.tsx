@@ -1,5 +1,6 @@
 'use client';
 
+import ButtonBase from '@mui/material/ButtonBase';
 import { rowsMark } from '@/core/case/case';
 import { useState } from 'react';
 import { readQuantity } from '@/core/quantities/read-quantity';
@@ -51,6 +52,7 @@ function Cell({
   };
   return (
     <>
+      {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
       <input
         aria-label={label}
         value={shown}
@@ -88,6 +90,7 @@ export function RatingRows({
   const set = (next: Row[]) => onChange(next.length > 0 ? { state: 'read', value: next } : null);
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
+      {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
       <table className="rows" hidden={rows.length === 0}>
         <thead>
           <tr>
@@ -121,8 +124,7 @@ export function RatingRows({
                 </td>
               ))}
               <td>
-                <button
-                  type="button"
+                <ButtonBase
                   className="state-button"
                   style={{
                     minWidth: 30,
@@ -136,20 +138,19 @@ export function RatingRows({
                   onClick={() => set(rows.filter((_, j) => j !== i))}
                 >
                   ×
-                </button>
+                </ButtonBase>
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <button
-        type="button"
+      <ButtonBase
         className="plain"
         style={{ minHeight: 32, fontSize: 12.5, textDecoration: 'underline' }}
         onClick={() => set([...rows, { volts: systemVolts ?? null }])}
       >
         Add a row
-      </button>
+      </ButtonBase>
     </div>
   );
 }

@@ -1,10 +1,14 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import Button from '@mui/material/Button';
+import { Notice } from '@/ui/shell/Notice';
+import { TextBox } from '@/ui/forms/TextBox';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import Dialog from '@mui/material/Dialog';
 import { guides, sheetRecoveries, type SheetRecovery } from '@/core/field-recovery/recoveries';
-import type { Reading, Readings, ReadingState } from '@/core/readings/reading';
+import type { Reading, Readings } from '@/core/readings/reading';
 import type { Worksheet, WorksheetResult } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -61,10 +65,8 @@ function BySheet({
       {result ? <SheetAnswer result={result} /> : <p className="muted">Fill in what you measured.</p>}
       <div className="row-flex">
         {offersOf(result, recovery).map(({ value, label, ranked }) => (
-          <button
+          <Button
             key={label}
-            type="button"
-            className="quiet"
             onClick={() =>
               onTake({
                 state: recovery.state,
@@ -76,7 +78,7 @@ function BySheet({
             }
           >
             {ranked ? `Take ${label}` : `Use ${label}`}
-          </button>
+          </Button>
         ))}
       </div>
     </section>
@@ -89,7 +91,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
   const [text, setText] = useState('');
   const [how, setHow] = useState('');
   const [fault, setFault] = useState<string>();
-  const [found, setFound] = useState<ReadingState>('measured');
+  const [found, setFound] = useState<'measured' | 'read' | 'worked-out' | 'assumed'>('measured');
   const guide = guides[field.id];
   const sheets = sheetRecoveries[field.id] ?? [];
   const path = `${field.section}.${field.id === 'coilMarks' ? 'coilVolts' : field.id}`;
@@ -107,18 +109,18 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
       <p>
         <b>How to recover it:</b> {field.recovery}
       </p>
-      <button type="button" className="quiet" style={{ marginTop: 6 }} onClick={() => setOpen(true)}>
+      <Button style={{ marginTop: 6 }} onClick={() => setOpen(true)}>
         Recover it
-      </button>
+      </Button>
       <Dialog open={open} onClose={() => setOpen(false)} fullWidth maxWidth="md" aria-labelledby="recover-title">
         <div className="stack" style={{ padding: 20 }}>
           <h2 id="recover-title">Recover: {field.label}</h2>
           {guide ? (
-            <p className={`say ${guide.condition === 'live by the site’s rules' ? 'fails' : 'note'}`}>
+            <Notice kind={guide.condition === 'live by the site’s rules' ? 'fails' : 'note'}>
               <b>{conditionWords[guide.condition]}</b> {guide.points}
-            </p>
+            </Notice>
           ) : (
-            <p className="say note">{field.recovery}</p>
+            <Notice kind="note">{field.recovery}</Notice>
           )}
           {sheets.map((recovery) => (
             <BySheet key={recovery.sheet} field={field} recovery={recovery} marks={state} onTake={take} />
@@ -127,32 +129,26 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
             <section className="stack" aria-label="What was found">
               <h3>Or enter the value found</h3>
               <div className="row-flex">
-                <select
-                  className="text-in"
+                <SelectBox
                   aria-label="How it is known"
                   value={found}
-                  onChange={(event) => setFound(event.target.value as ReadingState)}
-                >
-                  <option value="measured">measured</option>
-                  <option value="read">read from a document</option>
-                  <option value="worked-out">worked out</option>
-                  <option value="assumed">assumed</option>
-                </select>
+                  options={[
+                    ['measured', 'measured'],
+                    ['read', 'read from a document'],
+                    ['worked-out', 'worked out'],
+                    ['assumed', 'assumed'],
+                  ]}
+                  onWord={setFound}
+                />
                 {field.words ? (
-                  <select
-                    className="text-in"
+                  <SelectBox<string>
                     aria-label={`${field.label} found`}
                     value={text}
-                    onChange={(event) => setText(event.target.value)}
-                  >
-                    <option value="">–</option>
-                    {field.words.map((word) => (
-                      <option key={word}>{word}</option>
-                    ))}
-                  </select>
+                    options={[['', '–'], ...field.words]}
+                    onWord={setText}
+                  />
                 ) : (
-                  <input
-                    className="text-in"
+                  <TextBox
                     aria-label={`${field.label} found`}
                     placeholder={field.unit === 'ohm' ? 'Ω' : field.unit === 'count' ? '' : field.unit}
                     value={text}
@@ -160,8 +156,8 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
                     onChange={(event) => setText(event.target.value)}
                   />
                 )}
-                <input
-                  className="text-in wide"
+                <TextBox
+                  wide
                   style={{ flex: 1, minWidth: 200 }}
                   aria-label="How it was found"
                   placeholder="how: points and range, or the document"
@@ -169,9 +165,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
                   maxLength={200}
                   onChange={(event) => setHow(event.target.value)}
                 />
-                <button type="button" className="quiet" onClick={enter}>
-                  Enter
-                </button>
+                <Button onClick={enter}>Enter</Button>
               </div>
               {fault && (
                 <p className="fault-text" role="alert">
@@ -181,9 +175,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
             </section>
           )}
           <div className="row-flex" style={{ justifyContent: 'flex-end' }}>
-            <button type="button" className="quiet" onClick={() => setOpen(false)}>
-              Leave as it is
-            </button>
+            <Button onClick={() => setOpen(false)}>Leave as it is</Button>
           </div>
         </div>
       </Dialog>

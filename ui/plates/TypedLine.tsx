@@ -1,5 +1,6 @@
 'use client';
 
+import { Notice } from '@/ui/shell/Notice';
 import { useId, useMemo, useRef } from 'react';
 import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
@@ -37,6 +38,7 @@ export function TypedLine({
           <div className="under" aria-hidden="true" ref={under}>
             {pieces.map((piece, i) => (piece.taken ? <mark key={i}>{piece.text}</mark> : <span key={i}>{piece.text}</span>))}
           </div>
+          {/* eslint-disable-next-line no-restricted-syntax -- its words lie exactly over the marks drawn under them */}
           <textarea
             id={id}
             rows={1}
@@ -66,9 +68,9 @@ export function TypedLine({
       )}
       {text.trim() !== '' &&
         found.findings.map((one) => (
-          <p key={one.text} className={`say ${one.severity === 'impossible' ? 'fails' : 'check'}`} role="status">
+          <Notice kind={one.severity === 'impossible' ? 'fails' : 'check'} key={one.text} role="status">
             {one.text} <span className="muted">{one.source}.</span>
-          </p>
+          </Notice>
         ))}
     </div>
   );

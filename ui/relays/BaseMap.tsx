@@ -1,5 +1,6 @@
 'use client';
 
+import { Pill } from '@/ui/forms/Pill';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import type { TerminalMove } from '@/core/families/contract';
@@ -87,9 +88,9 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
           <small className="muted">Pins are common practice; the diagram on the part has the last word.</small>
         </figcaption>
         {!rail && (
-          <button type="button" className="pill" onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
+          <Pill pressed={false} onClick={() => setView(view === 'socket' ? 'plug' : 'socket')}>
             {view === 'socket' ? 'Seen into the socket' : 'Seen from below the relay'}
-          </button>
+          </Pill>
         )}
       </div>
       <svg

@@ -1,5 +1,12 @@
 'use client';
 
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
 import { useState } from 'react';
 import type { SettingSheet as Sheet } from '@/core/families/contract';
 
@@ -7,8 +14,7 @@ import type { SettingSheet as Sheet } from '@/core/families/contract';
 function AsLeft({ name, value, onValue }: { name: string; value: string; onValue: (value: string) => void }) {
   const [draft, setDraft] = useState<string>();
   return (
-    <input
-      className="text-in"
+    <TextBox
       aria-label={`${name}, as left`}
       value={draft ?? value}
       maxLength={60}
@@ -35,40 +41,42 @@ export function SettingSheet({
   return (
     <div className="sheet setting-sheet">
       {sheet.conflicts.map((words) => (
-        <p key={words} className="say fails" role="alert">
+        <Notice kind="fails" key={words} role="alert">
           Refused: {words}
-        </p>
+        </Notice>
       ))}
       {sheet.rows.length > 0 && (
-        <table className="plain">
+        <Table>
           <caption className="over">Settings, in the order of entry</caption>
-          <thead>
-            <tr>
-              <th scope="col">Setting</th>
-              <th scope="col">Set to</th>
-              <th scope="col">Why</th>
-              <th scope="col">As left</th>
-            </tr>
-          </thead>
-          <tbody>
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Setting</TableCell>
+              <TableCell scope="col">Set to</TableCell>
+              <TableCell scope="col">Why</TableCell>
+              <TableCell scope="col">As left</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {sheet.rows.map(({ id, name, value, reason, source }) => (
-              <tr key={id}>
-                <th scope="row">{name}</th>
-                <td className="figure">{value}</td>
-                <td>
+              <TableRow key={id}>
+                <TableCell component="th" scope="row">
+                  {name}
+                </TableCell>
+                <TableCell className="figure">{value}</TableCell>
+                <TableCell>
                   {reason} <small className="muted">{source}</small>
-                </td>
-                <td>
+                </TableCell>
+                <TableCell>
                   {onLeft ? (
                     <AsLeft name={name} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
                   ) : (
                     <span className="blank-left" />
                   )}
-                </td>
-              </tr>
+                </TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
     </div>
   );

@@ -1,3 +1,4 @@
+import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import { residualTypes, type ResidualType } from '@/core/fields/residual-fields';
 import { typeDetects, type LeakageWave } from '@/core/standards/residual-current';
@@ -101,12 +102,12 @@ export function DrawnMarks({ fieldId, value, onPick }: { fieldId: string; value:
   return (
     <div className="drawn-marks" role="group" aria-label="Its symbol">
       {drawn.map((one) => (
-        <button key={one.value} type="button" className="drawn-mark" aria-pressed={value === one.value} onClick={() => onPick(one.value)}>
+        <ButtonBase key={one.value} className="drawn-mark" aria-pressed={value === one.value} onClick={() => onPick(one.value)}>
           {one.picture}
           <span>
             <b>{one.value}</b>, {one.words}
           </span>
-        </button>
+        </ButtonBase>
       ))}
     </div>
   );

@@ -1,5 +1,13 @@
 'use client';
 
+import { Slide } from '@/ui/forms/Slide';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Pill } from '@/ui/forms/Pill';
+import Table from '@mui/material/Table';
+import TableHead from '@mui/material/TableHead';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
+import TableBody from '@mui/material/TableBody';
 import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '@/core/fields/residual-fields';
@@ -97,19 +105,18 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
       <div className="row-flex">
         <label className="row-flex">
           <span className="muted">Behind a</span>
-          <select className="text-in" value={front} onChange={(event) => setFront(event.target.value as Electronics)}>
-            {electronicsKinds.map((one) => (
-              <option key={one} value={one}>
-                {frontWords[one]}
-              </option>
-            ))}
-          </select>
+          <SelectBox
+            style={{ width: 320 }}
+            value={front}
+            options={electronicsKinds.map((one) => [one, frontWords[one]] as const)}
+            onWord={setFront}
+          />
         </label>
         <div className="row-flex" role="group" aria-label="Leakage current">
           {waves.map((one) => (
-            <button key={one} type="button" className="pill" aria-pressed={one === wave} onClick={() => setPicked(one)}>
+            <Pill key={one} pressed={one === wave} onClick={() => setPicked(one)}>
               {waveWords[one]}
-            </button>
+            </Pill>
           ))}
         </div>
       </div>
@@ -129,21 +136,13 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
             <span>
               Leakage <b className="figure">{rms} x</b> its rating
             </span>
-            <input type="range" min={0.5} max={6} step={0.1} value={rms} onChange={(event) => setRms(Number(event.target.value))} />
+            <Slide min={0.5} max={6} step={0.1} value={rms} onSlide={setRms} />
           </label>
           <label>
             <span>
               Smooth DC beside it <b className="figure">{wave === 'smooth-dc' ? '–' : `${smooth} x`}</b>
             </span>
-            <input
-              type="range"
-              min={0}
-              max={6}
-              step={0.1}
-              value={smooth}
-              disabled={wave === 'smooth-dc'}
-              onChange={(event) => setSmooth(Number(event.target.value))}
-            />
+            <Slide min={0} max={6} step={0.1} value={smooth} disabled={wave === 'smooth-dc'} onSlide={setSmooth} />
           </label>
           <p className="muted">
             Behind a {frontWords[front]}: type {serves.join(', ')}
@@ -152,49 +151,49 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
         </div>
       </div>
       <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Types side by side">
-        <table className="plain wave-table">
+        <Table className="wave-table">
           <caption className="over">What each type detects</caption>
-          <thead>
-            <tr>
-              <th scope="col">Type</th>
-              <th scope="col">What reaches its circuit</th>
-              <th scope="col">Share</th>
-              <th scope="col">At this waveform</th>
-              <th scope="col">
+          <TableHead>
+            <TableRow>
+              <TableCell scope="col">Type</TableCell>
+              <TableCell scope="col">What reaches its circuit</TableCell>
+              <TableCell scope="col">Share</TableCell>
+              <TableCell scope="col">At this waveform</TableCell>
+              <TableCell scope="col">
                 Made for {waveWords[wave]}
                 {wave !== 'smooth-dc' && smooth > 0 ? ' with smooth DC' : ''}
-              </th>
-            </tr>
-          </thead>
-          <tbody>
+              </TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {residualTypes.map((type) => {
               const share = seenShare(type, leakage);
               const trips = share >= TRIP_SHARE;
               const trace = seenTrace(type, leakage);
               return (
-                <tr key={type}>
-                  <th scope="row">
+                <TableRow key={type}>
+                  <TableCell component="th" scope="row">
                     {type} <small className="muted">{typeNotes[type]}</small>
-                  </th>
-                  <td>
+                  </TableCell>
+                  <TableCell>
                     <Trace
                       points={trace}
                       most={type === 'B' || type === 'B+' ? most : 1.05}
                       label={`Type ${type}: ${Math.round(share * 100)} % of a sine at its rating`}
                     />
-                  </td>
-                  <td className="figure">{Math.round(share * 100)} %</td>
-                  <td>
+                  </TableCell>
+                  <TableCell className="figure">{Math.round(share * 100)} %</TableCell>
+                  <TableCell>
                     <span className="row-flex" style={{ gap: 6, flexWrap: 'nowrap' }}>
                       <VerdictMark verdict={trips ? 'fits' : 'fails'} /> {trips ? 'trips' : 'does not trip'}
                     </span>
-                  </td>
-                  <td>{madeFor(type, wave, wave !== 'smooth-dc' && smooth > 0)}</td>
-                </tr>
+                  </TableCell>
+                  <TableCell>{madeFor(type, wave, wave !== 'smooth-dc' && smooth > 0)}</TableCell>
+                </TableRow>
               );
             })}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
       <p className="muted">
         A drawing of the principle, not the data of any device: from {Math.round(TRIP_SHARE * 100)} % of what a sine at the rated residual

@@ -3,7 +3,7 @@
 import CssBaseline from '@mui/material/CssBaseline';
 import { ThemeProvider } from '@mui/material/styles';
 import type { ReactNode } from 'react';
-import { theme } from '../theme';
+import { theme } from '../theme/theme';
 
 /** Theme of the whole application; follows the system until it is switched by hand. */
 export function ThemeRoot({ children }: { children: ReactNode }) {

@@ -1,5 +1,7 @@
 'use client';
 
+import IconButton from '@mui/material/IconButton';
+import ButtonBase from '@mui/material/ButtonBase';
 import type { Practice } from '@/core/case/case';
 import CodeOutlined from '@mui/icons-material/CodeOutlined';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
@@ -40,15 +42,9 @@ function NightSwitch() {
   );
   const dark = mounted && (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <button
-      type="button"
-      className="icon-button"
-      aria-label={dark ? 'Day theme' : 'Night-shift theme'}
-      aria-pressed={dark}
-      onClick={() => setMode(dark ? 'light' : 'dark')}
-    >
+    <IconButton aria-label={dark ? 'Day theme' : 'Night-shift theme'} aria-pressed={dark} onClick={() => setMode(dark ? 'light' : 'dark')}>
       {dark ? <LightModeOutlined fontSize="small" /> : <DarkModeOutlined fontSize="small" />}
-    </button>
+    </IconButton>
   );
 }
 
@@ -74,20 +70,21 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
           ))}
         </nav>
       )}
-      <button type="button" className="find" onClick={onFind} aria-label="Find anything, Ctrl K">
+      <ButtonBase className="find" onClick={onFind} aria-label="Find anything, Ctrl K">
         <span>Find anything</span>
         <span className="figure">Ctrl K</span>
-      </button>
+      </ButtonBase>
       {practice && <span className="chip practice">{practice === 'IEC' ? 'IEC' : 'NFPA 70'}</span>}
-      <Link
-        className="icon-button open-interface"
+      <IconButton
+        component={Link}
+        className="open-interface"
         href="/interface"
         prefetch={false}
         aria-label="Open interface"
         title="Open interface (HTTP)"
       >
         <CodeOutlined fontSize="small" />
-      </Link>
+      </IconButton>
       <NightSwitch />
     </header>
   );

@@ -1,5 +1,8 @@
 'use client';
 
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { Notice } from '@/ui/shell/Notice';
+import { TextBox } from '@/ui/forms/TextBox';
 import { certain } from '@/core/certain';
 import { useId, useMemo, useState } from 'react';
 import { acceptedWords } from '@/core/case/schema';
@@ -30,9 +33,9 @@ export function SheetAnswer({ result }: { result: WorksheetResult }) {
   const say = useSay();
   if (!result.ok)
     return (
-      <p className="say fails" role="status">
+      <Notice kind="fails" role="status">
         {result.refusal}
-      </p>
+      </Notice>
     );
   return (
     <div className="stack" role="status">
@@ -54,9 +57,9 @@ export function SheetAnswer({ result }: { result: WorksheetResult }) {
         ))}
       </ol>
       {result.cautions.map((caution) => (
-        <p key={caution} className="say check">
+        <Notice kind="check" key={caution}>
           {say(caution)}
-        </p>
+        </Notice>
       ))}
     </div>
   );
@@ -104,18 +107,15 @@ export function SheetInputs({
               {input.optional ? ' (optional)' : ''}
             </span>
             {input.kind === 'word' ? (
-              <select
-                className="text-in wide"
-                value={texts[input.name]}
-                onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
-              >
-                {certain(input.words).map((word) => (
-                  <option key={word}>{word}</option>
-                ))}
-              </select>
+              <SelectBox
+                wide
+                value={texts[input.name] ?? ''}
+                options={certain(input.words)}
+                onWord={(word) => onTexts({ ...texts, [input.name]: word })}
+              />
             ) : (
-              <input
-                className="text-in wide"
+              <TextBox
+                wide
                 inputMode="decimal"
                 value={texts[input.name]}
                 maxLength={40}
@@ -152,9 +152,9 @@ export function WorksheetForm({ id }: { id: string }) {
       {result ? (
         <SheetAnswer result={result} />
       ) : (
-        <p className="say not-known" role="status">
+        <Notice kind="not-known" role="status">
           Not known until every input can be read.
-        </p>
+        </Notice>
       )}
       <p className="muted">
         Source: {sheet.sources.map(citeSource).join('; ')}. The same sheet answers POST /api/v1/worksheets/

@@ -1,3 +1,7 @@
+import Table from '@mui/material/Table';
+import TableBody from '@mui/material/TableBody';
+import TableRow from '@mui/material/TableRow';
+import TableCell from '@mui/material/TableCell';
 import { notFound } from 'next/navigation';
 import { partView } from '@/services/parts';
 import { PartCurve } from '../../../features/parts/PartCurve';
@@ -16,16 +20,18 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
           {part.maker}, {part.footprint}.{' '}
           {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not in stock.'}
         </p>
-        <table className="plain sheet">
-          <tbody>
+        <Table className="sheet">
+          <TableBody>
             {part.fields.map((field) => (
-              <tr key={field.label}>
-                <th scope="row">{field.label}</th>
-                <td className="figure">{field.value}</td>
-              </tr>
+              <TableRow key={field.label}>
+                <TableCell component="th" scope="row">
+                  {field.label}
+                </TableCell>
+                <TableCell className="figure">{field.value}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
         {part.curve !== undefined && <PartCurve partId={part.id} name={part.name} curve={part.curve} />}
       </main>
     </Shell>

@@ -1,4 +1,5 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
+import { plainWords } from './owner-summary';
 import { withoutStandardAliases } from './aliases';
 import { residualCurrentCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
@@ -70,6 +71,7 @@ export const residualCurrents = {
   withoutAliases: withoutStandardAliases,
   drill: residualDrill,
   faultFinding: 'why-it-leaks',
-  extraViews: ['leakage', 'owners-page'],
+  extraViews: ['leakage'],
+  ownersPage: plainWords,
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
 } satisfies DeviceFamily;

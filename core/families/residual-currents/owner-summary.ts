@@ -9,9 +9,7 @@ import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { termOf } from '../../quantities/terms';
 import { frontEndOf, smoothDcBound, typesFor } from '../../residual/leakage';
-import type { NeedContext } from '../contract';
-
-export type PlainPart = { heading: string; sentences: string[] };
+import type { NeedContext, PlainPart } from '../contract';
 
 /** Why a line matters to somebody who does not know the trade; lines that are not here are named by their term. */
 const matters: Record<string, string> = {

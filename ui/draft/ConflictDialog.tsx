@@ -7,25 +7,26 @@ import DialogActions from '@mui/material/DialogActions';
 import DialogContent from '@mui/material/DialogContent';
 import DialogTitle from '@mui/material/DialogTitle';
 import { useState } from 'react';
-import type { Change, SwapState } from '@/core/swap/swap';
-import { usePractice } from '../../ui/language/practice';
-import { changeWords } from './change-words';
+import type { Change } from '@/core/swap/swap';
 
 /** Somebody saved first: both sides are shown, and mine can be laid over theirs entry by entry. */
 export function ConflictDialog({
   theirs,
   mine,
-  state,
+  document,
+  wordsOf,
   onSettle,
 }: {
-  theirs: Change[];
-  mine: Change[];
-  state: SwapState;
+  theirs: readonly Change[];
+  mine: readonly Change[];
+  /** What was saved meanwhile. Example: 'this job'. */
+  document: string;
+  /** A change as a person reads it: which field, and what it says now. */
+  wordsOf: (change: Change) => { what: string; says: string };
   onSettle: (keep: string[]) => void;
 }) {
-  const practice = usePractice();
   const line = (change: Change) => {
-    const { what, says } = changeWords(change, state, practice);
+    const { what, says } = wordsOf(change);
     return (
       <>
         {what}: <b>{says}</b>
@@ -37,7 +38,7 @@ export function ConflictDialog({
   const toggle = (path: string) => setKeep((paths) => (paths.includes(path) ? paths.filter((one) => one !== path) : [...paths, path]));
   return (
     <Dialog open fullWidth maxWidth="sm" aria-labelledby="conflict-title">
-      <DialogTitle id="conflict-title">Somebody else saved this job meanwhile</DialogTitle>
+      <DialogTitle id="conflict-title">Somebody else saved {document} meanwhile</DialogTitle>
       <DialogContent className="stack">
         <p>Nothing was overwritten. Their changes stay unless you put yours over them.</p>
         <div>

@@ -1,0 +1,101 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { EmptyPlace } from '@/ui/shell/EmptyPlace';
+import { MatchStage } from './MatchStage';
+import { NeedPlace } from './NeedPlace';
+import { ProveMeter } from './ProveMeter';
+import { ProveStage } from './ProveStage';
+import { ReadStage } from './ReadStage';
+import { RecordStage } from './RecordStage';
+import { SafeStage } from './SafeStage';
+import { SwapPhoto } from './SwapPhoto';
+import type { Stage } from './StageRail';
+import { useJob } from './use-job';
+
+function SafePlace() {
+  const { state, derived, name, setName, change } = useJob();
+  return <SafeStage state={state} steps={derived.steps} name={name} onName={setName} onChange={change} />;
+}
+
+function ReadPlace() {
+  const { view, state, focus, setFocus, change } = useJob();
+  return (
+    <ReadStage
+      state={state}
+      panelName={view.panel.name}
+      position={view.position.function}
+      photo={(section) => <SwapPhoto swapId={view.id} section={section} state={state} focus={focus} onChange={change} />}
+      onChange={change}
+      onFocus={setFocus}
+    />
+  );
+}
+
+function NoTests({ taken }: { taken: boolean }) {
+  const { goTo } = useJob();
+  return (
+    <>
+      <h1>Tests</h1>
+      {taken ? (
+        <p className="muted">Working out the tests.</p>
+      ) : (
+        <EmptyPlace title="No part chosen yet" action={<Button onClick={() => goTo('match')}>See the candidates</Button>}>
+          The tests on the bench, while installing and at first start follow from the part to install, each with its limits.
+        </EmptyPlace>
+      )}
+    </>
+  );
+}
+
+function ProvePlace() {
+  const { detail, choice, state, title, derived, shows, meter, change } = useJob();
+  if (!choice?.taken || !detail) return <NoTests taken={choice?.taken === true} />;
+  const open = derived.openSteps;
+  return (
+    <ProveStage
+      proofs={detail.proofs}
+      terminals={detail.terminals}
+      settings={detail.settings}
+      bases={detail.bases}
+      signalPins={shows('signal-pins')}
+      state={state}
+      title={title}
+      openSteps={open}
+      firstStart={shows('panel-meter') ? <ProveMeter address={meter} disabled={open > 0} onChange={change} /> : undefined}
+      onChange={change}
+    />
+  );
+}
+
+function RecordPlace() {
+  const { view, title, choice, part, changes, state, practice, obstacles, base, signing } = useJob();
+  return (
+    <RecordStage
+      title={title}
+      part={choice?.taken ? part : null}
+      changes={changes}
+      state={state}
+      practice={practice}
+      obstacles={view.status === 'signed' ? [] : obstacles}
+      base={base}
+      remark={signing.remark}
+      onRemark={signing.setRemark}
+    />
+  );
+}
+
+const places: Record<Stage, () => React.ReactNode> = {
+  safe: SafePlace,
+  read: ReadPlace,
+  need: NeedPlace,
+  match: MatchStage,
+  prove: ProvePlace,
+  record: RecordPlace,
+};
+
+/** What stands in the middle of the bench at a stage. */
+export function StageOf({ stage }: { stage: Stage }) {
+  const Place = places[stage];
+  return <Place />;
+}

@@ -1,0 +1,96 @@
+'use client';
+
+import { useRouter, useSearchParams } from 'next/navigation';
+import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
+import { api } from '@/client/api';
+import { certain, isOneOf } from '@/core/certain';
+import { familyShows, type FamilyView } from '@/core/families/contract';
+import type { JudgedNeed } from '@/core/matching/judge';
+import { signObstacles } from '@/core/swap/sign-off';
+import { choiceKey } from '@/core/swap/swap';
+import type { SwapView } from '@/services/swaps';
+import type { EditField } from '@/ui/plates/edit-field';
+import { derive } from './derived';
+import { stages, type Stage } from './StageRail';
+import { useBoard, useChoiceDetail, type Filters } from './use-board';
+import { useName } from './use-name';
+import { useSwap } from './use-swap';
+
+const allFilters: Filters = { inCrib: false, sameFootprint: false, coilSwap: true, hideChecks: false };
+
+/** The stage that the address names, and the way to another. */
+function useStage(swapId: string) {
+  const router = useRouter();
+  const asked = useSearchParams().get('stage');
+  const stage: Stage = isOneOf(stages, asked) ? asked : 'read';
+  return { stage, base: `/swaps/${swapId}`, goTo: (to: Stage) => router.replace(`/swaps/${swapId}?stage=${to}`, { scroll: false }) };
+}
+
+/** Signing: what was typed for it, and the way to the record. */
+function useSigning(view: SwapView, name: string, flush: () => Promise<void>, version: () => number) {
+  const router = useRouter();
+  const [remark, setRemark] = useState('');
+  const [signing, setSigning] = useState(false);
+  const [fault, setFault] = useState<string>();
+  const sign = async () => {
+    setSigning(true);
+    setFault(undefined);
+    await flush();
+    const answer = await api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
+      version: version(),
+      by: name.trim(),
+      remark,
+    });
+    if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
+    setSigning(false);
+    setFault(answer.faults.map(({ reason }) => reason).join(' '));
+  };
+  return { remark, setRemark, signing, fault, sign };
+}
+
+/** Everything that the stages of one job share: its state, what follows from it, the board and the part chosen. */
+function useOwnJob(view: SwapView, meter: string) {
+  const { practice, schools } = view.site;
+  const { stage, base, goTo } = useStage(view.id);
+  const swap = useSwap(view);
+  const { state } = swap;
+  const derived = useMemo(() => derive(state, practice, schools), [state, practice, schools]);
+  const [name, setName] = useName();
+  const [filters, setFilters] = useState(allFilters);
+  const [focus, setFocus] = useState<EditField>();
+  const [pickedNeed, setPickedNeed] = useState<string>();
+  const [cell, setCell] = useState<{ line: JudgedNeed; name: string }>();
+  const stamp = useMemo(
+    () => JSON.stringify([state.load, state.supply, state.duty, state.removed, state.loadKind, state.schools]),
+    [state],
+  );
+  const { board, fault: boardFault, busy } = useBoard(view.id, stage !== 'safe' && stage !== 'read', filters, stamp, swap.flush);
+  const choice = state.choice.part;
+  const chosenKey = choice && choiceKey(choice);
+  const column = board?.columns.find((one) => choiceKey(one) === chosenKey);
+  const [keptColumn, setKeptColumn] = useState(column);
+  if (column && column !== keptColumn) setKeptColumn(column);
+  const shownColumn = column ?? (keptColumn && choiceKey(keptColumn) === chosenKey ? keptColumn : undefined);
+  const detail = useChoiceDetail(view.id, choice, `${stamp}${stage}`, swap.save === 'saved', swap.flush);
+  const part = shownColumn?.part ?? detail?.judged ?? null;
+  const changes = shownColumn?.changes ?? detail?.changes ?? [];
+  const obstacles = signObstacles(state, part && { judged: part, changes }, detail?.proofs ?? [], practice, detail?.settings.conflicts);
+  const signing = useSigning(view, name, swap.flush, swap.version);
+  return {
+    ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, setName },
+    ...{ filters, setFilters, board, boardFault, busy, focus, setFocus, pickedNeed, setPickedNeed, cell, setCell },
+    ...{ choice, chosenKey, title: choice?.name ?? '', detail, part, changes, obstacles, signing },
+    shows: (one: FamilyView) => familyShows(derived.family, one),
+  };
+}
+
+export type Job = ReturnType<typeof useOwnJob>;
+const JobContext = createContext<Job | null>(null);
+
+/** The job around its stages. */
+export function JobRoot({ view, meter, children }: { view: SwapView; meter: string; children: ReactNode }) {
+  return <JobContext.Provider value={useOwnJob(view, meter)}>{children}</JobContext.Provider>;
+}
+
+/** The job that this component is part of. */
+export const useJob = (): Job => certain(useContext(JobContext));
