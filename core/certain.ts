@@ -20,5 +20,9 @@ export const entriesOf = <K extends string, V>(value: Partial<Readonly<Record<K,
 export const isOneOf = <Word extends string>(words: readonly Word[], value: unknown): value is Word =>
   typeof value === 'string' && (words as readonly string[]).includes(value);
 
+/** True where the value is an object with names. */
+export const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
 /** The words of an error, whatever was thrown. */
 export const messageOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));

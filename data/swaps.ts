@@ -39,9 +39,9 @@ export async function insertSwap(knex: Knex, row: SwapRow): Promise<SwapRow> {
 
 /** Saves a state made on `version`; false when somebody else saved first. */
 export async function saveState(knex: Knex, id: string, version: number, state: SwapState): Promise<boolean> {
-  const changed = await knex<SwapRow>('swaps')
+  const changed = await knex('swaps')
     .where({ id, version, status: 'open' })
-    .update({ state: JSON.stringify(state) as unknown as SwapState, version: version + 1 });
+    .update({ state: JSON.stringify(state), version: version + 1 });
   return changed === 1;
 }
 

@@ -1,4 +1,5 @@
 /** Relays measured: timers matched by behaviour, the monitoring relay over samples, and a sweep of an hour, as the lab's worker runs them. */
+import { wordsMark, bandsMark } from '../core/case/case';
 import { certain } from '../core/certain';
 import { demoTimingRelays } from '../data/demo/timing-relays';
 import { derive, runMonitor } from '../core/monitoring/run';
@@ -20,15 +21,15 @@ const HOUR_SECONDS = 3600;
 /** Multifunction timers of the demo catalogue, repeated up to the number asked for. */
 function multifunction(): TimerPart[] {
   const many = demoTimingRelays()
-    .filter(({ raw }) => (raw.functionWords as string[]).length > 3)
+    .filter(({ raw }) => wordsMark(raw.functionWords).length > 3)
     .map(({ id, name, raw }): TimerPart => ({
       id,
       name,
-      words: raw.functionWords as string[],
-      signalInput: raw.signalInput as boolean,
-      ranges: raw.rangesSeconds as [number, number][],
-      twoTimes: raw.twoTimes as boolean,
-      repeatPercent: raw.repeatAccuracyPercent as number,
+      words: wordsMark(raw.functionWords),
+      signalInput: raw.signalInput === true,
+      ranges: bandsMark(raw.rangesSeconds),
+      twoTimes: raw.twoTimes === true,
+      repeatPercent: Number(raw.repeatAccuracyPercent),
     }));
   return Array.from({ length: TIMERS }, (_, i) => certain(many[i % many.length]));
 }

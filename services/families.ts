@@ -1,4 +1,6 @@
-import { families } from '../core/families/registry';
+import { families, familyOf } from '../core/families/registry';
+import { templateCsv } from '../core/parts-file/columns';
+import { notFound } from './service-error';
 import { dutyFields } from '../core/fields/duty-fields';
 import { loadFields } from '../core/fields/load-fields';
 import { supplyFields } from '../core/fields/supply-fields';
@@ -14,3 +16,10 @@ export const describeFamilies = () =>
     load: loadFields,
     duty: dutyFields,
   }));
+
+/** An empty file of parts of a family, to be filled in. Throws ServiceError 404. */
+export function partsTemplate(id: string): string {
+  const family = familyOf(id);
+  if (!family) throw notFound(`Family '${id.slice(0, 60)}'`);
+  return templateCsv(family);
+}

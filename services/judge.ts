@@ -1,6 +1,7 @@
 /** Judges a plain case that comes from outside: checks it, judges it, and names what it did not use. */
-import { certain } from '../core/certain';
-import type { FieldValues, Part, PlainCase } from '../core/case/case';
+import { rowsMark } from '../core/case/case';
+import { certain, isRecord } from '../core/certain';
+import type { Part, PlainCase } from '../core/case/case';
 import { withoutAliases } from '../core/case/aliases';
 import { withoutBirthNames } from '../core/case/odd-names';
 import { watched } from '../core/case/overlay';
@@ -26,12 +27,13 @@ const readers = new Map(families.map(({ id, fields }) => [id, specReader(fields)
 
 /** Candidates as the schema casts them, read by its rules without its words; undefined where it would refuse one of them. */
 function readCandidates(body: unknown): Part[] | undefined {
-  const { family, candidates } = (body ?? {}) as { family?: unknown; candidates?: unknown };
+  if (!isRecord(body)) return undefined;
+  const { family, candidates } = body;
   const read = readers.get(String(family));
   if (!read || !Array.isArray(candidates) || candidates.length > MAX_CANDIDATES) return undefined;
   const ids = new Set<string>();
   const parts: Part[] = [];
-  for (const candidate of candidates as ({ id?: unknown; spec?: unknown } | null)[]) {
+  for (const candidate of rowsMark(candidates)) {
     const spec = read(candidate?.spec);
     const id = candidate?.id;
     if (!spec || typeof id !== 'string' || id.length === 0 || id.length > LONGEST_ID || ids.has(id)) return undefined;
@@ -44,7 +46,7 @@ function readCandidates(body: unknown): Part[] | undefined {
 /** The case as its schema casts it. Candidates that are all in order are not taken through the schema one by one. */
 async function readCase(body: unknown): Promise<PlainCase> {
   const candidates = readCandidates(body);
-  const rest = candidates ? { ...(body as object), candidates: [] } : body;
+  const rest = candidates && isRecord(body) ? { ...body, candidates: [] } : body;
   const cast = (await validate(plainCaseSchema, rest)) as unknown as PlainCase;
   return candidates ? { ...cast, candidates } : cast;
 }
@@ -60,7 +62,7 @@ export async function judgePlainCase(body: unknown, lines: LineChoice = 'all'): 
   const plain: PlainCase = {
     ...cast,
     load: load.marks,
-    duty: (cast.duty as FieldValues | null | undefined) ?? {},
+    duty: isRecord(cast.duty) ? cast.duty : {},
     removed: cast.removed ?? null,
   };
   const answer = judgeCase(plain, { lines });

@@ -1,6 +1,5 @@
 /** What was signed as not known stands at its position until somebody has settled it. */
-import * as yup from 'yup';
-import { MIN_REASON_LETTERS } from '../core/swap/sign-off';
+import { settleSchema } from '../core/swap/settle-point';
 import { database } from '../data/connection';
 import { openLines, settle, type OpenLineRow } from '../data/settlements';
 import { notFound } from './service-error';
@@ -25,21 +24,6 @@ export const openPointOf = ({ record_id, signed_at, line }: OpenLineRow): OpenPo
   reason: line.note ?? '',
   settles: line.settles ?? '',
   signedAt: signed_at.toISOString(),
-});
-
-const words = (what: string, least: number) =>
-  yup
-    .string()
-    .strict()
-    .trim()
-    .min(least, `${what} has at least ${least} letters.`)
-    .max(500, `${what} is longer than 500 characters.`)
-    .required(`${what} is missing.`);
-export const settleSchema = yup.object({
-  recordId: yup.string().strict().uuid('recordId is not the id of a record.').required('recordId is missing.'),
-  lineId: yup.string().strict().max(100).required('lineId is missing.'),
-  by: words('by', 2),
-  found: words('found', MIN_REASON_LETTERS),
 });
 
 /** Settles an open point of a position and notes it in its history. A second click changes nothing. Throws 404 where no such point is open. */

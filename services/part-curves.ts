@@ -2,9 +2,9 @@
 import { ownCurveOf } from '../core/families/curve-of-part';
 import { wordsMark, numberMark } from '../core/case/case';
 import { certain } from '../core/certain';
-import * as yup from 'yup';
 import type { PartSpec } from '../core/case/case';
-import { MAX_CSV_CHARACTERS, readCurveCsv, writeCurveCsv } from '../core/curves/csv';
+import { partCurveSchema } from '../core/curves/part-curve-schema';
+import { readCurveCsv, writeCurveCsv } from '../core/curves/csv';
 import { curveMarks, marksOfCurve } from '../core/curves/marks-of-curve';
 import { familyOf } from '../core/families/registry';
 import type { PartRow } from '../data/catalogue';
@@ -21,16 +21,6 @@ export type PartCurveView = {
   holdsAmps: number | null;
   tripsAmps: number | null;
 };
-
-export const partCurveSchema = yup.object({
-  csv: yup.string().strict().required('csv is missing.').max(MAX_CSV_CHARACTERS, `csv has more than ${MAX_CSV_CHARACTERS} characters.`),
-  source: yup
-    .string()
-    .strict()
-    .trim()
-    .required('source is missing: name the sheet or the test that the curve comes from.')
-    .max(200, 'source has more than 200 characters.'),
-});
 
 const viewOf = ({ band, source, saved_at }: PartCurveRow): PartCurveView => {
   const marks = marksOfCurve(band);
@@ -72,7 +62,7 @@ async function restate(trx: ReturnType<typeof database>, part: PartRow, marks: P
 
 /** Keeps a curve with a part, in place of one that was there. Throws 404, or 422 where the file is no curve. */
 export async function savePartCurve(partId: string, body: unknown): Promise<PartCurveView> {
-  const { csv, source } = (await validate(partCurveSchema, body)) as { csv: string; source: string };
+  const { csv, source } = await validate(partCurveSchema, body);
   const read = readCurveCsv(csv);
   if (!read.ok) throw new ServiceError(422, [{ field: 'csv', reason: read.fault }]);
   return database().transaction(async (trx) => {

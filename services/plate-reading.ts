@@ -66,7 +66,7 @@ export async function readPlatePicture(bytes: Uint8Array, kind?: string): Promis
 
 /** Answers a request in JSON: text, or a picture in base64. */
 export async function readPlateRequest(body: unknown): Promise<PlateAnswer> {
-  const { kind, text, picture } = (await validate(readPlateSchema, body)) as { kind?: string; text?: string; picture?: string };
+  const { kind, text, picture } = await validate(readPlateSchema, body);
   if (text !== undefined) return readPlateText(text, kind);
   const base64 = certain(picture).replace(/^data:[^,]{0,60},/, '');
   if (!/^[A-Za-z0-9+/\s]+={0,2}\s*$/.test(base64))

@@ -21,7 +21,7 @@ import type { SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
-import { recordBySwap, type RecordRow, type SwapRow } from '../data/swaps';
+import { recordBySwap, type SwapRow } from '../data/swaps';
 import { candidateOf, fieldOf, judgeWith, withCoil } from './candidates';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
@@ -130,13 +130,13 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
     const now = new Date();
     const record = recordBody(swap, choice, stock, { by, remark, at: now });
     const recordId = randomUUID();
-    await trx<RecordRow>('records').insert({
+    await trx('records').insert({
       id: recordId,
       swap_id: id,
       position_id: row.position_id,
       signed_at: now,
       signed_by: by,
-      body: JSON.stringify(record) as unknown as RecordBody,
+      body: JSON.stringify(record),
       hash: hashOf(record),
     });
     await trx<SwapRow>('swaps').where({ id }).update({ status: 'signed' });

@@ -1,5 +1,5 @@
 /** Opening, reading and saving swaps. A save names the version it was made on; nothing is overwritten in silence. */
-import { certain } from '../core/certain';
+import { certain, isOneOf, isRecord } from '../core/certain';
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
@@ -77,7 +77,7 @@ const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable'
 function checkWords(changes: readonly Change[]): void {
   for (const { path, value } of changes) {
     const fault =
-      path === 'loadKind' && !loadKinds.includes(value as (typeof loadKinds)[number])
+      path === 'loadKind' && !isOneOf(loadKinds, value)
         ? `The kind of load is ${JSON.stringify(value)?.slice(0, 40)}; accepted: ${loadKinds.join(', ')}.`
         : path.startsWith('safe.') && value !== null && (typeof value !== 'string' || value.trim().length < 2)
           ? 'A step is confirmed by a name of at least 2 letters; null takes the confirmation back.'
@@ -91,18 +91,17 @@ function checkReadings(changes: readonly Change[]): void {
   for (const { path, value } of changes) {
     const section = certain(path.split('.')[0]);
     if (!['load', 'duty', 'supply', 'removed'].includes(section) || value === null || value === undefined) continue;
-    const reading = value as { state?: unknown; value?: unknown };
-    const fault =
-      typeof value !== 'object' || !readingStates.includes(reading.state as string)
-        ? `A reading needs a state: ${readingStates.join(', ')}.`
-        : typeof reading.value === 'number' &&
-            !(
-              Number.isFinite(reading.value) &&
-              Math.abs(reading.value) <= (path.endsWith('A2s') ? 1e12 : 1e7) &&
-              (reading.value >= 0 || path.endsWith('ambientC'))
-            )
-          ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
-          : undefined;
+    const reading = isRecord(value) ? value : {};
+    const fault = !isOneOf(readingStates, reading.state)
+      ? `A reading needs a state: ${readingStates.join(', ')}.`
+      : typeof reading.value === 'number' &&
+          !(
+            Number.isFinite(reading.value) &&
+            Math.abs(reading.value) <= (path.endsWith('A2s') ? 1e12 : 1e7) &&
+            (reading.value >= 0 || path.endsWith('ambientC'))
+          )
+        ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
+        : undefined;
     if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
   }
 }
@@ -175,7 +174,8 @@ export async function openSwap(body: unknown): Promise<{ id: string }> {
 /** Saves changes. Throws 409 with the state as it stands when somebody saved first, or when it is signed. */
 export async function saveSwap(id: string, body: unknown): Promise<{ version: number }> {
   if (!UUID.test(id)) throw notFound('This swap');
-  const { version, changes } = (await validate(saveSchema, body)) as { version: number; changes: Change[] };
+  const { version, changes: sent } = await validate(saveSchema, body);
+  const changes = sent.map(({ path, value }): Change => ({ path, value }));
   checkReadings(changes);
   checkWords(changes);
   const knex = database();

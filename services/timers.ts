@@ -1,4 +1,4 @@
-import { wordsMark } from '../core/case/case';
+import { wordsMark, bandsMark } from '../core/case/case';
 import { database } from '../data/connection';
 import type { TimerPart } from '../core/timing/match';
 import { catalogueOf } from './catalogue';
@@ -13,7 +13,7 @@ export async function timerParts(): Promise<TimerPart[]> {
     name,
     words: wordsMark(raw.functionWords),
     signalInput: flag(raw.signalInput),
-    ranges: Array.isArray(raw.rangesSeconds) ? (raw.rangesSeconds as [number, number][]) : [],
+    ranges: bandsMark(raw.rangesSeconds),
     twoTimes: flag(raw.twoTimes),
     repeatPercent: typeof raw.repeatAccuracyPercent === 'number' ? raw.repeatAccuracyPercent : null,
   }));

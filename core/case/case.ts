@@ -51,3 +51,6 @@ export const figuresMark = (mark: unknown): readonly number[] => (Array.isArray(
 
 /** Rows of a mark that lists them; none where it is not such a list. */
 export const rowsMark = (mark: unknown): readonly Record<string, unknown>[] => (Array.isArray(mark) ? mark : []);
+
+/** Bands of a mark that lists them; none where it is not such a list. */
+export const bandsMark = (mark: unknown): readonly (readonly [low: number, high: number])[] => (Array.isArray(mark) ? mark : []);

@@ -2,8 +2,8 @@
  * A mark that is more than one figure as one line of text, and back: counts by form, lists, bands, traces, rows with words.
  * Whole or not at all; what cannot be placed is a fault with an example. Round trip is kept by test.
  */
-import { figuresMark, rowsMark, wordsMark } from './case';
-import { certain } from '../certain';
+import { figuresMark, rowsMark, wordsMark, bandsMark } from './case';
+import { certain, isRecord } from '../certain';
 import { formatQuantity } from '../quantities/format-quantity';
 import { readQuantity } from '../quantities/read-quantity';
 import type { State } from '../timing/trace';
@@ -112,7 +112,7 @@ function readBand(field: TextField, text: string): FieldText {
 /** "30 + 5 µF". */
 function readNumbers(field: TextField, text: string): FieldText {
   const figures = text.split(/[+/]/).map((one) => readQuantity(one, field.unit ?? '', field.label));
-  return figures.every((one) => one.ok) ? read(figures.map((one) => (one as { value: number }).value)) : fault(field, '30 + 5');
+  return figures.every((one) => one.ok) ? read(figures.map((one) => one.value)) : fault(field, '30 + 5');
 }
 
 /** "compressor 35.3 µF, fan 5 µF". */
@@ -146,7 +146,7 @@ function rowText(fields: readonly Field[], row: Row): string {
       const value = row[column.name];
       if (column.name === 'letter') return `${String(value)}:`;
       if (column.kind === 'numbers') return `(${figuresMark(value).join(' + ')})`;
-      if (column.name === 'pole') return `pole ${value as number}:`;
+      if (column.name === 'pole') return `pole ${Number(value)}:`;
       if (typeof value !== 'number') return wordText(String(value));
       return `${prefixOf(column)}${formatQuantity(value, column.unit ?? '', 'nearest', 6)}`;
     })
@@ -240,31 +240,31 @@ export const hasText = (field: TextField): boolean =>
 export function fieldText(field: TextField, value: unknown): string {
   switch (field.kind) {
     case 'counts':
-      return Object.entries(value as Record<string, number>)
+      return Object.entries(isRecord(value) ? value : {})
         .filter(([, count]) => count)
         .map(([form, count]) => `${count} ${form}`)
         .join(', ');
     case 'flags':
-      return Object.entries(value as Record<string, boolean | null>)
+      return Object.entries(isRecord(value) ? value : {})
         .map(([word, has]) => `${has === true ? '' : has === null ? '? ' : 'no '}${wordText(word)}`)
         .join(', ');
     case 'times':
       return typeof value === 'number' ? seconds(value) : figuresMark(value).map(seconds).join(' / ');
     case 'bands':
-      return (value as [number, number][]).map(([low, high]) => `${seconds(low)} - ${seconds(high)}`).join(', ');
+      return bandsMark(value)
+        .map(([low, high]) => `${seconds(low)} - ${seconds(high)}`)
+        .join(', ');
     case 'band':
       return `${figuresMark(value).join(' to ')} ${field.unit ?? ''}`.trim();
     case 'numbers':
       return `${figuresMark(value).join(' + ')} ${field.unit ?? ''}`.trim();
     case 'amounts':
-      return Object.entries(value as Record<string, number | null>)
+      return Object.entries(isRecord(value) ? value : {})
         .filter(([, amount]) => typeof amount === 'number')
         .map(([word, amount]) => `${word} ${amount} ${field.unit ?? ''}`.trim())
         .join(', ');
     case 'feed':
-      return value === 'self'
-        ? 'self'
-        : `${(value as { volts: number }).volts} V ${String((value as { kind?: string }).kind ?? '').toUpperCase()}`.trim();
+      return isRecord(value) ? `${Number(value.volts)} V ${typeof value.kind === 'string' ? value.kind.toUpperCase() : ''}`.trim() : 'self';
     case 'trace':
       return ['supply', 'signal', 'output']
         .map((name) => [name, (value as Record<string, [number, State][] | null>)[name]] as const)

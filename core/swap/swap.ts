@@ -116,12 +116,13 @@ export function applyChanges(state: SwapState, changes: readonly Change[]): Swap
       continue;
     }
     const dot = path.indexOf('.');
-    const section = path.slice(0, dot) as Section;
+    const section = path.slice(0, dot);
+    if (!isOneOf(sections, section)) continue;
     const key = path.slice(dot + 1);
-    const entries: Record<string, unknown> = { ...(next[section] as Record<string, unknown>) };
+    const entries: Record<string, unknown> = { ...next[section] };
     if (value === null || value === undefined) delete entries[key];
     else entries[key] = value;
-    (next as Record<string, unknown>)[section] = entries;
+    Object.assign(next, { [section]: entries });
   }
   return next;
 }
@@ -130,8 +131,8 @@ export function applyChanges(state: SwapState, changes: readonly Change[]): Swap
 export function diffStates(from: SwapState, to: SwapState): Change[] {
   const changes: Change[] = from.loadKind === to.loadKind ? [] : [{ path: 'loadKind', value: to.loadKind }];
   for (const section of sections) {
-    const a = (from[section] ?? {}) as Record<string, unknown>;
-    const b = (to[section] ?? {}) as Record<string, unknown>;
+    const a: Record<string, unknown> = { ...from[section] };
+    const b: Record<string, unknown> = { ...to[section] };
     for (const key of new Set([...Object.keys(a), ...Object.keys(b)]))
       if (JSON.stringify(a[key]) !== JSON.stringify(b[key])) changes.push({ path: `${section}.${key}`, value: b[key] ?? null });
   }

@@ -43,9 +43,21 @@ export function InterfacePage({ families }: { families: string[] }) {
         <div>
           <h1>Open interface</h1>
           <p className="muted">
-            POST /api/v1/judge takes a whole case in plain JSON and needs no database. Families: {families.join(', ')}. The document is at{' '}
+            POST /api/v1/judge takes a whole case in plain JSON and needs no database. The document is at{' '}
             <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and{' '}
             <a href="/api/v1/worksheets">/api/v1/worksheets</a>.
+          </p>
+          <p className="muted">
+            Empty files of parts, a column a mark:{' '}
+            {families.map((id, i) => (
+              <span key={id}>
+                {i > 0 ? ', ' : ''}
+                <a href={`/api/v1/families/${id}/parts-template`} download>
+                  {id}
+                </a>
+              </span>
+            ))}
+            .
           </p>
         </div>
         <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, alignItems: 'start' }}>

@@ -6,7 +6,10 @@ import Button from '@mui/material/Button';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
+import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'next/navigation';
+import { useForm } from 'react-hook-form';
+import { partCurveSchema } from '@/core/curves/part-curve-schema';
 import { useState } from 'react';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { PartCurveView } from '@/services/part-curves';
@@ -14,11 +17,13 @@ import { textOfCurveFile } from '@/ui/forms/curve-file';
 import { saveText } from '@/ui/forms/save-file';
 import { api, type ApiAnswer } from '../../client/api';
 
+const sourceSchema = partCurveSchema.pick(['source']);
+
 /** The maker's curve kept with a part: brought in as CSV with its source, taken out, taken away. */
 export function PartCurve({ partId, name, curve }: { partId: string; name: string; curve: PartCurveView | null }) {
   const router = useRouter();
   const [kept, setKept] = useState(curve);
-  const [source, setSource] = useState('');
+  const { register, watch, formState } = useForm({ resolver: yupResolver(sourceSchema), mode: 'onChange', defaultValues: { source: '' } });
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   const path = `/api/v1/parts/${encodeURIComponent(partId)}/curve`;
@@ -33,7 +38,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
     const read = await textOfCurveFile(picked);
     if (!read.ok) return setFault(read.fault);
     setBusy(true);
-    settle(await api<PartCurveView>('PUT', path, { csv: read.text, source }), setKept);
+    settle(await api<PartCurveView>('PUT', path, { csv: read.text, source: watch('source') }), setKept);
   };
   const remove = async () => {
     setBusy(true);
@@ -67,18 +72,18 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
       )}
       <label className="stack" style={{ gap: 4 }}>
         <span className="muted">Source of the points</span>
-        <TextBox wide value={source} maxLength={200} placeholder="sheet, page, date" onChange={(event) => setSource(event.target.value)} />
+        <TextBox wide maxLength={200} placeholder="sheet, page, date" {...register('source')} />
       </label>
       <div className="row-flex">
         <FilePick
           accept=".csv,text/csv,text/plain"
           aria-label="Curve file of this part"
-          disabled={busy || source.trim() === ''}
+          disabled={busy || !formState.isValid}
           onFile={(file) => void keep(file)}
         >
           {kept ? 'Another curve, CSV' : 'Keep a curve, CSV'}
         </FilePick>
-        {source.trim() === '' && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
+        {!formState.isValid && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
       </div>
       {fault && (
         <Notice kind="fails" role="alert">

@@ -35,7 +35,10 @@ export function NeedPlace() {
       <NeedStage needs={needs} removed={removed} chosen={part} practice={practice} picked={pickedNeed} onPick={setPickedNeed} />
       {front !== undefined && <LeakageSeen key={front} front={front} />}
       {derived.family.ownersPage && (
-        <OwnersPage title={`${view.site.name}, ${view.panel.name}, ${tag} ${fn}`} parts={derived.family.ownersPage(context, needs, removed)} />
+        <OwnersPage
+          title={`${view.site.name}, ${view.panel.name}, ${tag} ${fn}`}
+          parts={derived.family.ownersPage(context, needs, removed)}
+        />
       )}
       {shows('wanted-trace') && <WantedTrace context={context} />}
     </>

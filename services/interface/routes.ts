@@ -2,15 +2,17 @@
 import { plates } from '../../core/families/plates';
 import { worksheetSchema } from '../../core/worksheets/contract';
 import { worksheets } from '../../core/worksheets/registry';
-import { describeFamilies } from '../families';
+import { describeFamilies, partsTemplate } from '../families';
 import { find } from '../find';
 import { health } from '../health';
 import { judgePlainCase, lineChoice, lineChoices, plainCaseSchema } from '../judge';
 import { matchSchema, matchSwap } from '../match';
 import { meterSchema, readMeter } from '../meter';
-import { settlePoint, settleSchema } from '../open-points';
+import { settleSchema } from '../../core/swap/settle-point';
+import { settlePoint } from '../open-points';
 import { panelsDesk } from '../panels';
-import { partCurve, partCurveSchema, removePartCurve, savePartCurve } from '../part-curves';
+import { partCurveSchema } from '../../core/curves/part-curve-schema';
+import { partCurve, removePartCurve, savePartCurve } from '../part-curves';
 import { addPicture, listPictures, pictureFile, removePicture } from '../pictures';
 import { readPlatePicture, readPlateRequest, readPlateSchema } from '../plate-reading';
 import { positionCodesSchema, positionTables, savePositionCodes } from '../position-codes';
@@ -68,6 +70,15 @@ export const routes = [
     summary: 'Families and their fields',
     answers: 'Families.',
     handle: () => ({ families: describeFamilies() }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/families/{id}/parts-template`,
+    summary: 'An empty file of parts of a family: every mark is a column',
+    answers: 'CSV: names of the marks, then lines with their labels, units and what is accepted.',
+    file: 'text/csv',
+    handle: ({ params: { id = '' } }) =>
+      fileResponse(new TextEncoder().encode(partsTemplate(id)), 'text/csv; charset=utf-8', `${id}-parts.csv`),
   }),
   route({
     method: 'GET',

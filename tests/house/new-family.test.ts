@@ -21,6 +21,7 @@ import { guessPlate, plateOf } from './core/families/plates';
 import { judgeCase } from './core/judge-case';
 import { glossaryOf } from './core/plates/glossary';
 import { parsePlate } from './core/plates/parse-plate';
+import { templateCsv } from './core/parts-file/columns';
 import { describeFamilies } from './services/families';
 import { contractFaults } from './tests/house/contract-faults';
 
@@ -35,6 +36,7 @@ console.log(JSON.stringify({
   guess: guessPlate('SURGE ARRESTER UN 400 V')[0].id,
   glossary: glossaryOf([plate]).some(({ id }) => id === 'ratedVolts'),
   interface: describeFamilies().families?.some?.(({ id }) => id === 'surge-arrester') ?? JSON.stringify(describeFamilies()).includes('surge-arrester'),
+  template: templateCsv(familyOf('surge-arrester')).split('\\n')[0].includes('ratedVolts'),
   title: familyOf('surge-arrester').title.iec,
   faults: contractFaults(familyOf('surge-arrester'), plate, [{ plain: { ...plain, candidates: [] }, specs: parts.map(({ spec }) => spec) }]),
 }));
@@ -51,6 +53,7 @@ it('is judged, read from text, in the glossary and the open interface, and keeps
     guess: 'surge-arrester',
     glossary: true,
     interface: true,
+    template: true,
     title: 'Surge arrester',
     faults: [],
   });

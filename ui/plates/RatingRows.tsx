@@ -86,7 +86,7 @@ export function RatingRows({
   const shown = used.length > 1 ? used : columns;
   const inUse = rows
     .filter((row) => typeof row.volts === 'number' && systemVolts !== undefined && row.volts >= systemVolts)
-    .sort((a, b) => (a.volts as number) - (b.volts as number))[0];
+    .sort((a, b) => Number(a.volts) - Number(b.volts))[0];
   const set = (next: Row[]) => onChange(next.length > 0 ? { state: 'read', value: next } : null);
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>

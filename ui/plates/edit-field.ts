@@ -62,7 +62,7 @@ const rowsText = (field: EditField, rows: Record<string, unknown>[]): string =>
     .map((row) =>
       (field.rowFields ?? [])
         .filter(({ name, kind }) => kind === 'number' && typeof row[name] === 'number')
-        .map(({ name, unit }) => (unit === 'count' ? `${row[name] as number}p` : formatQuantity(row[name] as number, unit ?? '')))
+        .map(({ name, unit }) => (unit === 'count' ? `${Number(row[name])}p` : formatQuantity(Number(row[name]), unit ?? '')))
         .join(' '),
     )
     .join(', ');

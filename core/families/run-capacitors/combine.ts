@@ -12,7 +12,7 @@ import { capacitorVoltsOf, sectionsAsked } from './needs';
 /** Most ways that are offered: the fewest parts come first. */
 const MAX_WAYS = 12;
 
-const numberOf = (raw: PartSpec, name: string): number | null => (typeof raw[name] === 'number' ? (raw[name] as number) : null);
+const numberOf = (raw: PartSpec, name: string): number | null => (typeof raw[name] === 'number' ? Number(raw[name]) : null);
 
 /** Singles among the parts on the shelf: run capacitors with one known section and known volts. */
 function singlesOf(shelf: readonly ShelfPart[]): (Single & { part: ShelfPart })[] {

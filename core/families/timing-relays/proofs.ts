@@ -1,11 +1,12 @@
 /** What is proved of a timing relay on the bench, while fitting and at first start? Common practice. */
+import { bandsMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
 import { contactProofs } from '../../relays/proofs';
 import type { Proof, ProofContext } from '../contract';
 import { figureProof, yesProof } from '../proof-makers';
 import { requiredFunction } from './required';
 import { settingsOf } from './needs';
-import { dialSetting, type Band } from '../../timing/setting';
+import { dialSetting } from '../../timing/setting';
 
 /** A dial is set within about 10 % of its figure. Common practice. */
 const DIAL_TOLERANCE = 0.1;
@@ -15,7 +16,7 @@ export function timingProofs(context: ProofContext): Proof[] {
   const { need, part } = context;
   const required = requiredFunction(need);
   const settings = settingsOf(need, required);
-  const ranges = Array.isArray(part.rangesSeconds) ? (part.rangesSeconds as Band[]) : [];
+  const ranges = bandsMark(part.rangesSeconds);
   const runs = settings.map((seconds, i): Proof => {
     const dial = typeof seconds === 'number' ? dialSetting(ranges, seconds) : undefined;
     return figureProof({

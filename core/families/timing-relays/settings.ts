@@ -1,7 +1,7 @@
 /** What is dialled on the chosen timer: function by the maker's own letter, range, dial or digits. */
-import { wordsMark } from '../../case/case';
+import { wordsMark, bandsMark, rowsMark } from '../../case/case';
 import { citeSource } from '../../standards/source';
-import { dialSetting, digitSetting, type Band } from '../../timing/setting';
+import { dialSetting, digitSetting } from '../../timing/setting';
 import { functionsOfWord, type TimingFunction } from '../../timing/functions';
 import { seconds as secondsText } from '../../case/field-text';
 import type { ProofContext, SettingRow, SettingSheet } from '../contract';
@@ -18,8 +18,6 @@ const row = (id: string, name: string, value: string, reason: string, source = p
   source,
 });
 
-type Lettered = { letter?: string; word?: string };
-
 /** The function to dial: the first of those wanted that the part surely has, with its letter and the maker's word. */
 function functionRow({ need, part }: ProofContext): SettingRow[] {
   const wanted = requiredFunction(need);
@@ -32,7 +30,7 @@ function functionRow({ need, part }: ProofContext): SettingRow[] {
     const read = functionsOfWord(String(word), input);
     return read.length === 1 && read[0] === fn;
   };
-  const lettered = Array.isArray(part.functionLetters) ? (part.functionLetters as Lettered[]).find(({ word }) => isIt(word)) : undefined;
+  const lettered = rowsMark(part.functionLetters).find(({ word }) => isIt(word));
   const printed = Array.isArray(part.functionWords) ? wordsMark(part.functionWords).find(isIt) : undefined;
   const value = [lettered?.letter, lettered?.word ?? printed].filter(Boolean).join(', ') || fn;
   return [
@@ -49,7 +47,7 @@ function functionRow({ need, part }: ProofContext): SettingRow[] {
 /** Settings in the order of entry: function, range, time. */
 export function timingSettings(context: ProofContext): SettingSheet {
   const { need, part } = context;
-  const ranges = Array.isArray(part.rangesSeconds) ? (part.rangesSeconds as Band[]) : [];
+  const ranges = bandsMark(part.rangesSeconds);
   const conflicts: string[] = [];
   const times = settingsOf(need).flatMap((seconds, i): SettingRow[] => {
     const name = i === 0 ? 'Time' : 'Second time';
