@@ -1,3 +1,4 @@
+import TableContainer from '@mui/material/TableContainer';
 import { LinkButton } from '@/ui/shell/LinkButton';
 import Table from '@mui/material/Table';
 import TableHead from '@mui/material/TableHead';
@@ -26,43 +27,45 @@ export default async function Logbook() {
             A job that is signed off leaves its record here, with PDF, JSON and label. Start one at a position that needs a part.
           </EmptyPlace>
         ) : (
-          <Table className="sheet">
-            <TableHead>
-              <TableRow>
-                <TableCell scope="col">Signed</TableCell>
-                <TableCell scope="col">Position</TableCell>
-                <TableCell scope="col">Removed</TableCell>
-                <TableCell scope="col">Installed</TableCell>
-                <TableCell scope="col">Verdict</TableCell>
-                <TableCell scope="col">By</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {records.map(({ id, body, timeZone }) => (
-                <TableRow key={id}>
-                  <TableCell className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</TableCell>
-                  <TableCell>
-                    <Link href={`/records/${id}`}>
-                      {body.position.tag} {body.position.function}
-                    </Link>
-                    <br />
-                    <small className="muted">
-                      {body.position.panel}, {body.position.site}
-                    </small>
-                  </TableCell>
-                  <TableCell>{body.removed?.name ?? 'not read'}</TableCell>
-                  <TableCell>{body.fitted.name}</TableCell>
-                  <TableCell>
-                    <span style={{ display: 'inline-flex', gap: 6 }}>
-                      <VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}
-                      {body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}
-                    </span>
-                  </TableCell>
-                  <TableCell>{body.signedBy}</TableCell>
+          <TableContainer className="sheet">
+            <Table>
+              <TableHead>
+                <TableRow>
+                  <TableCell scope="col">Signed</TableCell>
+                  <TableCell scope="col">Position</TableCell>
+                  <TableCell scope="col">Removed</TableCell>
+                  <TableCell scope="col">Installed</TableCell>
+                  <TableCell scope="col">Verdict</TableCell>
+                  <TableCell scope="col">By</TableCell>
                 </TableRow>
-              ))}
-            </TableBody>
-          </Table>
+              </TableHead>
+              <TableBody>
+                {records.map(({ id, body, timeZone }) => (
+                  <TableRow key={id}>
+                    <TableCell className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</TableCell>
+                    <TableCell>
+                      <Link href={`/records/${id}`}>
+                        {body.position.tag} {body.position.function}
+                      </Link>
+                      <br />
+                      <small className="muted">
+                        {body.position.panel}, {body.position.site}
+                      </small>
+                    </TableCell>
+                    <TableCell>{body.removed?.name ?? 'not read'}</TableCell>
+                    <TableCell>{body.fitted.name}</TableCell>
+                    <TableCell>
+                      <span style={{ display: 'inline-flex', gap: 6 }}>
+                        <VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}
+                        {body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}
+                      </span>
+                    </TableCell>
+                    <TableCell>{body.signedBy}</TableCell>
+                  </TableRow>
+                ))}
+              </TableBody>
+            </Table>
+          </TableContainer>
         )}
       </main>
     </Shell>

@@ -1,5 +1,6 @@
 'use client';
 
+import TableContainer from '@mui/material/TableContainer';
 import ButtonBase from '@mui/material/ButtonBase';
 import Table from '@mui/material/Table';
 import TableHead from '@mui/material/TableHead';
@@ -73,24 +74,26 @@ export function WhyFell({ falls, judged, table, onTable }: { falls: Fall[]; judg
           .join(' · ')}
       </p>
       {table && (
-        <Table className="sheet">
-          <TableHead>
-            <TableRow>
-              <TableCell scope="col">First line that failed</TableCell>
-              <TableCell scope="col">Parts</TableCell>
-              <TableCell scope="col">Share of {judged}</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {falls.map((fall) => (
-              <TableRow key={fall.label}>
-                <TableCell>{fall.label}</TableCell>
-                <TableCell className="figure">{fall.count}</TableCell>
-                <TableCell className="figure">{((100 * fall.count) / judged).toFixed(1)} %</TableCell>
+        <TableContainer className="sheet">
+          <Table>
+            <TableHead>
+              <TableRow>
+                <TableCell scope="col">First line that failed</TableCell>
+                <TableCell scope="col">Parts</TableCell>
+                <TableCell scope="col">Share of {judged}</TableCell>
               </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+            </TableHead>
+            <TableBody>
+              {falls.map((fall) => (
+                <TableRow key={fall.label}>
+                  <TableCell>{fall.label}</TableCell>
+                  <TableCell className="figure">{fall.count}</TableCell>
+                  <TableCell className="figure">{((100 * fall.count) / judged).toFixed(1)} %</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </TableContainer>
       )}
     </section>
   );

@@ -1,3 +1,4 @@
+import TableContainer from '@mui/material/TableContainer';
 import Table from '@mui/material/Table';
 import TableBody from '@mui/material/TableBody';
 import TableRow from '@mui/material/TableRow';
@@ -20,18 +21,20 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
           {part.maker}, {part.footprint}.{' '}
           {part.shelf.length > 0 ? part.shelf.map((row) => `${row.quantity} at ${row.place}`).join('; ') : 'Not in stock.'}
         </p>
-        <Table className="sheet">
-          <TableBody>
-            {part.fields.map((field) => (
-              <TableRow key={field.label}>
-                <TableCell component="th" scope="row">
-                  {field.label}
-                </TableCell>
-                <TableCell className="figure">{field.value}</TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        <TableContainer className="sheet">
+          <Table>
+            <TableBody>
+              {part.fields.map((field) => (
+                <TableRow key={field.label}>
+                  <TableCell component="th" scope="row">
+                    {field.label}
+                  </TableCell>
+                  <TableCell className="figure">{field.value}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </TableContainer>
         {part.curve !== undefined && <PartCurve partId={part.id} name={part.name} curve={part.curve} />}
       </main>
     </Shell>
