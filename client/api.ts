@@ -1,4 +1,6 @@
 /** Calls of the open interface from the screen. A refusal is a value; a lost connection is one too. */
+import { isRecord } from '@/core/certain';
+
 export type Fault = { field: string; reason: string };
 export type ApiAnswer<T> =
   { ok: true; value: T } | { ok: false; status: number; faults: Fault[]; body: Record<string, unknown>; offline: boolean };
@@ -8,6 +10,8 @@ const lost: Fault = {
   reason: 'Loyal Coil cannot be reached. What you typed is kept on this device.',
 };
 
+const faultsOf = (json: unknown): Fault[] | undefined => (isRecord(json) && Array.isArray(json.faults) ? json.faults : undefined);
+
 export async function api<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<ApiAnswer<T>> {
   try {
     const response = await fetch(path, {
@@ -16,13 +20,13 @@ export async function api<T>(method: string, path: string, body?: unknown, signa
       headers: body === undefined ? undefined : { 'content-type': 'application/json' },
       body: body === undefined ? undefined : JSON.stringify(body),
     });
-    const json = (await response.json().catch(() => ({}))) as Record<string, unknown>;
+    const json: unknown = await response.json().catch(() => ({}));
     if (response.ok) return { ok: true, value: json as T };
     return {
       ok: false,
       status: response.status,
-      faults: (json.faults as Fault[]) ?? [{ field: '', reason: `The server answered ${response.status}. Try again.` }],
-      body: json,
+      faults: faultsOf(json) ?? [{ field: '', reason: `The server answered ${response.status}. Try again.` }],
+      body: isRecord(json) ? json : {},
       offline: response.status === 503 || response.status === 502,
     };
   } catch {

@@ -1,4 +1,5 @@
 /** npm run judge -- case.json: judges a case file; '-' reads standard input. Faults end with status 2. */
+import { messageOf } from '../core/certain';
 import { readFileSync } from 'node:fs';
 import { judgePlainCase } from '../services/judge';
 import { ServiceError } from '../services/service-error';
@@ -15,7 +16,7 @@ async function judgeFile(file: string): Promise<void> {
     console.log(JSON.stringify(await judgePlainCase(JSON.parse(text)), null, 2));
   } catch (error) {
     if (error instanceof ServiceError) for (const { field, reason } of error.faults) console.error(`${field}: ${reason}`);
-    else console.error(`${file} cannot be judged: ${(error as Error).message}`);
+    else console.error(`${file} cannot be judged: ${messageOf(error)}`);
     process.exitCode = 2;
   }
 }

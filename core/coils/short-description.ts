@@ -1,4 +1,5 @@
 /** A coil in a few words. Example: '120 V AC 60 Hz'. */
+import { rowsMark } from '../case/case';
 import type { PartSpec } from '../case/case';
 
 const one = (volts: unknown, kind: unknown, hertz: unknown) =>
@@ -6,5 +7,7 @@ const one = (volts: unknown, kind: unknown, hertz: unknown) =>
 
 export const coilShortDescription = (spec: PartSpec): string =>
   Array.isArray(spec.coilMarks)
-    ? (spec.coilMarks as PartSpec[]).map((mark) => one(mark.volts, mark.kind, mark.hertz)).join(', ')
+    ? rowsMark(spec.coilMarks)
+        .map((mark) => one(mark.volts, mark.kind, mark.hertz))
+        .join(', ')
     : one(spec.coilVoltsMin ? `${spec.coilVoltsMin}-${spec.coilVoltsMax}` : spec.coilVolts, spec.coilKind, spec.coilHertz);

@@ -180,7 +180,7 @@ export function CurvesDesk({
                 key={name}
                 label={label}
                 unit={unit}
-                value={inputs[name] as number | null}
+                value={Number.isFinite(inputs[name]) ? Number(inputs[name]) : null}
                 min={min}
                 max={max}
                 empty

@@ -22,7 +22,7 @@ export function BoxGroups<T extends object>({
             key={String(name)}
             label={label}
             unit={unit}
-            value={values[name] as number | null}
+            value={typeof values[name] === 'number' ? values[name] : null}
             min={min}
             max={max}
             empty={empty}

@@ -121,7 +121,7 @@ export function BreakerSim() {
         <div className="sheet sim-switches">
           {switches.map(([name, words]) => (
             <label key={name} className="row-flex">
-              <TickBox checked={state[name] as boolean} onTick={(ticked) => change({ [name]: ticked })} />
+              <TickBox checked={state[name] === true} onTick={(ticked) => change({ [name]: ticked })} />
               {words}
             </label>
           ))}

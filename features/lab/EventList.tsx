@@ -3,23 +3,21 @@
 import Button from '@mui/material/Button';
 import { TickBox } from '@/ui/forms/TickBox';
 import { Pill } from '@/ui/forms/Pill';
-import { certain, keysOf } from '@/core/certain';
+import { keysOf } from '@/core/certain';
 import { scenarioTitles, type Scenario, type ScenarioKind } from '@/core/monitoring/scenarios';
 import type { Unit } from '@/core/quantities/units';
 import { NumberBox } from '../../ui/forms/NumberBox';
 
-const fresh: Record<ScenarioKind, Omit<Scenario, 'atSeconds'>> = {
-  sag: { kind: 'sag', seconds: 4, leftPercent: 80, phases: 3, mustTrip: false } as Omit<Scenario, 'atSeconds'>,
-  swell: { kind: 'swell', seconds: 20, percent: 114, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
-  'lost-phase': { kind: 'lost-phase', seconds: 25, heldPercent: 85, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
-  reversal: { kind: 'reversal', seconds: 10, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
-  'open-neutral': { kind: 'open-neutral', seconds: 20, loads: [1, 0.4, 0.3], mustTrip: true } as Omit<Scenario, 'atSeconds'>,
-  drift: { kind: 'drift', seconds: 60, toPercent: 84, mustTrip: true } as Omit<Scenario, 'atSeconds'>,
-  flicker: { kind: 'flicker', seconds: 30, depthPercent: 8, hertz: 4, mustTrip: false } as Omit<Scenario, 'atSeconds'>,
-  changeover: { kind: 'changeover', deadSeconds: 8, settleSeconds: 4, startPercent: 85, startHertz: 46, mustTrip: false } as Omit<
-    Scenario,
-    'atSeconds'
-  >,
+/** Of each kind an event to begin with; it comes at 0 until it is placed. */
+const fresh: Record<ScenarioKind, Scenario> = {
+  sag: { kind: 'sag', atSeconds: 0, seconds: 4, leftPercent: 80, phases: 3, mustTrip: false },
+  swell: { kind: 'swell', atSeconds: 0, seconds: 20, percent: 114, mustTrip: true },
+  'lost-phase': { kind: 'lost-phase', atSeconds: 0, seconds: 25, heldPercent: 85, mustTrip: true },
+  reversal: { kind: 'reversal', atSeconds: 0, seconds: 10, mustTrip: true },
+  'open-neutral': { kind: 'open-neutral', atSeconds: 0, seconds: 20, loads: [1, 0.4, 0.3], mustTrip: true },
+  drift: { kind: 'drift', atSeconds: 0, seconds: 60, toPercent: 84, mustTrip: true },
+  flicker: { kind: 'flicker', atSeconds: 0, seconds: 30, depthPercent: 8, hertz: 4, mustTrip: false },
+  changeover: { kind: 'changeover', atSeconds: 0, deadSeconds: 8, settleSeconds: 4, startPercent: 85, startHertz: 46, mustTrip: false },
 };
 const figures: Partial<Record<ScenarioKind, [name: string, label: string, unit: Unit, min: number, max: number][]>> = {
   sag: [['leftPercent', 'Leaves', '%', 0, 100]],
@@ -41,11 +39,11 @@ const REST_SECONDS = 40;
 
 /** Made-up events in their order, each with whether the relay must trip. */
 export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; onScenarios: (scenarios: Scenario[]) => void }) {
-  const change = (i: number, part: Record<string, unknown>) =>
-    onScenarios(scenarios.map((one, k) => (k === i ? ({ ...one, ...part } as Scenario) : one)));
+  const change = (i: number, part: Record<string, number | boolean>) =>
+    onScenarios(scenarios.map((one, k) => (k === i ? { ...one, ...part } : one)));
   const add = (kind: ScenarioKind) => {
     const at = Math.max(0, ...scenarios.map(endOf)) + (scenarios.length > 0 ? REST_SECONDS : 20);
-    onScenarios([...scenarios, { ...fresh[kind], atSeconds: at } as Scenario]);
+    onScenarios([...scenarios, { ...fresh[kind], atSeconds: at }]);
   };
   return (
     <>
@@ -88,7 +86,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
                   label={label}
                   name={`${scenarioTitles[one.kind]} ${i + 1}`}
                   unit={unit}
-                  value={certain((one as unknown as Record<string, number>)[name])}
+                  value={Number(Object.entries(one).find(([key]) => key === name)?.[1])}
                   min={min}
                   max={max}
                   onValue={(value) => value !== null && change(i, { [name]: value })}

@@ -3,7 +3,9 @@
 import { LinkButton } from '@/ui/shell/LinkButton';
 import { Notice } from '@/ui/shell/Notice';
 import dynamic from 'next/dynamic';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Queries, read } from '@/client/Queries';
 import type { TimerPart } from '@/core/timing/match';
 import type { PositionTable } from '@/core/case/position-codes';
 import { WaveformView } from '@/ui/residual/WaveformView';
@@ -37,20 +39,29 @@ const benchWords: Record<Bench, string> = {
 };
 const MAX_NAMES = 5;
 
+type Props = { bench: Bench; meter: string; letters: readonly PositionTable[] };
+
 /** The lab: what a relay, a breaker or a residual device will do, before it is fitted. */
-export function LabPage({ bench, meter, letters }: { bench: Bench; meter: string; letters: readonly PositionTable[] }) {
+export const LabPage = (props: Props) => (
+  <Queries>
+    <Lab {...props} />
+  </Queries>
+);
+
+function Lab({ bench, meter, letters }: Props) {
   const { busy, share, answer, fault, ask, cancel } = useLabWorker();
-  const [timers, setTimers] = useState<TimerPart[]>();
+  const timers = useQuery({
+    queryKey: ['timers'],
+    enabled: false,
+    staleTime: Infinity,
+    queryFn: ({ signal }) => read<{ timers: TimerPart[] }>('GET', '/api/v1/timers', undefined, signal),
+  });
   const [timerFault, setTimerFault] = useState<string>();
   const match = async (need: Parameters<Parameters<typeof TimerBench>[0]['onMatch']>[0]) => {
     setTimerFault(undefined);
-    try {
-      const parts = timers ?? ((await (await fetch('/api/v1/timers')).json()) as { timers: TimerPart[] }).timers;
-      setTimers(parts);
-      ask({ kind: 'match', need: { stimulus: need.stimulus, output: need.output, untilSeconds: need.until }, parts });
-    } catch {
-      setTimerFault('The catalogue of timers could not be fetched. Try again when the connection is back.');
-    }
+    const { data, error } = await timers.refetch();
+    if (error || !data) return setTimerFault('The catalogue of timers could not be fetched. Try again when the connection is back.');
+    ask({ kind: 'match', need: { stimulus: need.stimulus, output: need.output, untilSeconds: need.until }, parts: data.timers });
   };
   const matching =
     answer?.kind === 'match'

@@ -10,14 +10,14 @@ import TableCell from '@mui/material/TableCell';
 import TableBody from '@mui/material/TableBody';
 import Button from '@mui/material/Button';
 import { Notice } from '@/ui/shell/Notice';
-import { certain } from '@/core/certain';
+import { certain, isOneOf } from '@/core/certain';
 import Papa from 'papaparse';
 import { useMemo, useState } from 'react';
 import { useVersionedDraft, type DraftKind } from '@/client/use-versioned-draft';
 import { rowsMark } from '@/core/case/case';
 import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
-import { accessoryFunctions, type AccessoryFunction } from '@/core/fields/accessory-fields';
+import { accessoryFunctions } from '@/core/fields/accessory-fields';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
 import { saveText } from '../../ui/forms/save-file';
 
@@ -29,17 +29,15 @@ export function rowsOfCsv(text: string): { rows: PositionCode[] } | { fault: str
   const { data, meta } = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true });
   const missing = COLUMNS.filter((name) => !(meta.fields ?? []).includes(name));
   if (missing.length > 0) return { fault: `The file has no column ${missing.join(', ')}. Its first line names code, bay, function, note.` };
-  const wrong = data.find((row) => !accessoryFunctions.includes(row.function as AccessoryFunction));
-  if (wrong) return { fault: `Function '${wrong.function ?? ''}' is not known; accepted: ${accessoryFunctions.join(', ')}.` };
-  const cell = (row: Record<string, string>, name: string) => (row[name] ?? '').trim();
-  return {
-    rows: data.map((row) => ({
-      code: cell(row, 'code'),
-      bay: cell(row, 'bay'),
-      function: row.function as AccessoryFunction,
-      note: cell(row, 'note'),
-    })),
-  };
+  const rows: PositionCode[] = [];
+  for (const row of data) {
+    const cell = (name: string) => (row[name] ?? '').trim();
+    const word = cell('function');
+    if (!isOneOf(accessoryFunctions, word))
+      return { fault: `Function '${word}' is not known; accepted: ${accessoryFunctions.join(', ')}.` };
+    rows.push({ code: cell('code'), bay: cell('bay'), function: word, note: cell('note') });
+  }
+  return { rows };
 }
 
 type Letters = { rows: readonly PositionCode[] };

@@ -45,6 +45,8 @@ function contactsOf(fn: TimingFunction, times: Times, stimulus: Stimulus, until:
   }
 }
 
+const wordsOf = (fn: TimingFunction): readonly string[] => timingFunctions[fn].words;
+
 /** Timing functions on a time axis: by hand, from a script, or found from the trace that a circuit shows. */
 export function TimerBench({
   onMatch,
@@ -84,7 +86,7 @@ export function TimerBench({
     setScript(next);
     setText(undefined);
   };
-  const words = timingFunctions[fn].words as readonly string[];
+  const words = wordsOf(fn);
   return (
     <div className="lab-bench">
       <div className="stack">
@@ -356,9 +358,7 @@ function Finder({
             {found.map(({ fn, times }) => (
               <li key={fn}>
                 {sameFind(fn, times)}
-                {(timingFunctions[fn].words as readonly string[]).length > 0 && (
-                  <small className="muted"> also {(timingFunctions[fn].words as readonly string[]).join(', ')}</small>
-                )}
+                {wordsOf(fn).length > 0 && <small className="muted"> also {wordsOf(fn).join(', ')}</small>}
               </li>
             ))}
           </ul>

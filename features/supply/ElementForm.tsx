@@ -1,5 +1,6 @@
 'use client';
 
+import { numberMark } from '@/core/case/case';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import ButtonBase from '@mui/material/ButtonBase';
 import { TextBox } from '@/ui/forms/TextBox';
@@ -19,11 +20,9 @@ export function ElementForm({
   onChange: (element: Element) => void;
   onRemove: () => void;
 }) {
-  const values = element as unknown as Record<string, unknown>;
+  const values: Record<string, unknown> = { ...element };
   const put = (name: string, value: unknown) => {
-    const next: Record<string, unknown> = { ...values, [name]: value };
-    if (value === undefined) delete next[name];
-    onChange(next as unknown as Element);
+    onChange({ ...element, [name]: value });
   };
   return (
     <section className="sheet curve-device" aria-label={`${elementTitles[element.kind]} ${element.name}`}>
@@ -69,7 +68,7 @@ export function ElementForm({
               key={field.name}
               label={field.label}
               unit={field.unit === 'ratio' ? '' : (field.unit ?? '')}
-              value={(values[field.name] as number | null | undefined) ?? null}
+              value={numberMark(values, field.name) ?? null}
               min={field.above !== undefined ? 1e-9 : (field.min ?? 0)}
               max={certain(field.max)}
               empty={field.optional}

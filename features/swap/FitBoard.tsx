@@ -34,7 +34,7 @@ function figureOf(line: JudgedNeed): string {
     line.relation === 'includes' &&
     typeof line.limit === 'string' &&
     Array.isArray(line.have) &&
-    (line.have as unknown[]).includes(line.limit)
+    wordsMark(line.have).includes(line.limit)
   )
     return wordText(line.limit);
   if (Array.isArray(line.have) && typeof line.have[0] === 'string' && line.have.length > MAX_WORDS)
@@ -124,8 +124,8 @@ export function FitBoard({
     const grid = [...table.current.querySelectorAll('tr')]
       .map((row) => [...row.querySelectorAll<HTMLElement>('button')])
       .filter((row) => row.length > 0);
-    const y = grid.findIndex((row) => row.includes(document.activeElement as HTMLElement));
-    const x = grid[y]?.indexOf(document.activeElement as HTMLElement) ?? -1;
+    const y = grid.findIndex((row) => row.some((one) => one === document.activeElement));
+    const x = grid[y]?.findIndex((one) => one === document.activeElement) ?? -1;
     // The head row has no button over the removed part, so its columns stand one to the left.
     const shift = (row: number) => (removed && row > 0 ? 1 : 0);
     const to = grid[y + step[0]];

@@ -31,6 +31,12 @@ export const colours = {
     cabinet: '#d9d6cc',
     cabinetLine: '#84806f',
     hatch: 'rgba(70, 65, 55, 0.26)',
+    failsOnPlate: '#8c1d1d',
+    overPlain: '#c9c2b4',
+    overFound: '#2f9e6e',
+    overLit: '#d6783c',
+    screwLight: '#99958a',
+    screwDark: '#57544b',
   },
   dark: {
     page: '#151210',
@@ -60,6 +66,12 @@ export const colours = {
     cabinet: '#26211c',
     cabinetLine: '#6a5e51',
     hatch: 'rgba(230, 210, 180, 0.2)',
+    failsOnPlate: '#ec8672',
+    overPlain: '#c9c2b4',
+    overFound: '#2f9e6e',
+    overLit: '#d6783c',
+    screwLight: '#99958a',
+    screwDark: '#57544b',
   },
 } as const;
 

@@ -1,5 +1,5 @@
 /** Marks of a breaker's plate as marks of the case: slash volts, one interrupting figure, a table of Icu and Ics, flags. */
-import { numberMark, type FieldValues, type PartSpec } from '../../case/case';
+import { numberMark, type FieldValues, type PartSpec, rowsMark, figuresMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
 /** "480Y/277", "120/240" or [120, 240]: line to line is the higher, line to ground the lower. */
@@ -11,7 +11,7 @@ function slashVolts(mark: unknown): FieldValues {
       : typeof mark === 'number'
         ? [mark]
         : [];
-  const volts = (list as unknown[]).filter((one): one is number => typeof one === 'number' && Number.isFinite(one));
+  const volts = list.filter((one): one is number => typeof one === 'number' && Number.isFinite(one));
   if (volts.length === 0) return mark === null ? { ratedVoltsLineToLine: null } : {};
   const [low, high] = [Math.min(...volts), Math.max(...volts)];
   return low < high ? { ratedVoltsLineToLine: high, ratedVoltsLineToGround: low, slash: true } : { ratedVoltsLineToLine: high };
@@ -21,8 +21,8 @@ function slashVolts(mark: unknown): FieldValues {
 function breaking(mark: unknown, systemVolts: unknown): FieldValues {
   if (mark === null) return { icuAmps: null, icsAmps: null };
   if (!Array.isArray(mark) || typeof systemVolts !== 'number') return {};
-  const rows = (mark as { voltsList: number[]; icuAmps: number; icsAmps?: number }[])
-    .map((row) => ({ ...row, top: Math.max(...row.voltsList) }))
+  const rows = rowsMark(mark)
+    .map((row) => ({ icuAmps: row.icuAmps, icsAmps: row.icsAmps, top: Math.max(...figuresMark(row.voltsList)) }))
     .filter(({ top }) => top >= systemVolts)
     .sort((a, b) => a.top - b.top);
   const row = rows[0];
@@ -51,12 +51,12 @@ export function breakerSpecFromPlate(marks: FieldValues, supply: FieldValues): F
 
 /** Example: 'C16, 3 poles, 10 kA'. */
 export function breakerShortDescription(spec: PartSpec): string {
-  const rows = Array.isArray(spec.interruptingRatings) ? (spec.interruptingRatings as { volts: number; amps: number }[]) : [];
+  const rows = rowsMark(spec.interruptingRatings);
   const breaks = spec.icuAmps ?? spec.icnAmps;
   return [
     `${typeof spec.curve === 'string' && spec.curve !== 'none' ? spec.curve : ''}${spec.ratedAmps ?? '?'} A`,
     spec.poles ? `${spec.poles} pole${spec.poles === 1 ? '' : 's'}` : '',
-    typeof breaks === 'number' ? q(breaks, 'A') : rows.map(({ volts, amps }) => `${q(amps, 'A')} at ${volts} V`).join(', '),
+    typeof breaks === 'number' ? q(breaks, 'A') : rows.map(({ volts, amps }) => `${q(Number(amps), 'A')} at ${Number(volts)} V`).join(', '),
   ]
     .filter(Boolean)
     .join(', ');

@@ -3,6 +3,7 @@
  * and what running volts and amps say at 50 and 60 Hz.
  * C = I / (2 pi f V), V across its own terminals, I in its own lead. Source: definition of capacitive reactance, through core/standards.
  */
+import { isOneOf, keysOf } from '../../certain';
 import { figuresMark, rowsMark } from '../../case/case';
 import type { PartSpec } from '../../case/case';
 import { capacitorSections } from '../../fields/capacitor-fields';
@@ -82,7 +83,7 @@ function readings(spec: PartSpec, laid: CanonicalSpec): CanonicalSpec {
 /** Probable life by its class, restated at one case temperature; nothing where no class is printed. */
 function life({ lifeClass, maxCaseC }: PartSpec): CanonicalSpec {
   if (lifeClass === undefined) return {};
-  const hours = typeof lifeClass === 'string' && lifeClass in lifeHours ? lifeHours[lifeClass as 'A'] : null;
+  const hours = isOneOf(keysOf(lifeHours), lifeClass) ? lifeHours[lifeClass] : null;
   return { lifeHoursAt70C: hours !== null && isNumber(maxCaseC) ? Math.round(restateLife(hours, maxCaseC, LIFE_AT_CELSIUS)) : null };
 }
 
