@@ -1,42 +1,19 @@
 'use client';
 
-import { keysOf } from '@/core/certain';
-import { SelectBox } from '@/ui/forms/SelectBox';
 import Button from '@mui/material/Button';
-import Table from '@mui/material/Table';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
-import TableCell from '@mui/material/TableCell';
-import TableBody from '@mui/material/TableBody';
-import { TickBox } from '@/ui/forms/TickBox';
 import type { Chart as ChartJs } from 'chart.js';
 import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
-import type { DeviceChoice } from '@/core/curves/curve-device';
-import { modelOf } from '@/core/curves/curve-device';
-import { bandSeconds } from '@/core/curves/band';
 import { branchOf, type BranchInputs } from '@/core/curves/branch-inputs';
 import { writeCurveCsv } from '@/core/curves/csv';
-import { heldWords, judgeBranch, openWords } from '@/core/curves/judge-branch';
-import { formatQuantity } from '@/core/quantities/format-quantity';
-import type { Unit } from '@/core/quantities/units';
-import { adiabaticK, conductorSizes } from '@/core/standards/conductors';
-import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
+import { modelOf, type DeviceChoice } from '@/core/curves/curve-device';
+import { judgeBranch } from '@/core/curves/judge-branch';
+import { saveFile, saveText } from '@/ui/forms/save-file';
+import { useSay } from '@/ui/language/practice';
+import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
+import { BranchForm } from './BranchForm';
+import { CurveTable, curveTableCsv } from './CurveTable';
 import { DeviceList } from './DeviceList';
-import { NumberBox } from '../../ui/forms/NumberBox';
-import { saveFile, saveText } from '../../ui/forms/save-file';
-import { useSay } from '../../ui/language/practice';
-
-const figures: [keyof BranchInputs, string, Unit, number, number][] = [
-  ['runningAmps', 'Running current', 'A', 0.01, 6300],
-  ['startAmps', 'Starting current, rms', 'A', 0.01, 100000],
-  ['startSeconds', 'Starting time', 's', 0.01, 120],
-  ['stallSeconds', 'Safe stall time, hot', 's', 0.1, 120],
-  ['cableAmps', 'Cable Iz', 'A', 0.1, 6300],
-  ['highestFaultAmps', 'Maximum fault current', 'A', 1, 200000],
-  ['lowestFaultAmps', 'Minimum fault current', 'A', 1, 200000],
-  ['clearWithinSeconds', 'Clear within', 's', 0.01, 10],
-];
 
 /** The chart library comes with this desk alone. */
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), {
@@ -85,16 +62,6 @@ export function CurvesDesk({
   const rows = [inputs.runningAmps, inputs.startAmps, inputs.lowestFaultAmps, inputs.highestFaultAmps].filter(
     (one): one is number => one !== null,
   );
-  const tableText = () =>
-    [
-      ['device', 'amps', 'holdsUntilSeconds', 'openBySeconds'].join(','),
-      ...branch.devices.flatMap(({ label, band }) =>
-        rows.map((amps) => {
-          const { holdsUntil, openBy } = bandSeconds(band, amps);
-          return [`"${label.replaceAll('"', "'")}"`, amps, holdsUntil, openBy].join(',');
-        }),
-      ),
-    ].join('\n');
   return (
     <div className="curves">
       <div className="stack">
@@ -124,7 +91,7 @@ export function CurvesDesk({
           <Button aria-expanded={table} onClick={() => setTable(!table)}>
             {table ? 'Hide table' : 'Show as a table'}
           </Button>
-          <Button onClick={() => saveText('curves.csv', tableText())}>Table as CSV</Button>
+          <Button onClick={() => saveText('curves.csv', curveTableCsv(branch.devices, rows))}>Table as CSV</Button>
           <Button onClick={() => chart.current && saveFile('curves.png', chart.current.toBase64Image('image/png', 1))}>Picture</Button>
           <Button
             disabled={!chosen}
@@ -137,80 +104,10 @@ export function CurvesDesk({
           </Button>
           <Button onClick={() => window.print()}>Print</Button>
         </div>
-        {table && (
-          <div className="sheet" style={{ overflowX: 'auto' }}>
-            <Table>
-              <TableHead>
-                <TableRow>
-                  <TableCell scope="col">Device</TableCell>
-                  {rows.map((amps, i) => (
-                    <TableCell key={i} scope="col">
-                      at {formatQuantity(amps, 'A')}
-                    </TableCell>
-                  ))}
-                </TableRow>
-              </TableHead>
-              <TableBody>
-                {branch.devices.map((device) => (
-                  <TableRow key={device.id}>
-                    <TableCell component="th" scope="row">
-                      {device.label}
-                    </TableCell>
-                    {rows.map((amps, i) => {
-                      const { holdsUntil, openBy } = bandSeconds(device.band, amps);
-                      return (
-                        <TableCell key={i} className="figure">
-                          {device.band.fast ? heldWords(holdsUntil) : 'holding not published'}, {openWords(openBy)}
-                        </TableCell>
-                      );
-                    })}
-                  </TableRow>
-                ))}
-              </TableBody>
-            </Table>
-          </div>
-        )}
+        {table && <CurveTable devices={branch.devices} amps={rows} />}
       </div>
       <aside className="stack no-print">
-        <section className="sheet curve-device" aria-label="The branch">
-          <b>The branch</b>
-          <div className="curve-fields">
-            {figures.map(([name, label, unit, min, max]) => (
-              <NumberBox
-                key={name}
-                label={label}
-                unit={unit}
-                value={Number.isFinite(inputs[name]) ? Number(inputs[name]) : null}
-                min={min}
-                max={max}
-                empty
-                onValue={(value) => onInputs({ ...inputs, [name]: value })}
-              />
-            ))}
-            <label>
-              <span>Cable</span>
-              <SelectBox<string>
-                wide
-                value={inputs.cableSize ?? ''}
-                options={[['', 'not known'], ...conductorSizes]}
-                onWord={(size) => onInputs({ ...inputs, cableSize: size || null })}
-              />
-            </label>
-            <label>
-              <span>Its kind</span>
-              <SelectBox
-                wide
-                value={inputs.cableKind}
-                options={keysOf(adiabaticK)}
-                onWord={(cableKind) => onInputs({ ...inputs, cableKind })}
-              />
-            </label>
-          </div>
-          <label className="row-flex">
-            <TickBox checked={inputs.leastFaultToEarth} onTick={(ticked) => onInputs({ ...inputs, leastFaultToEarth: ticked })} />
-            <span>{say('The minimum fault is an earth fault')}</span>
-          </label>
-        </section>
+        <BranchForm inputs={inputs} onInputs={onInputs} />
         <DeviceList devices={devices} nema={nema} chosen={chosen} onChoose={setPicked} onChange={onDevices} />
       </aside>
     </div>

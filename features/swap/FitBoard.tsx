@@ -2,7 +2,7 @@
 
 import ButtonBase from '@mui/material/ButtonBase';
 import { wordsMark } from '@/core/case/case';
-import { Fragment, useRef, useState, type KeyboardEvent } from 'react';
+import { Fragment, useState } from 'react';
 import { markText, type Change } from '@/core/matching/changes';
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
@@ -12,6 +12,7 @@ import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { groupOrder, groupWords } from './derived';
 import { lineOf, splitLines } from './board-rows';
+import { useGridKeys } from './use-grid-keys';
 import { useSay } from '../../ui/language/practice';
 import { sayIn } from '@/core/language/by-practice';
 import { wordText } from '@/core/language/word-text';
@@ -76,16 +77,107 @@ function foldText(decide: number, hold: number, open: boolean): string {
   return open ? `Hide the ${lines} that hold${hold === 1 ? 's' : ''} for all` : `${lines} hold${hold === 1 ? 's' : ''} for all parts shown`;
 }
 
-/** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
-export function FitBoard({
-  needs,
-  removed,
-  columns,
-  chosen,
-  practice,
-  onChoose,
-  onCell,
-}: {
+/** The parts across: the removed one, then each candidate by its name, to be chosen. */
+function Head({ removed, columns, chosen, practice, onChoose }: Pick<Board, 'removed' | 'columns' | 'chosen' | 'practice' | 'onChoose'>) {
+  return (
+    <thead>
+      <tr>
+        <th className="need-name" scope="col">
+          <span className="visually-hidden">Requirement</span>
+        </th>
+        {removed && (
+          <th className="came-out" scope="col">
+            <small>Removed</small>
+            <b>{removed.name}</b>
+            <small>{verdictWords[removed.part.verdict]}</small>
+          </th>
+        )}
+        {columns.map((column) => (
+          <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
+            <small>{column.where}</small>
+            <ButtonBase className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
+              {column.name}
+            </ButtonBase>
+            <small className="brief">{sayIn(practice, column.brief)}</small>
+            <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
+              <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
+              {column.note ? ` · ${column.note}` : ''}
+            </small>
+          </th>
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
+/** The way of rating that the parts shown are held against, the first one where they differ. */
+function usedWay(need: Need, { columns, removed }: Pick<Board, 'columns' | 'removed'>) {
+  const parts = [...columns.map(({ part }) => part), ...(removed ? [removed.part] : [])];
+  const seen = parts.map((part) => lineOf(part, need.id)).find((line) => line && line.have !== null);
+  return (
+    need.ways.find((way) => seen && way.quantity === seen.quantity && way.unit.replace(/^(count|ratio)$/, '') === seen.unit) ?? need.ways[0]
+  );
+}
+
+/** A line: what is asked, and what each part has of it. */
+function LineRow({ need, board }: { need: Need; board: Board }) {
+  const { removed, columns, chosen, practice, onCell } = board;
+  const way = usedWay(need, board);
+  const cell = (part: JudgedPart, name: string) => {
+    const line = lineOf(part, need.id);
+    return <Cell line={line} onPick={() => line && onCell(line, name)} />;
+  };
+  return (
+    <tr>
+      <th className="need-name" scope="row">
+        {termOf(way.quantity, practice)}
+        {need.about && <small className="muted"> {need.about}</small>}
+        <span className="limit">{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
+      </th>
+      {removed && <td className="came-out">{cell(removed.part, removed.name)}</td>}
+      {columns.map(({ key, part, name }) => (
+        <td key={key} className={key === chosen ? 'chosen' : ''}>
+          {cell(part, name)}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+/** Marks in which a candidate differs from the removed part. */
+function ChangeRows({ removed, columns, chosen, practice }: Board) {
+  const changed = [...new Map(columns.flatMap((column) => column.changes).map((change) => [change.id, change])).values()];
+  if (changed.length === 0) return null;
+  return (
+    <>
+      <GroupRow across={columns.length} words="Compared with the removed part" />
+      {changed.map((mark) => (
+        <tr key={mark.id}>
+          <th className="need-name" scope="row">
+            {sayIn(practice, mark.label)}
+            <span className="limit">as removed</span>
+          </th>
+          {removed && <td className="came-out">{sayIn(practice, markText(mark.from, mark.unit))}</td>}
+          {columns.map((column) => (
+            <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
+              <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />
+            </td>
+          ))}
+        </tr>
+      ))}
+    </>
+  );
+}
+
+const GroupRow = ({ across, words }: { across: number; words: string }) => (
+  <tr className="group">
+    <th colSpan={2 + across} scope="colgroup" className="label">
+      {words}
+    </th>
+  </tr>
+);
+
+type Board = {
   needs: Need[];
   removed: Removed;
   columns: Column[];
@@ -93,123 +185,33 @@ export function FitBoard({
   practice: Practice;
   onChoose: (key: string) => void;
   onCell: (line: JudgedNeed, name: string) => void;
-}) {
-  const table = useRef<HTMLTableElement>(null);
+};
+
+/** The fit board: candidates across, needs down, the removed part pinned. Arrow keys move through it. */
+export function FitBoard(board: Board) {
+  const { needs, removed, columns } = board;
   const [open, setOpen] = useState(false);
-  const { decide, hold } = splitLines(
-    needs,
-    columns.map(({ part }) => part),
-    removed?.part ?? null,
-  );
+  const parts = columns.map(({ part }) => part);
+  const { decide, hold } = splitLines(needs, parts, removed?.part ?? null);
   const shown = open ? [...decide, ...hold] : decide;
-  const changed = [...new Map(columns.flatMap((column) => column.changes).map((change) => [change.id, change])).values()];
-  /** The way of rating that the parts shown are held against, the first one where they differ. */
-  const usedWay = (need: Need) => {
-    const parts = [...columns.map(({ part }) => part), ...(removed ? [removed.part] : [])];
-    const seen = parts.map((part) => lineOf(part, need.id)).find((line) => line && line.have !== null);
-    return (
-      need.ways.find((way) => seen && way.quantity === seen.quantity && way.unit.replace(/^(count|ratio)$/, '') === seen.unit) ??
-      need.ways[0]
-    );
-  };
-  const move = (event: KeyboardEvent) => {
-    const steps: Record<string, [number, number]> = {
-      ArrowRight: [0, 1],
-      ArrowLeft: [0, -1],
-      ArrowDown: [1, 0],
-      ArrowUp: [-1, 0],
-    };
-    const step = steps[event.key];
-    if (!step || !table.current) return;
-    const grid = [...table.current.querySelectorAll('tr')]
-      .map((row) => [...row.querySelectorAll<HTMLElement>('button')])
-      .filter((row) => row.length > 0);
-    const y = grid.findIndex((row) => row.some((one) => one === document.activeElement));
-    const x = grid[y]?.findIndex((one) => one === document.activeElement) ?? -1;
-    // The head row has no button over the removed part, so its columns stand one to the left.
-    const shift = (row: number) => (removed && row > 0 ? 1 : 0);
-    const to = grid[y + step[0]];
-    const target = to?.[x - shift(y) + step[1] + shift(y + step[0])];
-    if (target) {
-      event.preventDefault();
-      target.focus();
-      target.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-    }
-  };
+  const keys = useGridKeys(removed ? 1 : 0);
   return (
     <div className="board-wrap" tabIndex={0} role="region" aria-label="Fit board">
       {/* eslint-disable-next-line no-restricted-syntax -- the fit board is drawn: parts and verdict marks in its own grid */}
-      <table className="board" ref={table} onKeyDown={move}>
-        <thead>
-          <tr>
-            <th className="need-name" scope="col">
-              <span className="visually-hidden">Requirement</span>
-            </th>
-            {removed && (
-              <th className="came-out" scope="col">
-                <small>Removed</small>
-                <b>{removed.name}</b>
-                <small>{verdictWords[removed.part.verdict]}</small>
-              </th>
-            )}
-            {columns.map((column) => (
-              <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
-                <small>{column.where}</small>
-                <ButtonBase className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
-                  {column.name}
-                </ButtonBase>
-                <small className="brief">{sayIn(practice, column.brief)}</small>
-                <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
-                  <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
-                  {column.note ? ` · ${column.note}` : ''}
-                </small>
-              </th>
-            ))}
-          </tr>
-        </thead>
+      <table className="board" {...keys}>
+        <Head {...board} />
         <tbody>
           {groupOrder.map((group) => {
             const own = shown.filter((need) => need.group === group);
-            if (own.length === 0) return null;
             return (
-              <Fragment key={group}>
-                <tr className="group">
-                  <th colSpan={2 + columns.length} scope="colgroup" className="label">
-                    {groupWords[group]}
-                  </th>
-                </tr>
-                {own.map((need) => {
-                  const way = usedWay(need);
-                  return (
-                    <tr key={need.id}>
-                      <th className="need-name" scope="row">
-                        {termOf(way.quantity, practice)}
-                        {need.about && <small className="muted"> {need.about}</small>}
-                        <span className="limit">{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
-                      </th>
-                      {removed && (
-                        <td className="came-out">
-                          <Cell
-                            line={lineOf(removed.part, need.id)}
-                            onPick={() => {
-                              const line = lineOf(removed.part, need.id);
-                              if (line) onCell(line, removed.name);
-                            }}
-                          />
-                        </td>
-                      )}
-                      {columns.map((column) => {
-                        const line = lineOf(column.part, need.id);
-                        return (
-                          <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
-                            <Cell line={line} onPick={() => line && onCell(line, column.name)} />
-                          </td>
-                        );
-                      })}
-                    </tr>
-                  );
-                })}
-              </Fragment>
+              own.length > 0 && (
+                <Fragment key={group}>
+                  <GroupRow across={columns.length} words={groupWords[group]} />
+                  {own.map((need) => (
+                    <LineRow key={need.id} need={need} board={board} />
+                  ))}
+                </Fragment>
+              )
             );
           })}
           {hold.length > 0 && (
@@ -221,27 +223,7 @@ export function FitBoard({
               </th>
             </tr>
           )}
-          {changed.length > 0 && (
-            <tr className="group">
-              <th colSpan={2 + columns.length} scope="colgroup" className="label">
-                Compared with the removed part
-              </th>
-            </tr>
-          )}
-          {changed.map((mark) => (
-            <tr key={`change-${mark.id}`}>
-              <th className="need-name" scope="row">
-                {sayIn(practice, mark.label)}
-                <span className="limit">as removed</span>
-              </th>
-              {removed && <td className="came-out">{sayIn(practice, markText(mark.from, mark.unit))}</td>}
-              {columns.map((column) => (
-                <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
-                  <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />
-                </td>
-              ))}
-            </tr>
-          ))}
+          <ChangeRows {...board} />
         </tbody>
       </table>
     </div>

@@ -2,20 +2,66 @@
 
 import ButtonBase from '@mui/material/ButtonBase';
 import { useId, useState } from 'react';
-import Menu from '@mui/material/Menu';
-import MenuItem from '@mui/material/MenuItem';
-import { confirmed } from '@/core/plates/merge-photo-readings';
-import { stateMeaning, type Reading, type ReadingState } from '@/core/readings/reading';
 import { wordText } from '@/core/language/word-text';
+import type { Reading } from '@/core/readings/reading';
 import { useSay } from '../language/practice';
+import type { EditField } from './edit-field';
+import { MarkMenu } from './MarkMenu';
 import { stateSigns, stateWords, TO_CONFIRM } from './state-marks';
-import { readEdited, readingText, type EditField } from './edit-field';
+import { useMark, type FieldChange, type Mark } from './use-mark';
 
-export type FieldChange = (field: EditField, reading: Reading | null) => void;
+export type { FieldChange };
 
 /** Characters that two columns of a plate show. */
 const TWO_COLUMNS = 24;
-const order: ReadingState[] = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
+
+type Common = { id: string; 'aria-invalid'?: true; 'aria-describedby'?: string; onFocus: () => void };
+
+/** The mark itself: words to choose from, or what is typed. */
+function MarkInput({
+  field,
+  mark,
+  place,
+  common,
+  onClear,
+}: {
+  field: EditField;
+  mark: Mark;
+  /** Said where nothing stands. */
+  place: string;
+  common: Common;
+  onClear: () => void;
+}) {
+  const say = useSay();
+  const { stands } = mark;
+  if (field.kind !== 'word' || !field.words)
+    return (
+      // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
+      <input
+        {...common}
+        value={mark.shown}
+        placeholder={place}
+        autoComplete="off"
+        spellCheck={false}
+        onChange={(event) => mark.setDraft(event.target.value)}
+        onBlur={(event) => mark.commit(event.target.value)}
+        onKeyDown={mark.onKeyDown}
+      />
+    );
+  // What stands there without being one of the words is shown too: "protected", or two words at once.
+  const words = [...new Set([...field.words.map(wordText), stands])].filter((word) => word !== '');
+  return (
+    // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
+    <select {...common} value={stands} onChange={(event) => (event.target.value === '' ? onClear() : mark.commit(event.target.value))}>
+      <option value="">{place || '–'}</option>
+      {words.map((word) => (
+        <option key={word} value={word}>
+          {say(word)}
+        </option>
+      ))}
+    </select>
+  );
+}
 
 /** One mark of a plate, edited in place. Its sign opens what it means and in which state it is. */
 export function MarkField({
@@ -32,54 +78,22 @@ export function MarkField({
   onFocus: (field: EditField) => void;
 }) {
   const id = useId();
-  const [draft, setDraft] = useState<string>();
-  const [fault, setFault] = useState<string>();
+  const say = useSay();
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const stands = readingText(field, reading);
-  const shown = draft ?? stands;
+  const mark = useMark(field, reading, onChange);
+  const { fault, stands } = mark;
   const state = reading?.state;
-  const commit = (text: string) => {
-    if (text === stands) {
-      setDraft(undefined);
-      setFault(undefined);
-      return;
-    }
-    if (text.trim() === '') {
-      onChange(field, null);
-      setDraft(undefined);
-      setFault(undefined);
-      return;
-    }
-    const edited = readEdited(field, text);
-    setFault(edited.ok ? undefined : edited.fault);
-    if (!edited.ok) return;
-    onChange(field, {
-      state: state && state !== 'unreadable' && state !== 'absent' ? (state === 'assumed' ? 'read' : state) : 'read',
-      value: edited.value,
-    });
-    setDraft(undefined);
-  };
-  const setState = (next: ReadingState) => {
-    setAnchor(null);
-    if (next === 'unreadable' || next === 'absent') onChange(field, { state: next });
-    else if (reading?.value !== undefined) onChange(field, { ...confirmed(reading), state: next });
-    onFocus(field);
-  };
+  const word = state ? stateWords[state] : '';
+  const said = reading?.toConfirm ? `${word}, to be confirmed` : state ? word : 'not entered';
   // What is longer than two columns takes the row, by what stands there and not while it is typed.
   const whole = wide && stands.length > TWO_COLUMNS;
-  const say = useSay();
-  const common = {
-    id,
-    'aria-invalid': fault ? true : undefined,
-    'aria-describedby': fault ? `${id}-fault` : undefined,
-    onFocus: () => onFocus(field),
-  } as const;
-  const said = reading?.toConfirm ? `${state ? stateWords[state] : ''}, to be confirmed` : state ? stateWords[state] : 'not entered';
-  const place = state === 'unreadable' ? 'unreadable' : state === 'absent' ? 'not marked' : '';
+  const classes = ['mark', state, reading?.toConfirm && 'to-confirm', wide && 'wide', whole && 'whole', fault && 'fault'];
+  const explain = (at: HTMLElement) => {
+    onFocus(field);
+    setAnchor(at);
+  };
   return (
-    <div
-      className={`mark ${state ?? ''} ${reading?.toConfirm ? 'to-confirm' : ''} ${wide ? 'wide' : ''} ${whole ? 'whole' : ''} ${fault ? 'fault' : ''}`}
-    >
+    <div className={classes.filter(Boolean).join(' ')}>
       <label htmlFor={id}>
         <span title={field.label} style={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
           {field.short}
@@ -91,8 +105,7 @@ export function MarkField({
           aria-label={`${field.label}: ${said}. Explain or change.`}
           onClick={(event) => {
             event.preventDefault();
-            onFocus(field);
-            setAnchor(event.currentTarget);
+            explain(event.currentTarget);
           }}
         >
           <span aria-hidden="true">{reading?.toConfirm ? TO_CONFIRM : state ? stateSigns[state] : '+'}</span>
@@ -101,84 +114,32 @@ export function MarkField({
           </span>
         </ButtonBase>
       </label>
-      {field.kind === 'word' && field.words ? (
-        // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
-        <select
-          {...common}
-          value={stands}
-          onChange={(event) => (event.target.value === '' ? onChange(field, null) : commit(event.target.value))}
-        >
-          <option value="">{place || '–'}</option>
-          {/* What stands there without being one of the words is shown too: "protected", or two words at once. */}
-          {[...new Set([...field.words.map(wordText), stands])]
-            .filter((word) => word !== '')
-            .map((word) => (
-              <option key={word} value={word}>
-                {say(word)}
-              </option>
-            ))}
-        </select>
-      ) : (
-        // eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself
-        <input
-          {...common}
-          value={shown}
-          placeholder={place}
-          autoComplete="off"
-          spellCheck={false}
-          onChange={(event) => setDraft(event.target.value)}
-          onBlur={(event) => commit(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') {
-              // Enter on what the picture gave, unchanged, is the person's yes to it.
-              if (reading?.toConfirm && reading.value !== undefined && event.currentTarget.value === stands)
-                onChange(field, confirmed(reading));
-              else commit(event.currentTarget.value);
-              const all = [...document.querySelectorAll<HTMLElement>('.plate input, .plate select')];
-              all[all.indexOf(event.currentTarget) + 1]?.focus();
-            } else if (event.key === 'Escape') {
-              setDraft(undefined);
-              setFault(undefined);
-            } else if (event.altKey && event.key.toLowerCase() === 'u') {
-              event.preventDefault();
-              setState('unreadable');
-            }
-          }}
-        />
-      )}
+      <MarkInput
+        field={field}
+        mark={mark}
+        place={state === 'unreadable' ? 'unreadable' : state === 'absent' ? 'not marked' : ''}
+        common={{
+          id,
+          'aria-invalid': fault ? true : undefined,
+          'aria-describedby': fault ? `${id}-fault` : undefined,
+          onFocus: () => onFocus(field),
+        }}
+        onClear={() => onChange(field, null)}
+      />
       {fault && (
         <span className="fault-text" id={`${id}-fault`} role="alert">
           {say(fault)}
         </span>
       )}
-      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)} slotProps={{ paper: { sx: { maxWidth: 340 } } }}>
-        <MenuItem disabled sx={{ whiteSpace: 'normal', opacity: '1 !important' }}>
-          {field.meaning}
-        </MenuItem>
-        {reading?.toConfirm && reading.value !== undefined && (
-          <MenuItem sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }} onClick={() => setState(state ?? 'read')}>
-            <b>✓ Confirm {stands}</b>
-            <small style={{ display: 'block' }}>{reading.from ?? 'Read automatically.'}</small>
-          </MenuItem>
-        )}
-        <MenuItem component="a" href={`/plates/glossary#${field.id}`} sx={{ minHeight: 44 }}>
-          Open in the glossary
-        </MenuItem>
-        {order.map((one) => (
-          <MenuItem
-            key={one}
-            selected={one === state}
-            disabled={reading?.value === undefined && one !== 'unreadable' && one !== 'absent'}
-            onClick={() => setState(one)}
-            sx={{ minHeight: 44, whiteSpace: 'normal', display: 'block' }}
-          >
-            <b>
-              {stateSigns[one]} {stateWords[one]}
-            </b>
-            <small style={{ display: 'block' }}>{stateMeaning[one]}</small>
-          </MenuItem>
-        ))}
-      </Menu>
+      <MarkMenu
+        {...{ field, reading, stands, anchor }}
+        onClose={() => setAnchor(null)}
+        onState={(next) => {
+          setAnchor(null);
+          mark.setState(next);
+          onFocus(field);
+        }}
+      />
     </div>
   );
 }
