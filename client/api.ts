@@ -12,14 +12,9 @@ const lost: Fault = {
 
 const faultsOf = (json: unknown): Fault[] | undefined => (isRecord(json) && Array.isArray(json.faults) ? json.faults : undefined);
 
-export async function api<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<ApiAnswer<T>> {
+async function asked<T>(path: string, request: RequestInit): Promise<ApiAnswer<T>> {
   try {
-    const response = await fetch(path, {
-      method,
-      signal,
-      headers: body === undefined ? undefined : { 'content-type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
-    });
+    const response = await fetch(path, request);
     const json: unknown = await response.json().catch(() => ({}));
     if (response.ok) return { ok: true, value: json as T };
     return {
@@ -33,3 +28,15 @@ export async function api<T>(method: string, path: string, body?: unknown, signa
     return { ok: false, status: 0, faults: [lost], body: {}, offline: true };
   }
 }
+
+/** Asks a route, with a JSON body where one is given. */
+export const api = <T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<ApiAnswer<T>> =>
+  asked(path, {
+    method,
+    signal,
+    headers: body === undefined ? undefined : { 'content-type': 'application/json' },
+    body: body === undefined ? undefined : JSON.stringify(body),
+  });
+
+/** Sends a form, such as one with a picture. */
+export const send = <T>(path: string, form: FormData): Promise<ApiAnswer<T>> => asked(path, { method: 'POST', body: form });

@@ -1,13 +1,9 @@
 'use client';
 
-import Table from '@mui/material/Table';
-import TableHead from '@mui/material/TableHead';
-import TableRow from '@mui/material/TableRow';
-import TableCell from '@mui/material/TableCell';
-import TableBody from '@mui/material/TableBody';
+import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { TextBox } from '@/ui/forms/TextBox';
 import Link from 'next/link';
-import { insteadOf, type JudgedPart } from '@/core/matching/judge';
+import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
 import { changeKey, type Obstacle } from '@/core/swap/sign-off';
 import type { Stage } from './StageRail';
@@ -26,6 +22,70 @@ const stageOf: Record<Obstacle['kind'], Stage> = {
   safe: 'safe',
   proof: 'prove',
 };
+
+/** Who answers for a line that does not simply fit. */
+function saidOf({ verdict, need }: JudgedNeed, { overrides, acknowledged }: SwapState): string {
+  const over = verdict === 'fails' ? overrides[need.id] : undefined;
+  const said = verdict !== 'fits' ? (over ?? acknowledged[need.id]) : undefined;
+  if (!said) return '';
+  const reason = said.reason ? `: ${said.reason}` : '';
+  return `${over ? 'OVERRIDDEN by ' : ''}${said.by}${reason}${said.settles ? `. To be settled by: ${said.settles}` : ''}`;
+}
+
+/** Every line of the part to install, as it will be signed. */
+function Lines({ title, part, state, practice }: { title: string; part: JudgedPart; state: SwapState; practice: Practice }) {
+  const columns: ListColumn<JudgedNeed>[] = [
+    { head: 'Line', of: (line) => lineTerm(line.need, line.quantity, practice) },
+    { head: 'Needed', figure: true, of: (line) => sayIn(practice, wantedText(line.limit, line)) },
+    { head: 'This part', figure: true, of: (line) => sayIn(practice, haveWords(line, insteadOf(line))) },
+    {
+      head: 'Verdict',
+      of: ({ verdict }) => (
+        <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
+          <VerdictMark verdict={verdict} size={15} /> {verdictWords[verdict]}
+        </span>
+      ),
+    },
+    { head: 'Acknowledged by', of: (line) => saidOf(line, state) },
+  ];
+  return (
+    <section aria-label="Requirements, installed part">
+      <ListTable caption={`${title}: ${verdictWords[part.verdict]}`} columns={columns} rows={part.lines} keyOf={({ need }) => need.id} />
+    </section>
+  );
+}
+
+const MOST_OPEN = 30;
+/** What still stands in the way of signing, each with the way to its stage. */
+const StillOpen = ({ obstacles, base }: { obstacles: readonly Obstacle[]; base: string }) => (
+  <section className="sheet stack" style={{ padding: 14 }} aria-label="Still open">
+    <h2 style={{ fontSize: 15.5 }}>
+      {obstacles.length} thing{obstacles.length > 1 ? 's' : ''} still open
+    </h2>
+    <ul style={{ margin: 0, paddingLeft: 18 }}>
+      {obstacles.slice(0, MOST_OPEN).map((obstacle) => (
+        <li key={obstacle.id} style={{ padding: '3px 0' }}>
+          <Link href={`${base}?stage=${stageOf[obstacle.kind]}`}>{obstacle.text}</Link>
+        </li>
+      ))}
+    </ul>
+  </section>
+);
+
+const Changes = ({ changes, state }: { changes: readonly Change[]; state: SwapState }) => (
+  <section aria-label="Compared with the removed part" className="sheet stack" style={{ padding: 14 }}>
+    <h2 style={{ fontSize: 15.5 }}>Compared with the removed part</h2>
+    {changes.map((change) => {
+      const said = state.acknowledged[changeKey(change)];
+      return (
+        <p key={change.id}>
+          {change.because}
+          {said && change.ask !== null ? ` ${said.by}: ${said.reason}` : ''}
+        </p>
+      );
+    })}
+  </section>
+);
 
 /** Record: what will be signed, line by line, and what still stands in the way. */
 export function RecordStage({
@@ -58,75 +118,9 @@ export function RecordStage({
           part.
         </p>
       </div>
-      {obstacles.length > 0 && (
-        <section className="sheet stack" style={{ padding: 14 }} aria-label="Still open">
-          <h2 style={{ fontSize: 15.5 }}>
-            {obstacles.length} thing{obstacles.length > 1 ? 's' : ''} still open
-          </h2>
-          <ul style={{ margin: 0, paddingLeft: 18 }}>
-            {obstacles.slice(0, 30).map((obstacle) => (
-              <li key={obstacle.id} style={{ padding: '3px 0' }}>
-                <Link href={`${base}?stage=${stageOf[obstacle.kind]}`}>{obstacle.text}</Link>
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-      {part && (
-        <section aria-label="Requirements, installed part" className="sheet" style={{ overflowX: 'auto' }}>
-          <Table>
-            <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
-              {title}: {verdictWords[part.verdict]}
-            </caption>
-            <TableHead>
-              <TableRow>
-                <TableCell scope="col">Line</TableCell>
-                <TableCell scope="col">Needed</TableCell>
-                <TableCell scope="col">This part</TableCell>
-                <TableCell scope="col">Verdict</TableCell>
-                <TableCell scope="col">Acknowledged by</TableCell>
-              </TableRow>
-            </TableHead>
-            <TableBody>
-              {part.lines.map((line) => {
-                const over = line.verdict === 'fails' ? state.overrides[line.need.id] : undefined;
-                const said = line.verdict !== 'fits' ? (over ?? state.acknowledged[line.need.id]) : undefined;
-                return (
-                  <TableRow key={line.need.id}>
-                    <TableCell>{lineTerm(line.need, line.quantity, practice)}</TableCell>
-                    <TableCell className="figure">{sayIn(practice, wantedText(line.limit, line))}</TableCell>
-                    <TableCell className="figure">{sayIn(practice, haveWords(line, insteadOf(line)))}</TableCell>
-                    <TableCell>
-                      <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
-                        <VerdictMark verdict={line.verdict} size={15} /> {verdictWords[line.verdict]}
-                      </span>
-                    </TableCell>
-                    <TableCell>
-                      {said
-                        ? `${over ? 'OVERRIDDEN by ' : ''}${said.by}${said.reason ? `: ${said.reason}` : ''}${said.settles ? `. To be settled by: ${said.settles}` : ''}`
-                        : ''}
-                    </TableCell>
-                  </TableRow>
-                );
-              })}
-            </TableBody>
-          </Table>
-        </section>
-      )}
-      {part && changes.length > 0 && (
-        <section aria-label="Compared with the removed part" className="sheet stack" style={{ padding: 14 }}>
-          <h2 style={{ fontSize: 15.5 }}>Compared with the removed part</h2>
-          {changes.map((change) => {
-            const said = state.acknowledged[changeKey(change)];
-            return (
-              <p key={change.id}>
-                {change.because}
-                {said && change.ask !== null ? ` ${said.by}: ${said.reason}` : ''}
-              </p>
-            );
-          })}
-        </section>
-      )}
+      {obstacles.length > 0 && <StillOpen obstacles={obstacles} base={base} />}
+      {part && <Lines title={title} part={part} state={state} practice={practice} />}
+      {part && changes.length > 0 && <Changes changes={changes} state={state} />}
       <label className="stack" style={{ gap: 4 }}>
         <span>Remarks, such as what was found and why it failed</span>
         <TextBox wide rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
