@@ -6,7 +6,7 @@ import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
-import type { ReactNode } from 'react';
+import { useEffect, useRef } from 'react';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { formatInstant } from '@/core/language/format-instant';
@@ -193,6 +193,37 @@ function PositionCard({
   );
 }
 
+/** Sites and their panels; in a strip on a phone, where the panel that is open is brought into view. */
+function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId: string; onPanel: (id: string) => void }) {
+  const open = useRef<HTMLButtonElement>(null);
+  useEffect(() => open.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [panelId]);
+  return (
+    <nav className="side panels" aria-label="Sites and panels">
+      {sites.map(({ id, name, panels }) => (
+        <div key={id} style={{ display: 'contents' }}>
+          <p className="label">{name}</p>
+          {panels.map((panel) => {
+            const wrong = panel.positions.filter(({ states }) => states.includes('wrong-part')).length;
+            const here = panel.id === panelId;
+            return (
+              <ButtonBase
+                key={panel.id}
+                ref={here ? open : undefined}
+                className="row"
+                aria-current={here ? 'true' : undefined}
+                onClick={() => onPanel(panel.id)}
+              >
+                <span>{panel.name}</span>
+                <small>{wrong > 0 ? `${wrong} wrong` : panel.positions.length}</small>
+              </ButtonBase>
+            );
+          })}
+        </div>
+      ))}
+    </nav>
+  );
+}
+
 /** Home: sites and panels at the left, the cabinet in the middle, the chosen position at the right. */
 export function PanelsDesk(props: {
   sites: Site[];
@@ -204,7 +235,6 @@ export function PanelsDesk(props: {
   onSettle: Settle;
   starting: boolean;
   fault?: string;
-  desks?: ReactNode;
 }) {
   const site = props.sites.find((one) => one.panels.some((panel) => panel.id === props.panelId)) ?? props.sites[0];
   const panel = site?.panels.find((one) => one.id === props.panelId) ?? site?.panels[0];
@@ -219,28 +249,7 @@ export function PanelsDesk(props: {
   const wrong = panel.positions.filter((one) => one.states.includes('wrong-part')).length;
   return (
     <div className="desk">
-      <nav className="side panels" aria-label="Sites and panels">
-        {props.sites.map((one) => (
-          <div key={one.id} style={{ display: 'contents' }}>
-            <p className="label">{one.name}</p>
-            {one.panels.map((entry) => {
-              const bad = entry.positions.filter((position) => position.states.includes('wrong-part')).length;
-              return (
-                <ButtonBase
-                  key={entry.id}
-                  className="row"
-                  aria-current={entry.id === panel.id ? 'true' : undefined}
-                  onClick={() => props.onPanel(entry.id)}
-                >
-                  <span>{entry.name}</span>
-                  <small>{bad > 0 ? `${bad} wrong` : entry.positions.length}</small>
-                </ButtonBase>
-              );
-            })}
-          </div>
-        ))}
-        {props.desks}
-      </nav>
+      <SiteList sites={props.sites} panelId={panel.id} onPanel={props.onPanel} />
       <main className="middle" id="main">
         <h1>{panel.name}</h1>
         <p className="muted">

@@ -1,6 +1,5 @@
 'use client';
 
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Settle } from '@/features/panels/OpenPointNote';
@@ -44,25 +43,6 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         onSettle={settle}
         onPanel={(id) => go(`panel=${id}`)}
         onPosition={(id) => go(`panel=${here}&position=${id}`)}
-        desks={
-          <div className="desks-here">
-            <p className="label">Desks</p>
-            <Link href="/plates" prefetch={false}>
-              Plates
-            </Link>
-            <Link href="/curves" prefetch={false}>
-              Curves
-            </Link>
-            <Link href="/lab" prefetch={false}>
-              Lab
-            </Link>
-            <Link href="/worksheets">Worksheets</Link>
-            <Link href="/logbook">Logbook</Link>
-            <Link href="/interface" prefetch={false}>
-              Open interface
-            </Link>
-          </div>
-        }
       />
     </Shell>
   );

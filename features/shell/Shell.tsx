@@ -1,13 +1,18 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useColorScheme } from '@mui/material/styles';
-import { Palette, type PaletteItem } from '@/ui/shell/Palette';
+import type { PaletteItem } from '@/ui/shell/Palette';
 import type { Practice } from '@/core/case/case';
 import { InPractice, useSpokenPractice } from '@/ui/language/practice';
 import { TopBar } from '@/ui/shell/TopBar';
-import { api } from '../../client/api';
+import { api } from '@/client/api';
+
+/** Fetched when it is first opened: most pages are read without it. */
+const loadPalette = () => import('@/ui/shell/Palette').then((module) => module.Palette);
+const Palette = dynamic(loadPalette, { ssr: false });
 
 type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
 
@@ -57,6 +62,17 @@ export function Shell({
 }) {
   const spoken = useSpokenPractice(practice);
   const [open, setOpen] = useState(false);
+  const [used, setUsed] = useState(false);
+  /** Opens once it is here; without a connection it stays shut and the page as it is. */
+  const openPalette = useCallback(() => {
+    void loadPalette().then(
+      () => {
+        setUsed(true);
+        setOpen(true);
+      },
+      () => undefined,
+    );
+  }, []);
   const [text, setText] = useState('');
   const [found, setFound] = useState<PaletteItem[]>([]);
   const [busy, setBusy] = useState(false);
@@ -66,12 +82,12 @@ export function Shell({
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault();
-        setOpen(true);
+        openPalette();
       }
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  }, [openPalette]);
   useEffect(() => {
     if (!open) return;
     const stop = new AbortController();
@@ -98,9 +114,9 @@ export function Shell({
   const items = useMemo(() => [...found, ...fixed], [found]);
   return (
     <InPractice practice={spoken}>
-      <TopBar here={here} crumbs={crumbs} practice={practice} onFind={() => setOpen(true)} />
+      <TopBar here={here} crumbs={crumbs} practice={practice} onFind={openPalette} />
       {children}
-      <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />
+      {used && <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />}
     </InPractice>
   );
 }
