@@ -1,12 +1,9 @@
 'use client';
 
+import { ListTable } from '@/ui/forms/ListTable';
 import { TextBox } from '@/ui/forms/TextBox';
 import Button from '@mui/material/Button';
 import { Notice } from '@/ui/shell/Notice';
-import Table from '@mui/material/Table';
-import TableBody from '@mui/material/TableBody';
-import TableRow from '@mui/material/TableRow';
-import TableCell from '@mui/material/TableCell';
 import { certain, messageOf } from '@/core/certain';
 import { useState } from 'react';
 import type { CaseAnswer } from '@/core/judge-case';
@@ -14,6 +11,55 @@ import { sampleCase } from '@/features/interface/sample-case';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { api, type ApiAnswer } from '../../client/api';
 import { Shell } from '../shell/Shell';
+
+/** What there is, and where. */
+const Intro = ({ families }: { families: readonly string[] }) => (
+  <div>
+    <h1>Open interface</h1>
+    <p className="muted">
+      POST /api/v1/judge takes a whole case in plain JSON and needs no database. The document is at{' '}
+      <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and{' '}
+      <a href="/api/v1/worksheets">/api/v1/worksheets</a>.
+    </p>
+    <p className="muted">
+      Empty files of parts, a column a mark:{' '}
+      {families.map((id, i) => (
+        <span key={id}>
+          {i > 0 ? ', ' : ''}
+          <a href={`/api/v1/families/${id}/parts-template`} download>
+            {id}
+          </a>
+        </span>
+      ))}
+      .
+    </p>
+  </div>
+);
+
+/** Every line of a part, with its reason and source. */
+const PartLines = ({ id, verdict, lines }: Pick<CaseAnswer['candidates'][number], 'id' | 'verdict' | 'lines'>) => (
+  <section aria-label={id}>
+    <ListTable
+      caption={`${id}: ${verdictWords[verdict]}`}
+      columns={[
+        { head: 'Verdict', of: (line) => <VerdictMark verdict={certain(line.verdict)} size={16} /> },
+        { head: 'Quantity', figure: true, of: ({ quantity }) => quantity },
+        {
+          head: 'Because',
+          of: ({ because, source }) => (
+            <>
+              {because}
+              <br />
+              <small className="muted">{source}</small>
+            </>
+          ),
+        },
+      ]}
+      rows={lines}
+      keyOf={(line) => `${line.quantity} ${line.because}`}
+    />
+  </section>
+);
 
 /** The open interface, tried on a page: a case is judged by the same function as everywhere. */
 export function InterfacePage({ families }: { families: string[] }) {
@@ -40,26 +86,7 @@ export function InterfacePage({ families }: { families: string[] }) {
   return (
     <Shell here="/interface">
       <main className="middle stack" id="main" style={{ maxWidth: 1240, margin: '0 auto' }}>
-        <div>
-          <h1>Open interface</h1>
-          <p className="muted">
-            POST /api/v1/judge takes a whole case in plain JSON and needs no database. The document is at{' '}
-            <a href="/api/v1/openapi.json">/api/v1/openapi.json</a>; fields and units at <a href="/api/v1/families">/api/v1/families</a> and{' '}
-            <a href="/api/v1/worksheets">/api/v1/worksheets</a>.
-          </p>
-          <p className="muted">
-            Empty files of parts, a column a mark:{' '}
-            {families.map((id, i) => (
-              <span key={id}>
-                {i > 0 ? ', ' : ''}
-                <a href={`/api/v1/families/${id}/parts-template`} download>
-                  {id}
-                </a>
-              </span>
-            ))}
-            .
-          </p>
-        </div>
+        <Intro families={families} />
         <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, alignItems: 'start' }}>
           <div className="stack">
             <label className="stack" style={{ gap: 4 }}>
@@ -89,30 +116,7 @@ export function InterfacePage({ families }: { families: string[] }) {
                 </Notice>
               ))}
             {parts.map((part) => (
-              <section key={part.id} className="sheet" style={{ overflowX: 'auto' }} aria-label={part.id}>
-                <Table>
-                  <caption style={{ textAlign: 'left', padding: '10px 10px 0', fontWeight: 650 }}>
-                    {part.id}: {verdictWords[part.verdict]}
-                  </caption>
-                  <TableBody>
-                    {part.lines.map((line, i) => (
-                      <TableRow key={i}>
-                        <TableCell style={{ width: 26 }}>
-                          <VerdictMark verdict={certain(line.verdict)} size={16} />
-                        </TableCell>
-                        <TableCell className="figure" style={{ fontSize: 12 }}>
-                          {line.quantity}
-                        </TableCell>
-                        <TableCell style={{ fontSize: 12.5 }}>
-                          {line.because}
-                          <br />
-                          <small className="muted">{line.source}</small>
-                        </TableCell>
-                      </TableRow>
-                    ))}
-                  </TableBody>
-                </Table>
-              </section>
+              <PartLines key={part.id} {...part} />
             ))}
             {!answer && !fault && (
               <p className="muted">

@@ -101,12 +101,72 @@ const sentence = (count: number, proved: boolean, pairs: number, answered: numbe
           ? 'No single cause agrees with these answers; two at once do.'
           : 'Nothing listed agrees with these answers: one of them is wrong, or it is none of these. Look at the answers again.';
 
+const MOST_PAIRS = 6;
+
+/** What remains, two causes at once where no single one agrees, and what is ruled out and why. */
+function Causes({
+  diagnosis: { remaining, ruledOut, pairs, proved },
+  answered,
+}: {
+  diagnosis: ReturnType<typeof diagnose>;
+  answered: number;
+}) {
+  return (
+    <>
+      <p role="status">
+        <b>{sentence(remaining.length, proved, pairs.length, answered)}</b>
+      </p>
+      {remaining.length > 0 && (
+        <ul className="sheet causes" aria-label="What remains">
+          {remaining.map((fault) => (
+            <CauseRow key={fault.id} fault={fault} proved={proved} />
+          ))}
+        </ul>
+      )}
+      {pairs.length > 0 && (
+        <ul className="sheet causes" aria-label="Two at once">
+          {pairs.slice(0, MOST_PAIRS).map(([one, other]) => (
+            <li key={one.id + other.id} className="cause">
+              <VerdictMark verdict="check" />
+              <div>
+                <b>{one.title}</b> and <b>{inSentence(other.title)}</b>
+                <p>
+                  {one.remedy} {other.remedy}
+                </p>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      {ruledOut.length > 0 && (
+        <details className="sheet">
+          <summary>{ruledOut.length} ruled out, and why</summary>
+          <ul className="causes">
+            {ruledOut.map(({ fault, by, shown, expected }) => (
+              <li key={fault.id} className="cause">
+                <VerdictMark verdict="fits" />
+                <div>
+                  {fault.title}
+                  <p className="muted">
+                    {by.question} {shownWords[shown]}; with it: {shownWords[expected]}.
+                  </p>
+                </div>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+    </>
+  );
+}
+
 /** Why will it not close? Each answer rules out what would have shown otherwise; the next question is the one that tells most. */
 export function WillNotClose({ findings, markVolts, onFinding }: { findings: Findings; markVolts: number | null; onFinding: Put }) {
   const [all, setAll] = useState(false);
   const fitted = fittedOf(findings);
   const answers = answersOf(findings, markVolts);
-  const { remaining, ruledOut, pairs, next, proved } = diagnose(fitted, answers);
+  const diagnosis = diagnose(fitted, answers);
+  const { next } = diagnosis;
   const checks = checksOf(fitted);
   const touched = checks.filter(({ id }) => findings[closingKeys.answer(id)] !== undefined);
   const open = checks.filter(({ id }) => answers[id] === undefined && id !== next?.id);
@@ -172,49 +232,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
           )}
         </div>
         <div className="stack">
-          <p role="status">
-            <b>{sentence(remaining.length, proved, pairs.length, Object.keys(answers).length)}</b>
-          </p>
-          {remaining.length > 0 && (
-            <ul className="sheet causes" aria-label="What remains">
-              {remaining.map((fault) => (
-                <CauseRow key={fault.id} fault={fault} proved={proved} />
-              ))}
-            </ul>
-          )}
-          {pairs.length > 0 && (
-            <ul className="sheet causes" aria-label="Two at once">
-              {pairs.slice(0, 6).map(([one, other]) => (
-                <li key={one.id + other.id} className="cause">
-                  <VerdictMark verdict="check" />
-                  <div>
-                    <b>{one.title}</b> and <b>{inSentence(other.title)}</b>
-                    <p>
-                      {one.remedy} {other.remedy}
-                    </p>
-                  </div>
-                </li>
-              ))}
-            </ul>
-          )}
-          {ruledOut.length > 0 && (
-            <details className="sheet">
-              <summary>{ruledOut.length} ruled out, and why</summary>
-              <ul className="causes">
-                {ruledOut.map(({ fault, by, shown, expected }) => (
-                  <li key={fault.id} className="cause">
-                    <VerdictMark verdict="fits" />
-                    <div>
-                      {fault.title}
-                      <p className="muted">
-                        {by.question} {shownWords[shown]}; with it: {shownWords[expected]}.
-                      </p>
-                    </div>
-                  </li>
-                ))}
-              </ul>
-            </details>
-          )}
+          <Causes diagnosis={diagnosis} answered={Object.keys(answers).length} />
         </div>
       </div>
     </section>

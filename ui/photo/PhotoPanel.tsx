@@ -17,6 +17,44 @@ export type PhotoState =
   | { step: 'reading'; file: File; url: string; share: number }
   | { step: 'done'; url: string; seen: OcrPlate };
 
+/** Where a picture is dropped, chosen or taken. */
+function DropPlace({ fault, onFile }: { fault?: string; onFile: (file: File | undefined) => void }) {
+  const [over, setOver] = useState(false);
+  return (
+    <div
+      className={`drop ${over ? 'over' : ''}`}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={(event) => {
+        event.preventDefault();
+        setOver(false);
+        onFile(event.dataTransfer.files[0]);
+      }}
+    >
+      <p>
+        <b>Drop or paste a picture of the plate.</b> It is read on this device.
+      </p>
+      <p className="muted">Square on, light from the side, plate wiped. JPEG, PNG or WebP, up to 15 MB.</p>
+      <div className="row-flex" style={{ justifyContent: 'center' }}>
+        <FilePick accept="image/jpeg,image/png,image/webp" onFile={onFile}>
+          Choose a picture
+        </FilePick>
+        <FilePick accept="image/*" capture="environment" onFile={onFile}>
+          Take a photo
+        </FilePick>
+      </div>
+      {fault && (
+        <Notice kind="fails" role="alert">
+          {fault}
+        </Notice>
+      )}
+    </div>
+  );
+}
+
 /** A picture of a plate: drop, paste, file or camera; crop, read, cancel; then the words found, drawn over it. */
 export function PhotoPanel({
   state,
@@ -44,7 +82,6 @@ export function PhotoPanel({
   onAssign: (word: number, field: string) => void;
 }) {
   const [crop, setCrop] = useState<PercentCrop>();
-  const [over, setOver] = useState(false);
   const choose = useRef(onChoose);
   useEffect(() => {
     choose.current = onChoose;
@@ -71,39 +108,7 @@ export function PhotoPanel({
       : undefined;
   return (
     <section className="sheet photo" aria-label="Picture of the plate">
-      {state.step === 'empty' && (
-        <div
-          className={`drop ${over ? 'over' : ''}`}
-          onDragOver={(event) => {
-            event.preventDefault();
-            setOver(true);
-          }}
-          onDragLeave={() => setOver(false)}
-          onDrop={(event) => {
-            event.preventDefault();
-            setOver(false);
-            take(event.dataTransfer.files[0]);
-          }}
-        >
-          <p>
-            <b>Drop or paste a picture of the plate.</b> It is read on this device.
-          </p>
-          <p className="muted">Square on, light from the side, plate wiped. JPEG, PNG or WebP, up to 15 MB.</p>
-          <div className="row-flex" style={{ justifyContent: 'center' }}>
-            <FilePick accept="image/jpeg,image/png,image/webp" onFile={take}>
-              Choose a picture
-            </FilePick>
-            <FilePick accept="image/*" capture="environment" onFile={take}>
-              Take a photo
-            </FilePick>
-          </div>
-          {state.fault && (
-            <Notice kind="fails" role="alert">
-              {state.fault}
-            </Notice>
-          )}
-        </div>
-      )}
+      {state.step === 'empty' && <DropPlace fault={state.fault} onFile={take} />}
       {(state.step === 'chosen' || state.step === 'reading') && (
         <div className="stack">
           <ReactCrop crop={crop} onChange={(_, percent) => setCrop(percent)} disabled={state.step === 'reading'} ruleOfThirds>

@@ -87,6 +87,67 @@ function madeFor(type: ResidualType, wave: LeakageWave, smooth: boolean): string
 const seenTrace = (type: ResidualType, leakage: ReturnType<typeof leakageLike>) =>
   type === 'B' || type === 'B+' ? currentTrace(leakage) : fluxTrace(type, leakage);
 
+/** Every type against this leakage: what reaches its circuit, whether it trips, and whether it is made for it. */
+function TypesTable({
+  wave,
+  leakage,
+  most,
+  smooth,
+}: {
+  wave: LeakageWave;
+  leakage: ReturnType<typeof leakageLike>;
+  most: number;
+  smooth: boolean;
+}) {
+  return (
+    <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Types side by side">
+      <Table className="wave-table">
+        <caption className="over">What each type detects</caption>
+        <TableHead>
+          <TableRow>
+            <TableCell scope="col">Type</TableCell>
+            <TableCell scope="col">What reaches its circuit</TableCell>
+            <TableCell scope="col">Share</TableCell>
+            <TableCell scope="col">At this waveform</TableCell>
+            <TableCell scope="col">
+              Made for {waveWords[wave]}
+              {smooth ? ' with smooth DC' : ''}
+            </TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {residualTypes.map((type) => {
+            const share = seenShare(type, leakage);
+            const trips = share >= TRIP_SHARE;
+            const trace = seenTrace(type, leakage);
+            return (
+              <TableRow key={type}>
+                <TableCell component="th" scope="row">
+                  {type} <small className="muted">{typeNotes[type]}</small>
+                </TableCell>
+                <TableCell>
+                  <Trace
+                    points={trace}
+                    most={type === 'B' || type === 'B+' ? most : 1.05}
+                    label={`Type ${type}: ${Math.round(share * 100)} % of a sine at its rating`}
+                  />
+                </TableCell>
+                <TableCell className="figure">{Math.round(share * 100)} %</TableCell>
+                <TableCell>
+                  <span className="row-flex" style={{ gap: 6, flexWrap: 'nowrap' }}>
+                    <VerdictMark verdict={trips ? 'fits' : 'fails'} /> {trips ? 'trips' : 'does not trip'}
+                  </span>
+                </TableCell>
+                <TableCell>{madeFor(type, wave, smooth)}</TableCell>
+              </TableRow>
+            );
+          })}
+        </TableBody>
+      </Table>
+    </div>
+  );
+}
+
 /** Leakage current behind a front end, what each residual type sees of it, and why smooth DC blinds a type AC. */
 export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Electronics }) {
   const [front, setFront] = useState<Electronics>(start);
@@ -150,51 +211,7 @@ export function WaveformView({ start = 'three-phase-rectifier' }: { start?: Elec
           </p>
         </div>
       </div>
-      <div style={{ overflowX: 'auto' }} tabIndex={0} role="region" aria-label="Types side by side">
-        <Table className="wave-table">
-          <caption className="over">What each type detects</caption>
-          <TableHead>
-            <TableRow>
-              <TableCell scope="col">Type</TableCell>
-              <TableCell scope="col">What reaches its circuit</TableCell>
-              <TableCell scope="col">Share</TableCell>
-              <TableCell scope="col">At this waveform</TableCell>
-              <TableCell scope="col">
-                Made for {waveWords[wave]}
-                {wave !== 'smooth-dc' && smooth > 0 ? ' with smooth DC' : ''}
-              </TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {residualTypes.map((type) => {
-              const share = seenShare(type, leakage);
-              const trips = share >= TRIP_SHARE;
-              const trace = seenTrace(type, leakage);
-              return (
-                <TableRow key={type}>
-                  <TableCell component="th" scope="row">
-                    {type} <small className="muted">{typeNotes[type]}</small>
-                  </TableCell>
-                  <TableCell>
-                    <Trace
-                      points={trace}
-                      most={type === 'B' || type === 'B+' ? most : 1.05}
-                      label={`Type ${type}: ${Math.round(share * 100)} % of a sine at its rating`}
-                    />
-                  </TableCell>
-                  <TableCell className="figure">{Math.round(share * 100)} %</TableCell>
-                  <TableCell>
-                    <span className="row-flex" style={{ gap: 6, flexWrap: 'nowrap' }}>
-                      <VerdictMark verdict={trips ? 'fits' : 'fails'} /> {trips ? 'trips' : 'does not trip'}
-                    </span>
-                  </TableCell>
-                  <TableCell>{madeFor(type, wave, wave !== 'smooth-dc' && smooth > 0)}</TableCell>
-                </TableRow>
-              );
-            })}
-          </TableBody>
-        </Table>
-      </div>
+      <TypesTable wave={wave} leakage={leakage} most={most} smooth={wave !== 'smooth-dc' && smooth > 0} />
       <p className="muted">
         A drawing of the principle, not the data of any device: from {Math.round(TRIP_SHARE * 100)} % of what a sine at the rated residual
         current gives, it trips here. Direct current pushes the iron to its end; from there an alternating fault moves it no more, and the
