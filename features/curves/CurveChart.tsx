@@ -131,6 +131,67 @@ function datasetsOf(branch: Branch, inks: Inks, chosen: string | undefined): Cha
   return [...bands, ...lines];
 }
 
+/** Least and most current that the chart must show. */
+function spanOf(branch: Branch): { least: number; most: number } {
+  const all = [branch.runningAmps, branch.highestFaultAmps, branch.lowestFaultAmps, branch.start?.firstPeakAmps].filter(
+    (one): one is number => !!one,
+  );
+  const least = Math.min(
+    ...all,
+    ...branch.devices.flatMap(({ band, earthBand }) =>
+      [band.slow ?? band.fast, earthBand?.fast].flatMap((points) => (points ?? []).slice(0, 1).map((point) => point.amps)),
+    ),
+    100,
+  );
+  const most = Math.max(
+    ...all,
+    ...branch.devices.flatMap(({ band }) => (band.slow ?? []).slice(0, 1).map((point) => point.amps * 40)),
+    200,
+  );
+  return { least, most };
+}
+
+/** Decades and their fives; on a narrow chart the decades alone, and thousands as k. */
+function decade(this: { chart: { width: number } }, value: number | string): string {
+  const narrow = this.chart.width < NARROW_PIXELS;
+  const figure = Number(value);
+  if (!(narrow ? /^1e/ : /^[15]e/).test(figure.toExponential())) return '';
+  return narrow && figure >= 1000 ? `${figure / 1000}k` : String(figure);
+}
+
+function optionsOf(branch: Branch, inks: Inks): ChartOptions<'scatter'> {
+  const { least, most } = spanOf(branch);
+  const axis = {
+    ticks: { color: inks.muted, font: { size: 11 }, callback: decade, maxRotation: 0, autoSkip: false },
+    grid: { color: inks.line },
+    title: { display: true, color: inks.muted },
+  };
+  return {
+    animation: false,
+    responsive: true,
+    maintainAspectRatio: false,
+    parsing: false,
+    normalized: true,
+    scales: {
+      x: {
+        ...axis,
+        type: 'logarithmic',
+        min: 10 ** Math.floor(Math.log10(least * 0.7)),
+        max: 10 ** Math.ceil(Math.log10(most * 1.1)),
+        title: { ...axis.title, text: 'Current, A' },
+      },
+      y: { ...axis, type: 'logarithmic', min: BOTTOM, max: TOP, title: { ...axis.title, text: 'Time, s' } },
+    },
+    plugins: {
+      legend: {
+        position: 'bottom',
+        labels: { color: inks.ink, boxWidth: 22, font: { size: 11 }, filter: (item) => !item.text.endsWith(' holds') },
+      },
+      tooltip: { enabled: false },
+    },
+  };
+}
+
 /** The time-current chart. Dragging sideways on it moves the first setting of the chosen device. */
 export function CurveChart({
   branch,
@@ -159,57 +220,7 @@ export function CurveChart({
     const canvas = chart.current?.canvas.getBoundingClientRect();
     return canvas && chart.current?.scales.x?.getValueForPixel(event.clientX - canvas.left);
   };
-  const all = [branch.runningAmps, branch.highestFaultAmps, branch.lowestFaultAmps, branch.start?.firstPeakAmps].filter(
-    (one): one is number => !!one,
-  );
-  const least = Math.min(
-    ...all,
-    ...branch.devices.flatMap(({ band, earthBand }) =>
-      [band.slow ?? band.fast, earthBand?.fast].flatMap((points) => (points ?? []).slice(0, 1).map((point) => point.amps)),
-    ),
-    100,
-  );
-  const most = Math.max(
-    ...all,
-    ...branch.devices.flatMap(({ band }) => (band.slow ?? []).slice(0, 1).map((point) => point.amps * 40)),
-    200,
-  );
-  /** Decades and their fives; on a narrow chart the decades alone, and thousands as k. */
-  function decade(this: { chart: { width: number } }, value: number | string): string {
-    const narrow = this.chart.width < NARROW_PIXELS;
-    const figure = Number(value);
-    if (!(narrow ? /^1e/ : /^[15]e/).test(figure.toExponential())) return '';
-    return narrow && figure >= 1000 ? `${figure / 1000}k` : String(figure);
-  }
-  const axis = {
-    ticks: { color: inks.muted, font: { size: 11 }, callback: decade, maxRotation: 0, autoSkip: false },
-    grid: { color: inks.line },
-    title: { display: true, color: inks.muted },
-  };
-  const options: ChartOptions<'scatter'> = {
-    animation: false,
-    responsive: true,
-    maintainAspectRatio: false,
-    parsing: false,
-    normalized: true,
-    scales: {
-      x: {
-        ...axis,
-        type: 'logarithmic',
-        min: 10 ** Math.floor(Math.log10(least * 0.7)),
-        max: 10 ** Math.ceil(Math.log10(most * 1.1)),
-        title: { ...axis.title, text: 'Current, A' },
-      },
-      y: { ...axis, type: 'logarithmic', min: BOTTOM, max: TOP, title: { ...axis.title, text: 'Time, s' } },
-    },
-    plugins: {
-      legend: {
-        position: 'bottom',
-        labels: { color: inks.ink, boxWidth: 22, font: { size: 11 }, filter: (item) => !item.text.endsWith(' holds') },
-      },
-      tooltip: { enabled: false },
-    },
-  };
+  const options = optionsOf(branch, inks);
   return (
     <div
       className="curve-chart"

@@ -90,6 +90,41 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
   );
 }
 
+const MOST_WRONG = 3;
+/** Why the part installed is the wrong one, or worn out. */
+function Faults({ wrong, spent }: Pick<Tile, 'wrong' | 'spent'>) {
+  const more = wrong.length - MOST_WRONG;
+  return (
+    <>
+      {wrong.length > 0 && (
+        <Notice kind="fails">
+          <p>
+            <b>Wrong part installed.</b>
+          </p>
+          {wrong.slice(0, MOST_WRONG).map((text) => (
+            <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
+          ))}
+          {more > 0 && (
+            <p className="muted">
+              and {more} more line{more > 1 ? 's' : ''}; the job shows all.
+            </p>
+          )}
+        </Notice>
+      )}
+      {spent.length > 0 && (
+        <Notice kind="fails">
+          <p>
+            <b>{wrong.length > 0 ? 'Worn out as well.' : 'The correct part, worn out.'}</b>
+          </p>
+          {spent.map((text) => (
+            <p key={text}>{text}.</p>
+          ))}
+        </Notice>
+      )}
+    </>
+  );
+}
+
 function PositionCard({
   tile,
   panelId,
@@ -121,31 +156,7 @@ function PositionCard({
           {tile.load ? `, feeds a ${tile.load}.` : '.'}
         </p>
       </div>
-      {tile.wrong.length > 0 && (
-        <Notice kind="fails">
-          <p>
-            <b>Wrong part installed.</b>
-          </p>
-          {tile.wrong.slice(0, 3).map((text) => (
-            <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
-          ))}
-          {tile.wrong.length > 3 && (
-            <p className="muted">
-              and {tile.wrong.length - 3} more line{tile.wrong.length > 4 ? 's' : ''}; the job shows all.
-            </p>
-          )}
-        </Notice>
-      )}
-      {tile.spent.length > 0 && (
-        <Notice kind="fails">
-          <p>
-            <b>{tile.wrong.length > 0 ? 'Worn out as well.' : 'The correct part, worn out.'}</b>
-          </p>
-          {tile.spent.map((text) => (
-            <p key={text}>{text}.</p>
-          ))}
-        </Notice>
-      )}
+      <Faults wrong={tile.wrong} spent={tile.spent} />
       {tile.openPoints.map((point) => (
         <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
       ))}

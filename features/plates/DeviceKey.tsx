@@ -11,6 +11,50 @@ import { followKey, type KeyPath } from '@/core/device-identification/key';
 import { KeyPicture } from './KeyPicture';
 import { useSay } from '../../ui/language/practice';
 
+type KeyState = ReturnType<typeof followKey>;
+
+/** The next question with its drawn answers. */
+function Question({ next, onAnswer }: { next: NonNullable<KeyState['next']>; onAnswer: (answer: KeyPath[number]) => void }) {
+  const { question, answers } = next;
+  return (
+    <>
+      <div>
+        <h2>{question.ask}</h2>
+        <p className="muted">{question.where}</p>
+      </div>
+      <div className="key-answers">
+        {answers.map((answer) => (
+          <ButtonBase key={answer.id} className="key-answer" onClick={() => onAnswer({ question: question.id, answer: answer.id })}>
+            <KeyPicture id={answer.picture} />
+            <b>{answer.label}</b>
+          </ButtonBase>
+        ))}
+        <ButtonBase className="key-answer" onClick={() => onAnswer({ question: question.id, answer: null })}>
+          <span className="key-picture figure" aria-hidden="true" style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}>
+            ?
+          </span>
+          <b>Can’t tell</b>
+        </ButtonBase>
+      </div>
+    </>
+  );
+}
+
+/** What each answer took away, and why. */
+const Reasons = ({ reasons }: Pick<KeyState, 'reasons'>) => (
+  <div>
+    <p className="label">Why</p>
+    <ol className="key-why">
+      {reasons.map((reason) => (
+        <li key={reason.ask}>
+          <b>{reason.answer}.</b> {reason.why}{' '}
+          <span className="muted">{reason.gone === 0 ? 'It takes nothing away.' : `It takes ${reason.gone} away.`}</span>
+        </li>
+      ))}
+    </ol>
+  </div>
+);
+
 /** The key: one question at a time, drawn answers, back, can't tell, and why each answer narrows. */
 export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
   const say = useSay();
@@ -27,35 +71,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
             These answers do not go together: nothing has all of them. Go back to the one that was least sure.
           </Notice>
         )}
-        {!end && state.next && (
-          <>
-            <div>
-              <h2>{state.next.question.ask}</h2>
-              <p className="muted">{state.next.question.where}</p>
-            </div>
-            <div className="key-answers">
-              {state.next.answers.map((answer) => (
-                <ButtonBase
-                  key={answer.id}
-                  className="key-answer"
-                  onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: answer.id }])}
-                >
-                  <KeyPicture id={answer.picture} />
-                  <b>{answer.label}</b>
-                </ButtonBase>
-              ))}
-              <ButtonBase
-                className="key-answer"
-                onClick={() => setPath([...path, { question: certain(state.next).question.id, answer: null }])}
-              >
-                <span className="key-picture figure" aria-hidden="true" style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}>
-                  ?
-                </span>
-                <b>Can’t tell</b>
-              </ButtonBase>
-            </div>
-          </>
-        )}
+        {!end && state.next && <Question next={state.next} onAnswer={(answer) => setPath([...path, answer])} />}
         {end && !state.contradiction && (
           <div className="stack">
             <h2>
@@ -107,19 +123,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
             ))}
           </ul>
         </div>
-        {state.reasons.length > 0 && (
-          <div>
-            <p className="label">Why</p>
-            <ol className="key-why">
-              {state.reasons.map((reason) => (
-                <li key={reason.ask}>
-                  <b>{reason.answer}.</b> {reason.why}{' '}
-                  <span className="muted">{reason.gone === 0 ? 'It takes nothing away.' : `It takes ${reason.gone} away.`}</span>
-                </li>
-              ))}
-            </ol>
-          </div>
-        )}
+        {state.reasons.length > 0 && <Reasons reasons={state.reasons} />}
       </aside>
     </div>
   );

@@ -17,8 +17,8 @@ import { OneLine } from '@/features/supply/OneLine';
 import { Shell } from '../shell/Shell';
 import { supplyChangeWords, useSupply } from './use-supply';
 
-/** What feeds a panel and a position, and the fault current at every node: worked out as it is typed, saved on demand. */
-export function SupplyPage({ view, position }: { view: SupplyView; position?: string }) {
+/** The path to a panel, or on to a position, element by element: its own elements first, then those of the run. */
+function useOneLine(view: SupplyView, position: string | undefined) {
   const draft = useSupply(view);
   const { path, runs } = draft.value;
   const [positionId, setPositionId] = useState(view.positions.some(({ id }) => id === position) ? position : undefined);
@@ -50,6 +50,12 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
     else ownElements([...path.elements, newElement(kind)]);
   };
   const at = elements[chosen];
+  return { draft, path, positionId, setPositionId, chosen, setChosen, nodes, fault, at, put, remove, add };
+}
+
+/** What feeds a panel and a position, and the fault current at every node: worked out as it is typed, saved on demand. */
+export function SupplyPage({ view, position }: { view: SupplyView; position?: string }) {
+  const { draft, path, positionId, setPositionId, chosen, setChosen, nodes, fault, at, put, remove, add } = useOneLine(view, position);
   return (
     <Shell here="/">
       <main className="middle" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>

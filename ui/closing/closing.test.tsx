@@ -6,7 +6,8 @@ import { closingKeys as keys } from '@/core/close-failure/findings';
 import { press } from '@/core/close-failure/operate';
 import { WaveformView } from '../residual/WaveformView';
 import { BreakerFront } from '../../features/lab/BreakerFront';
-import { PositionLetters, rowsOfCsv, type LettersKind } from '../../features/lab/PositionLetters';
+import { rowsOfCsv } from '../../features/lab/letters-csv';
+import { PositionLetters, type LettersKind } from '../../features/lab/PositionLetters';
 import { WillNotClose } from './WillNotClose';
 
 const nothing = () => undefined;
