@@ -207,7 +207,10 @@ function PositionCard({
 /** Sites and their panels; in a strip on a phone, where the panel that is open is brought into view. */
 function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId: string; onPanel: (id: string) => void }) {
   const open = useRef<HTMLButtonElement>(null);
-  useEffect(() => open.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [panelId]);
+  useEffect(() => {
+    // What it gives back is no way to undo it: some browsers answer with a promise.
+    open.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [panelId]);
   return (
     <nav className="side panels" aria-label="Sites and panels">
       {sites.map(({ id, name, panels }) => (
