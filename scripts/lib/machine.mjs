@@ -92,7 +92,7 @@ export const portIsFree = (port) =>
     server.listen(port, '127.0.0.1', () => server.close(() => resolve(true)));
   });
 
-const sourceFolders = ['app', 'core', 'data', 'services', 'ui', 'workers', 'public'];
+const sourceFolders = ['app', 'core', 'client', 'data', 'features', 'services', 'ui', 'workers', 'public'];
 
 /** Fingerprint of everything that goes into a build. */
 export function sourceHash() {
