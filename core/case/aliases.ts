@@ -1,4 +1,5 @@
 /** Names of the vocabulary that stand for another: read once, before a case is checked. */
+import { isRecord } from '../certain';
 import type { FieldValues } from './case';
 import { loadFields } from '../fields/load-fields';
 import { type Field } from '../fields/field';
@@ -6,14 +7,13 @@ import { type Field } from '../fields/field';
 const loadAliases: Readonly<Record<string, string>> = { polesNeeded: 'polesToSwitch' };
 
 const baseAliases = new Map([['8-pin', 'octal-8']]);
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 /** A word of one mark that stands for another. */
 const withBase = (marks: unknown, name: string): unknown =>
-  isObject(marks) && typeof marks[name] === 'string' ? { ...marks, [name]: baseAliases.get(marks[name]) ?? marks[name] } : marks;
+  isRecord(marks) && typeof marks[name] === 'string' ? { ...marks, [name]: baseAliases.get(marks[name]) ?? marks[name] } : marks;
 /** A list where one word is given is a list of one. */
 const listsOf = (fields: readonly Field[]) => new Set(fields.filter(({ kind }) => kind === 'words').map(({ name }) => name));
 function withLists(marks: unknown, lists: ReadonlySet<string>): unknown {
-  if (!isObject(marks)) return marks;
+  if (!isRecord(marks)) return marks;
   const single = Object.entries(marks).filter(([name, mark]) => lists.has(name) && typeof mark === 'string' && mark !== 'none');
   return single.length === 0 ? marks : { ...marks, ...Object.fromEntries(single.map(([name, mark]) => [name, [mark]])) };
 }
@@ -24,9 +24,9 @@ export type AliasFamily = { id: string; fields: readonly Field[]; withoutAliases
 const withSpec = (family: AliasFamily | undefined) => {
   const lists = listsOf(family?.fields ?? []);
   return (part: unknown): unknown => {
-    if (!isObject(part) || part.spec === undefined) return part;
+    if (!isRecord(part) || part.spec === undefined) return part;
     const spec = withLists(withBase(part.spec, 'base'), lists);
-    return { ...part, spec: isObject(spec) ? (family?.withoutAliases?.(spec) ?? spec) : spec };
+    return { ...part, spec: isRecord(spec) ? (family?.withoutAliases?.(spec) ?? spec) : spec };
   };
 };
 
@@ -37,7 +37,7 @@ const loadLists = listsOf(loadFields);
  * @param families those whose fields say which marks of a part are lists.
  */
 export function withoutAliases(body: unknown, families: readonly AliasFamily[] = []): unknown {
-  if (!isObject(body)) return body;
+  if (!isRecord(body)) return body;
   const part = withSpec(families.find(({ id }) => id === body.family));
   const whole = {
     ...body,
@@ -46,7 +46,7 @@ export function withoutAliases(body: unknown, families: readonly AliasFamily[] =
     ...(body.removed === undefined ? {} : { removed: part(body.removed) }),
     ...(Array.isArray(body.candidates) ? { candidates: body.candidates.map(part) } : {}),
   };
-  if (!('load' in whole) || !isObject(whole.load)) return whole;
+  if (!('load' in whole) || !isRecord(whole.load)) return whole;
   const marks = { ...whole.load };
   for (const [alias, name] of Object.entries(loadAliases)) {
     if (marks[alias] === undefined) continue;

@@ -3,7 +3,7 @@
  * Method: Yup schemas made from the lists of `fields.ts`; the same schemas give the OpenAPI document.
  * Every fault names the field, what was seen and what is accepted. Unknown names are collected, not dropped in silence.
  */
-import { certain } from '../certain';
+import { certain, isRecord } from '../certain';
 import * as yup from 'yup';
 import { traceFault, type Trace } from '../timing/trace';
 import { formatValue } from '../quantities/format-quantity';
@@ -42,15 +42,14 @@ const inRange = (field: Field, value: number) =>
   (field.max === undefined || value <= field.max) &&
   (field.unit !== 'count' || certain(field.max) > 1000 || Number.isInteger(value));
 
-const isObject = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 const isPair = (value: unknown): value is [number, number] =>
   Array.isArray(value) && value.length === 2 && value.every((end) => typeof end === 'number' && Number.isFinite(end));
 const isTrace = (value: unknown): value is Trace => Array.isArray(value) && value.length <= 2000 && value.every(isPair);
 const byWord = (field: Field, value: unknown, accepted: (mark: unknown) => boolean) =>
-  isObject(value) &&
+  isRecord(value) &&
   Object.entries(value).every(([name, mark]) => certain(field.words).includes(name) && (mark === null || accepted(mark)));
 const isFeed = (value: unknown) =>
-  isObject(value) &&
+  isRecord(value) &&
   (value.volts === null || (typeof value.volts === 'number' && value.volts > 0 && value.volts <= 1500)) &&
   (value.kind === undefined || value.kind === null || ['ac', 'dc', 'ac/dc', ...Object.keys(kindAliases)].includes(String(value.kind)));
 
@@ -98,7 +97,7 @@ function holds(field: Field, value: unknown): boolean {
       return byWord(field, value, (mark) => mark === 'none' || (typeof mark === 'number' && inRange(field, mark)));
     case 'trace':
       return (
-        isObject(value) &&
+        isRecord(value) &&
         Object.entries(value).every(
           ([name, trace]) =>
             ['supply', 'signal', 'output'].includes(name) && (trace === null || (isTrace(trace) && traceFault(trace) === undefined)),
@@ -202,7 +201,7 @@ function accepts(field: Field, value: unknown): boolean {
   return (
     Array.isArray(value) &&
     value.length <= MAX_ROWS &&
-    value.every((row) => isObject(row) && columns.every((column) => accepts(column, row[column.name])))
+    value.every((row) => isRecord(row) && columns.every((column) => accepts(column, row[column.name])))
   );
 }
 
@@ -210,7 +209,7 @@ function accepts(field: Field, value: unknown): boolean {
 export function specReader(fields: readonly Field[]): (spec: unknown) => Record<string, unknown> | undefined {
   const kinds = fields.filter((field) => field.words?.includes('ac/dc'));
   return (spec) => {
-    if (!isObject(spec) || !fields.every((field) => accepts(field, spec[field.name]))) return undefined;
+    if (!isRecord(spec) || !fields.every((field) => accepts(field, spec[field.name]))) return undefined;
     const aliased = kinds.filter(({ name }) => spec[name] !== undefined && withoutAlias(spec[name]) !== spec[name]);
     return aliased.length === 0 ? spec : { ...spec, ...Object.fromEntries(aliased.map(({ name }) => [name, withoutAlias(spec[name])])) };
   };
@@ -312,7 +311,7 @@ function unusedInside(field: Field, mark: unknown): string[] {
   const known = rowNames(field);
   if (!known) return [];
   const of = (row: unknown, path: string) =>
-    isObject(row) ? Object.keys(row).flatMap((name) => (known.includes(name) ? [] : [`${path}.${name}`])) : [];
+    isRecord(row) ? Object.keys(row).flatMap((name) => (known.includes(name) ? [] : [`${path}.${name}`])) : [];
   return Array.isArray(mark) ? mark.flatMap((row, i) => of(row, `${field.name}[${i}]`)) : of(mark, field.name);
 }
 

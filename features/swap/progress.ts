@@ -3,7 +3,8 @@ import { askedOf } from './derived';
 import type { Stage } from './StageRail';
 import type { Job } from './use-job';
 
-const several = (count: number, word: string) => `${count} ${word}${count > 1 ? 's' : ''}`;
+/** Example: '3 lines'. */
+export const several = (count: number, word: string) => `${count} ${word}${count > 1 ? 's' : ''}`;
 
 /** Marks of the position that nobody could read. */
 const wornOf = ({ load, removed, supply }: Job['state']): number =>

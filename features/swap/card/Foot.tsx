@@ -6,11 +6,9 @@ import { sayIn } from '@/core/language/by-practice';
 import { partObstacles } from '@/core/swap/sign-off';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
-import { unknownOf } from '../progress';
+import { several, unknownOf } from '../progress';
 import type { Stage } from '../StageRail';
 import { useJob } from '../use-job';
-
-const several = (count: number, word: string) => `${count} ${word}${count > 1 ? 's' : ''}`;
 
 function Go({ to, words, small }: { to: Stage; words: string; small: string }) {
   const { goTo } = useJob();
