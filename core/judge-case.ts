@@ -28,15 +28,21 @@ export type CaseOptions = {
   lines?: 'all' | 'decisive';
 };
 
-/** Context of a case for the family's functions. */
-export const contextOf = (plain: PlainCase, options: CaseOptions = {}): NeedContext => ({
-  practice: plain.practice,
-  supply: supplyWithKind(plain),
-  load: plain.load,
-  duty: plain.duty ?? {},
-  schools: options.schools ?? caseSchools,
-  assumed: options.assumed ?? new Set(),
-});
+/** A case that passed `caseSchema`: made of the same fields as these types. */
+type TypedCase = Omit<PlainCase, 'supply' | 'load' | 'duty'> & Pick<NeedContext, 'supply' | 'load'> & { duty?: NeedContext['duty'] };
+
+/** Context of a case for the family's functions: what a case says in plain words has the types of its fields from here on. */
+export function contextOf(plain: PlainCase, options: CaseOptions = {}): NeedContext {
+  const { practice, supply, load, duty } = plain as TypedCase;
+  return {
+    practice,
+    supply: supplyWithKind({ supply, load }),
+    load,
+    duty: duty ?? {},
+    schools: options.schools ?? caseSchools,
+    assumed: options.assumed ?? new Set(),
+  };
+}
 
 /** Lines without what is inside alone. */
 const plainLines = ({ verdict, lines }: JudgedPart): { verdict: JudgedPart['verdict']; lines: Line[] } => ({

@@ -24,7 +24,7 @@ const controls = [
   'controlLoopOhms',
   'ambientC',
   'prospectiveFaultAmps',
-];
+] as const;
 
 /** The load of one contact as a load of a contactor; undefined where a contactor is no way out: signals and coils. */
 function loadOf(one: Switched): FieldValues | undefined {

@@ -2,9 +2,11 @@
  * The plain case: one position's supply, load and duty, the removed part and the candidates, in the words of the open
  * interface. Every number is in the unit that ends its name. A mark is a value, null (worn) or "none" (no such mark).
  */
+import type { Practice } from '../language/practice';
+import type { NamesOf } from '../fields/mark-types';
 import type { Mark } from '../readings/reading';
 
-export type Practice = 'NFPA70' | 'IEC';
+export type { Practice } from '../language/practice';
 export type CurrentKind = 'ac' | 'dc' | 'ac/dc';
 
 /** Values of one object of the case by field name. The fields are listed, with units and ranges, in `fields.ts`. */
@@ -27,21 +29,24 @@ export type PlainCase = {
 };
 
 /** Reads a number from marks: the number, null when worn, undefined when not asked for or no such mark. */
-export function numberMark(marks: FieldValues, name: string): number | null | undefined {
-  const mark = marks[name];
+export function numberMark<M extends object>(marks: M, name: NamesOf<M, number>): number | null | undefined {
+  const mark: unknown = marks[name];
   if (mark === null) return null;
   return typeof mark === 'number' ? mark : undefined;
 }
 
 /** Reads a word from marks: the word, null when worn, undefined when not asked for. */
-export function wordMark(marks: FieldValues, name: string): string | null | undefined {
-  const mark = marks[name];
+export function wordMark<M extends object>(marks: M, name: NamesOf<M, string>): string | null | undefined {
+  const mark: unknown = marks[name];
   if (mark === null) return null;
   return typeof mark === 'string' && mark !== 'none' ? mark : undefined;
 }
 
 /** True when the flag is set; absent and false are the same. */
-export const flagMark = (marks: FieldValues, name: string): boolean => marks[name] === true;
+export const flagMark = <M extends object>(marks: M, name: NamesOf<M, boolean>): boolean => {
+  const mark: unknown = marks[name];
+  return mark === true;
+};
 
 /** Words of a mark that lists them; none where it is not such a list. */
 export const wordsMark = (mark: unknown): readonly string[] => (Array.isArray(mark) ? mark : []);

@@ -1,11 +1,8 @@
-import type { FieldValues } from './case';
-
 /** Marks with some of them said otherwise. What is not changed is read through, so that it still shows which marks were read. */
-export const overlay = (marks: FieldValues, changes: FieldValues): FieldValues =>
-  Object.assign(Object.create(marks) as FieldValues, changes);
+export const overlay = <M extends object>(marks: M, changes: Partial<M>): M => Object.assign(Object.create(marks) as M, changes);
 
 /** Marks that tell which of their names were asked for. */
-export function watched(marks: FieldValues): { marks: FieldValues; read: ReadonlySet<string> } {
+export function watched<M extends object>(marks: M): { marks: M; read: ReadonlySet<string> } {
   const read = new Set<string>();
   return {
     read,

@@ -176,7 +176,7 @@ function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
         },
       ),
     );
-  const power = (id: string, quantity: string, name: string, mark: string, because: string) => {
+  const power = (id: string, quantity: string, name: string, mark: 'controlTransformerVA' | 'supplyVA' | 'controlTransformerInrushVA', because: string) => {
     const limit = numberMark(supply, mark);
     if (limit !== undefined)
       needs.push(

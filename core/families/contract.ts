@@ -7,6 +7,9 @@ import type { JudgedPart } from '../matching/judge';
 import type { PartCurve } from '../curves/part-curve';
 import type { FieldValues, PartSpec, Practice } from '../case/case';
 import type { Field } from '../fields/field';
+import type { DutyMarks } from '../fields/duty-fields';
+import type { LoadMarks } from '../fields/load-fields';
+import type { SupplyMarks } from '../fields/supply-fields';
 import type { Methods } from '../loads/schools';
 import type { KeptMark } from '../matching/changes';
 import type { CanonicalSpec } from '../matching/canonical';
@@ -15,9 +18,9 @@ import type { Need, Verdict } from '../needs/need';
 /** What the position offers and asks; the same for screen, interface and command line. */
 export type NeedContext = {
   practice: Practice;
-  supply: FieldValues;
-  load: FieldValues;
-  duty: FieldValues;
+  supply: SupplyMarks;
+  load: LoadMarks;
+  duty: DutyMarks;
   schools: Methods;
   /** Names of marks that were assumed: 'load.horsepower'. */
   assumed: ReadonlySet<string>;

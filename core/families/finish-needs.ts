@@ -4,6 +4,7 @@
  */
 import { loadFields } from '../fields/load-fields';
 import { supplyFields } from '../fields/supply-fields';
+import type { FieldValues } from '../case/case';
 import { watched } from '../case/overlay';
 import { field, needLine } from '../needs/line';
 import { restsOnAssumption, type Need } from '../needs/need';
@@ -12,7 +13,8 @@ import type { NeedContext } from './contract';
 /** True where the position gives this mark, worn or not. Example: 'load.fullLoadAmps'. */
 function isGiven(context: NeedContext, input: string): boolean {
   const [section, name] = input.split('.') as ['supply' | 'load' | 'duty', string];
-  const mark = context[section]?.[name];
+  const marks: FieldValues = context[section] ?? {};
+  const mark = marks[name];
   return mark !== undefined && mark !== 'none';
 }
 
@@ -55,11 +57,12 @@ const wornOpener = (section: string, name: string): Need =>
 function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', ReadonlySet<string>>, needs: readonly Need[]): Need[] {
   const open = needs.filter(({ ways, alwaysAsked }) => alwaysAsked && ways.every(({ limit }) => limit === null));
   const covered = new Set(open.flatMap(({ inputs }) => inputs));
-  return (['supply', 'load'] as const).flatMap((section) =>
-    [...read[section]]
-      .filter((name) => openers.has(name) && context[section][name] === null && !covered.has(`${section}.${name}`))
-      .map((name) => wornOpener(section, name)),
-  );
+  return (['supply', 'load'] as const).flatMap((section) => {
+    const marks: FieldValues = context[section];
+    return [...read[section]]
+      .filter((name) => openers.has(name) && marks[name] === null && !covered.has(`${section}.${name}`))
+      .map((name) => wornOpener(section, name));
+  });
 }
 
 /**

@@ -28,7 +28,7 @@ export function ambientNeeds({ supply }: NeedContext): Need[] {
 
 /** Highest switching rate: starts and operations an hour, whichever is more. */
 export function switchingRateNeeds({ duty }: NeedContext): Need[] {
-  const rates = ['startsPerHour', 'operationsPerHour'].map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
+  const rates = (['startsPerHour', 'operationsPerHour'] as const).map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
   if (rates.length === 0) return [];
   const rate = rates.includes(null) ? null : Math.max(...figuresMark(rates));
   return [

@@ -32,7 +32,7 @@ const percents = (name: string, label: string, min: number, max: number, meaning
   meaning,
 });
 
-export const accessoryLoadFields: readonly Field[] = [
+export const accessoryLoadFields = [
   word('action', 'Action required', accessoryActions, 'What the accessory does.', { short: 'Action' }),
   text('frameNeeded', 'Breaker frame and bay', 'Breaker frame and bay, in the user’s own code.', { short: 'Frame, bay' }),
   flag('commandMaintained', 'Command is maintained', 'The command stays on for as long as it likes.', { short: 'Maintained' }),
@@ -44,4 +44,4 @@ export const accessoryLoadFields: readonly Field[] = [
   num('dipSeconds', 'Dip duration', 's', { min: 0, max: 10 }, 'Length of that dip.', { short: 'Dip' }),
   text('sourceNeeded', 'Source required', 'Source of the release, such as line-side-230V.', { short: 'Source' }),
   word('school', 'Method', releaseSchools, 'View of practice on where an undervoltage release is fed from.', { short: 'Method' }),
-];
+] as const satisfies readonly Field[];

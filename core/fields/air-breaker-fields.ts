@@ -5,7 +5,7 @@ export const tripFunctions = ['L', 'S', 'I', 'G'] as const;
 export const mountings = ['fixed', 'draw-out'] as const;
 export const airBreakerStandards = ['IEC 60947-2', 'UL 1066', 'ANSI C37.13'] as const;
 
-export const airBreakerLoadFields: readonly Field[] = [
+export const airBreakerLoadFields = [
   words('tripFunctionsNeeded', 'Trip functions required', tripFunctions, 'L long time, S short time, I instantaneous, G earth fault.', {
     short: 'Trip functions',
   }),
@@ -33,4 +33,4 @@ export const airBreakerLoadFields: readonly Field[] = [
     'Short-time delay for which it must stay closed on a fault beyond another device.',
     { short: 'Short-time delay' },
   ),
-];
+] as const satisfies readonly Field[];

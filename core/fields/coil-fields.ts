@@ -1,5 +1,5 @@
 /** Marks of whatever has a coil: contactors, relays, air breakers and their releases carry the same. */
-import { currentKinds, num, upTo, word, type Field } from './field';
+import { declared, currentKinds, num, upTo, word } from './field';
 import { sheet, VOLTS } from './print';
 
 export const coil = {
@@ -30,27 +30,27 @@ export const coil = {
     print: { names: ['COIL KIND'] },
     recovery: 'Shading rings on the pole face mean AC; the drawing settles it.',
   }),
-  coilHertz: {
+  coilHertz: declared({
     name: 'coilHertz',
     label: 'Coil frequency',
     short: 'Coil Hz',
-    kind: 'hertz' as const,
+    kind: 'hertz',
     unit: 'Hz',
     above: 0,
     max: 400,
     meaning: 'Frequencies the coil is wound for; 60 only overheats on 50.',
     print: { names: ['COIL HZ', 'COIL FREQUENCY'], units: { HZ: 1 } },
     recovery: sheet,
-  },
-  coilMarks: {
+  }),
+  coilMarks: declared({
     name: 'coilMarks',
     label: 'Coil marks',
-    kind: 'coil-rows' as const,
+    kind: 'coil-rows',
     meaning: 'A coil with several marks: each figure of volts holds at its own frequency.',
     print: {},
     recovery:
       'The circuit is the authority: take it from the drawing and the transformer’s plate. The coil’s resistance, disconnected, only narrows it.',
-  },
+  }),
   coilWatts: num('coilWatts', 'Coil power', 'W', upTo(20000), 'Power that the coil takes while closed.', {
     short: 'Coil power',
     print: { names: ['COIL POWER', 'PC'], units: { W: 1 } },
@@ -72,4 +72,4 @@ export const coil = {
   }),
 };
 
-export const coilFields: readonly Field[] = Object.values(coil);
+export const coilFields = Object.values(coil);

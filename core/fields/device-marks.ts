@@ -1,5 +1,5 @@
 /** Marks of devices that several families carry, declared once. Names and synonyms: common practice; letter symbols as in IEC 60947-2, from memory. */
-import { num, word, words, flag, upTo, currentKinds, type Field } from './field';
+import { declared, num, word, words, flag, upTo, currentKinds, type Field } from './field';
 import { arcEnergyMeans } from './protection-fields';
 
 const rowVolts = num('volts', 'Row volts', 'V', upTo(1500), 'Volts at which the row holds.');
@@ -30,7 +30,7 @@ export const device = {
       short: 'V to earth',
     },
   ),
-  interruptingRatings: {
+  interruptingRatings: declared({
     name: 'interruptingRatings',
     label: 'Interrupting ratings',
     short: 'Interrupting',
@@ -41,8 +41,8 @@ export const device = {
       num('amps', 'Interrupting amps', 'A', { min: 100, max: 300000 }, 'Interrupting rating at these volts.'),
     ],
     meaning: 'Interrupting rating by volts (UL).',
-  },
-  dcRatings: {
+  }),
+  dcRatings: declared({
     name: 'dcRatings',
     label: 'DC ratings',
     kind: 'rows',
@@ -52,7 +52,7 @@ export const device = {
       num('interruptingAmps', 'DC interrupting', 'A', { min: 10, max: 300000 }, 'DC breaking capacity.'),
     ],
     meaning: 'DC volts with that many poles in series, and DC breaking capacity.',
-  },
+  }),
   polaritySensitive: flag('polaritySensitive', 'Polarity marked', 'Marked with polarity.', { short: 'Polarised' }),
   hundredPercentRated: flag('hundredPercentRated', '100 % rated', 'Marked for 100 % continuous load.', { short: '100 % rated' }),
   itSystemMark: word('itSystemMark', 'IT system mark', ['suitable', 'crossed-out', 'none'], 'Mark for IT systems.', { short: 'IT mark' }),

@@ -5,7 +5,7 @@
  * `above` is itself refused. A mark with `plateOnly` stands on plates, and no case asks for it.
  */
 import type { Unit } from '../quantities/units';
-import type { Practice } from '../case/case';
+import type { Practice } from '../language/practice';
 import { sayIn } from '../language/by-practice';
 
 export type FieldKind =
@@ -88,46 +88,55 @@ export type Field = {
 /** What a declaration may say beside its range or words. */
 export type More = Pick<Field, 'short' | 'nfpa' | 'print' | 'recovery'>;
 
-export const num = (
-  name: string,
+/** A field whose name, kind and words the compiler knows: the types of a case are made of them, `mark-types.ts`. */
+export type Declared<N extends string, K extends FieldKind, W extends string = string> = Field & {
+  readonly name: N;
+  readonly kind: K;
+  readonly words?: readonly W[];
+};
+
+export const num = <const N extends string>(
+  name: N,
   label: string,
   unit: string,
   range: { above?: number; min?: number; max: number },
   meaning: string,
   more: More = {},
-): Field => ({ name, label, kind: 'number', unit, ...range, meaning, ...more });
-export const word = (name: string, label: string, list: readonly string[], meaning: string, more: More = {}): Field => ({
-  name,
-  label,
-  kind: 'word',
-  words: list,
-  meaning,
-  ...more,
-});
+): Declared<N, 'number'> => ({ name, label, kind: 'number', unit, ...range, meaning, ...more });
+export const word = <const N extends string, const W extends string>(
+  name: N,
+  label: string,
+  list: readonly W[],
+  meaning: string,
+  more: More = {},
+): Declared<N, 'word', W> => ({ name, label, kind: 'word', words: list, meaning, ...more });
 /** Several words at once. */
-export const words = (name: string, label: string, list: readonly string[], meaning: string, more: More = {}): Field => ({
-  name,
-  label,
-  kind: 'words',
-  words: list,
-  meaning,
-  ...more,
-});
-export const flag = (name: string, label: string, meaning: string, more: More = {}): Field => ({
+export const words = <const N extends string, const W extends string>(
+  name: N,
+  label: string,
+  list: readonly W[],
+  meaning: string,
+  more: More = {},
+): Declared<N, 'words', W> => ({ name, label, kind: 'words', words: list, meaning, ...more });
+export const flag = <const N extends string>(name: N, label: string, meaning: string, more: More = {}): Declared<N, 'flag'> => ({
   name,
   label,
   kind: 'flag',
   meaning,
   ...more,
 });
-export const text = (name: string, label: string, meaning: string, more: More = {}): Field => ({
+export const text = <const N extends string>(name: N, label: string, meaning: string, more: More = {}): Declared<N, 'word'> => ({
   name,
   label,
   kind: 'word',
   meaning,
   ...more,
 });
-const kindsOfPrint: Record<PlateFieldKind, FieldKind> = {
+/** A field of any kind, spelt out: rows, counts, bands. */
+export const declared = <const N extends string, const K extends FieldKind, const W extends string = string>(
+  field: Omit<Field, 'name' | 'kind' | 'words'> & { name: N; kind: K; words?: readonly W[] },
+): Declared<N, K, W> => field;
+const kindsOfPrint = {
   number: 'number',
   numbers: 'numbers',
   volts: 'volts-text',
@@ -139,16 +148,16 @@ const kindsOfPrint: Record<PlateFieldKind, FieldKind> = {
   text: 'word',
   flag: 'flag',
   rows: 'rows',
-};
+} as const satisfies Record<PlateFieldKind, FieldKind>;
 /** A mark that only plates carry: who made it, torque of the terminals, frame. */
-export const mark = (
-  name: string,
+export const mark = <const N extends string, const P extends PlateFieldKind, const W extends string = string>(
+  name: N,
   label: string,
-  kind: PlateFieldKind,
-  { unit, min, max, words: list, ...print }: Omit<Print, 'kind'> & { unit?: Unit; min?: number; max?: number; words?: readonly string[] },
+  kind: P,
+  { unit, min, max, words: list, ...print }: Omit<Print, 'kind'> & { unit?: Unit; min?: number; max?: number; words?: readonly W[] },
   meaning: string,
   recovery: string,
-): Field => ({
+): Declared<N, (typeof kindsOfPrint)[P], W> & { readonly plateOnly: true } => ({
   name,
   label,
   kind: kindsOfPrint[kind],

@@ -1,8 +1,9 @@
 /** What a case says of the load and of the circuit that feeds it, beside what single families ask. Words of the open interface. */
+import type { MarksOf } from './mark-types';
 import { accessoryLoadFields } from './accessory-fields';
 import { airBreakerLoadFields } from './air-breaker-fields';
 import { capacitorLoadFields } from './capacitor-fields';
-import { flag, num, text, upTo, word, words, type Field } from './field';
+import { declared, flag, num, text, upTo, word, words, type Field } from './field';
 import { loadMarks } from './load-marks';
 import { breakerMarks, utilisationCategories } from './protection-fields';
 import { monitoringLoadFields, relayLoadFields, timingLoadFields } from './relay-fields';
@@ -38,14 +39,14 @@ export const loadKinds = [
   'air-breaker-accessory',
 ] as const;
 
-export const loadFields: readonly Field[] = [
+export const loadFields = [
   word('kind', 'Load', loadKinds, 'What is fed or worked.'),
   loadMarks.plateVolts,
   loadMarks.horsepower,
   loadMarks.kilowatts,
   loadMarks.fullLoadAmps,
   num('tableFullLoadAmps', 'Full-load current by table', 'A', upTo(10000), 'Table value for that power and volts.', { short: 'Table FLC' }),
-  {
+  declared({
     name: 'motors',
     label: 'Motors on the feeder',
     kind: 'rows',
@@ -54,7 +55,7 @@ export const loadFields: readonly Field[] = [
       num('branchDeviceAmps', 'Branch device', 'A', upTo(6300), 'Largest branch device permitted for this motor.'),
     ],
     meaning: 'Motors of a group fed through one feeder, each with its table amps and its branch device.',
-  },
+  }),
   loadMarks.ratedLoadAmps,
   loadMarks.lockedRotorAmps,
   loadMarks.lockedRotorRatio,
@@ -161,7 +162,7 @@ export const loadFields: readonly Field[] = [
   flag('overcurrentNeededHere', 'Overcurrent protection needed here', 'No other overcurrent device protects this circuit.', {
     short: 'O/C needed',
   }),
-  {
+  declared({
     name: 'maxFuseAmpsBy',
     label: 'Maximum fuse of the starter',
     short: 'Max. fuse',
@@ -171,7 +172,7 @@ export const loadFields: readonly Field[] = [
     max: 6300,
     words: utilisationCategories,
     meaning: 'Largest fuse that the starter allows, by utilisation category.',
-  },
+  }),
   num('blownThisMonth', 'Blown in the last 12 months', 'count', { min: 0, max: 100 }, 'Fuses blown here lately; history, no line.', {
     short: 'Blown, 12 months',
   }),
@@ -219,4 +220,7 @@ export const loadFields: readonly Field[] = [
   ...airBreakerLoadFields,
   ...accessoryLoadFields,
   ...capacitorLoadFields,
-];
+] as const satisfies readonly Field[];
+
+/** Marks of a load by name. */
+export type LoadMarks = MarksOf<typeof loadFields>;

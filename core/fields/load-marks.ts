@@ -1,5 +1,5 @@
 /** Marks that plates of loads print and cases ask for. Names and synonyms: common practice; marks of MG 1 and IEC 60034-1 from memory. */
-import { num, upTo, word, type Field } from './field';
+import { declared, num, upTo, word, type Field } from './field';
 import { AMPS, VOLTS } from './print';
 
 export const lampKinds = [
@@ -22,7 +22,7 @@ export const loadMarks = {
     print: { names: ['KW'], units: { KW: 1 }, bare: true },
     recovery: 'Drawing, maker, or volts and amps with efficiency and power factor.',
   }),
-  plateVolts: {
+  plateVolts: declared({
     name: 'plateVolts',
     label: 'Plate voltage',
     kind: 'volts-text',
@@ -33,7 +33,7 @@ export const loadMarks = {
     short: 'Volts',
     print: { names: ['VOLTAGE', 'VOLTS', 'VOLT', 'V'], units: VOLTS, bare: true },
     recovery: 'The system that feeds it, from the drawing; the terminal box shows the connection.',
-  },
+  }),
   fullLoadAmps: num(
     'fullLoadAmps',
     'Full-load amps',

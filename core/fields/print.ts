@@ -65,11 +65,11 @@ export const plateFieldsOf = (fields: readonly Field[]): PlateField[] =>
   fields.filter(({ print }) => print !== undefined).map(plateFieldOf);
 
 /** Returns a field that this plate prints in its own way: other names before the same mark. */
-export const printedAs = (field: Field, print: Print, more: { recovery?: string; short?: string } = {}): Field => ({
+export const printedAs = <F extends Field>(field: F, print: Print, more: { recovery?: string; short?: string } = {}): F => ({
   ...field,
   ...more,
   print: { ...field.print, ...print },
 });
 
 /** Returns a field that this family's plates do not print: it is read under another name, or kept by the maker's sheet alone. */
-export const notPrinted = (field: Field): Field => ({ ...field, print: undefined });
+export const notPrinted = <F extends Field>(field: F): F => ({ ...field, print: undefined });

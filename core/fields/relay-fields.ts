@@ -1,6 +1,6 @@
 /** Fields of control, timing and monitoring relays, and what a position asks of them. Words as printed in the trade. */
 import { sheet } from './print';
-import { currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
+import { declared, currentKinds, flag, num, text, upTo, word, words, type Field } from './field';
 
 export const bases = ['octal-8', '11-pin', '5-blade', '8-blade', '11-blade', '14-blade', 'din-rail', 'panel', 'solder', 'pcb'] as const;
 export const contactForms = ['SPST-NO', 'SPST-NC', 'SPDT', 'SPST-NO-DM'] as const;
@@ -31,7 +31,7 @@ const switched = [
   num('inrushPeakAmps', 'Inrush peak', 'A', upTo(100000), 'Peak of the inrush.'),
 ];
 
-export const relaySupplyFields: readonly Field[] = [
+export const relaySupplyFields = [
   word('socket', 'Socket fitted', bases, 'Base (socket) fitted at the position.', { short: 'Socket' }),
   num('coilPositivePin', 'Pin wired to positive', 'count', { min: 1, max: 14 }, 'Pin of the base that is wired to positive.', {
     short: 'Positive pin',
@@ -39,12 +39,12 @@ export const relaySupplyFields: readonly Field[] = [
   flag('permanentSupply', 'Permanent supply present', 'A supply that stays on, apart from the switched one, is at the position.', {
     short: 'Permanent supply',
   }),
-];
+] as const satisfies readonly Field[];
 
 /** What the position asks of a relay. */
-export const relayLoadFields: readonly Field[] = [
-  { name: 'contactForms', label: 'Contacts in use', kind: 'counts', words: contactForms, meaning: 'Contacts needed, by form.' },
-  {
+export const relayLoadFields = [
+  declared({ name: 'contactForms', label: 'Contacts in use', kind: 'counts', words: contactForms, meaning: 'Contacts needed, by form.' }),
+  declared({
     name: 'contacts',
     label: 'Loads of the contacts',
     short: 'Contact loads',
@@ -57,25 +57,25 @@ export const relayLoadFields: readonly Field[] = [
       num('sealedVA', 'Coil sealed', 'VA', upTo(20000), 'VA of a coil when closed.'),
     ],
     meaning: 'What each contact switches.',
-  },
+  }),
   text('environment', 'Environment', 'What the air around it holds, such as dust, damp, corrosive, flammable gas possible.'),
   words('enclosureNeeded', 'Enclosures accepted', enclosures, 'Enclosures accepted here.', { short: 'Enclosures' }),
   num('loadMilliamps', 'Input current when on', 'mA', { min: 0, max: 1000 }, 'Current of the input when on.', { short: 'Input, on' }),
   num('loadReleaseMilliamps', 'Input is off below', 'mA', { min: 0, max: 1000 }, 'Current below which the input is surely off.', {
     short: 'Input off below',
   }),
-];
+] as const satisfies readonly Field[];
 
-export const timingLoadFields: readonly Field[] = [
+export const timingLoadFields = [
   text('requiredFunctionPlain', 'Timing function required', 'Timing function in plain words.', { short: 'Function' }),
-  {
+  declared({
     name: 'requiredTrace',
     label: 'Timing diagram required',
     short: 'Diagram',
     kind: 'trace',
     meaning: 'Supply, signal and output over time, as changes of state.',
-  },
-  {
+  }),
+  declared({
     name: 'settingSeconds',
     label: 'Time setting',
     short: 'Time setting',
@@ -84,7 +84,7 @@ export const timingLoadFields: readonly Field[] = [
     min: 0.01,
     max: MAX_SECONDS,
     meaning: 'One time, or on and off.',
-  },
+  }),
   num('repeatPercentNeeded', 'Maximum repeat error', '%', { min: 0.01, max: 50 }, 'Largest repeat error allowed.', {
     short: 'Repeat error',
   }),
@@ -94,9 +94,9 @@ export const timingLoadFields: readonly Field[] = [
     short: 'Min. pause',
   }),
   num('contactAmpsNeeded', 'Current switched', 'A', upTo(50), 'Current switched.', { short: 'Switches' }),
-];
+] as const satisfies readonly Field[];
 
-export const monitoringLoadFields: readonly Field[] = [
+export const monitoringLoadFields = [
   word('supplyKindNeeded', 'Supply measured', ['ac', 'dc'], 'Kind of current to be measured.', { short: 'Measures' }),
   words('functionsNeeded', 'Must detect', monitoringFunctions, 'What the monitoring relay must detect.', { short: 'Must detect' }),
   num('underVoltsSettingNeeded', 'Undervoltage setting', 'V', upTo(1500), 'Undervoltage threshold to be set.', { short: 'U< setting' }),
@@ -117,14 +117,20 @@ export const monitoringLoadFields: readonly Field[] = [
   }),
   flag('latchNeeded', 'Latching required (manual reset)', 'The fault stays until it is reset.', { short: 'Latching' }),
   flag('failSafeNeeded', 'Fail-safe', 'Output energised when healthy.'),
-];
+] as const satisfies readonly Field[];
 
 /** Marks that relays of every kind share. */
 export const base = word('base', 'Socket', bases, 'Socket or mounting.', {
   recovery: 'Count the pins, and look at the socket it sits in.',
 });
-export const forms: Field = { name: 'contactForms', label: 'Contacts', kind: 'counts', words: contactForms, meaning: 'Contacts by form.' };
-export const contactRatings: Field = {
+export const forms: Field = declared({
+  name: 'contactForms',
+  label: 'Contacts',
+  kind: 'counts',
+  words: contactForms,
+  meaning: 'Contacts by form.',
+});
+export const contactRatings: Field = declared({
   name: 'contactRatings',
   label: 'Contact ratings',
   kind: 'rows',
@@ -136,7 +142,7 @@ export const contactRatings: Field = {
   meaning: 'Each row holds for its kind of current and volts, and for its pole where it names one; motor, lamp and DC figures are apart.',
   print: {},
   recovery: sheet,
-};
+});
 export const pilotDuty = word(
   'pilotDuty',
   'Pilot duty',
@@ -147,7 +153,7 @@ export const pilotDuty = word(
     recovery: sheet,
   },
 );
-export const contactFields: readonly Field[] = [contactRatings, pilotDuty];
+export const contactFields = [contactRatings, pilotDuty] as const satisfies readonly Field[];
 export const minAmbient = num(
   'minAmbientC',
   'Minimum ambient temperature',

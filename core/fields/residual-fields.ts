@@ -26,7 +26,7 @@ export const electronicsKinds = [
 ] as const;
 export type Electronics = (typeof electronicsKinds)[number];
 
-export const residualLoadFields: readonly Field[] = [
+export const residualLoadFields = [
   word(
     'electronics',
     'Input stage of the load',
@@ -65,4 +65,4 @@ export const residualLoadFields: readonly Field[] = [
   flag('selectivityRequired', 'Selective with the device downstream', 'On a fault beyond the device downstream that one alone may trip.', {
     short: 'Selective',
   }),
-];
+] as const satisfies readonly Field[];

@@ -1,4 +1,5 @@
 /** What a case says of the supply: system, earthing, fault current, control supply. Words of the open interface. */
+import type { MarksOf } from './mark-types';
 import { currentKinds, flag, num, text, upTo, word, type Field } from './field';
 import { fuseHolders } from './protection-fields';
 import { relaySupplyFields } from './relay-fields';
@@ -23,7 +24,7 @@ export const groundings = [
   'dc-midpoint-grounded',
 ] as const;
 
-export const supplyFields: readonly Field[] = [
+export const supplyFields = [
   num('systemVolts', 'System voltage', 'V', upTo(1500), 'Nominal volts between the conductors that the device switches.', {
     short: 'System V',
   }),
@@ -101,4 +102,7 @@ export const supplyFields: readonly Field[] = [
     short: 'Driver max.',
   }),
   ...relaySupplyFields,
-];
+] as const satisfies readonly Field[];
+
+/** Marks of a supply by name. */
+export type SupplyMarks = MarksOf<typeof supplyFields>;

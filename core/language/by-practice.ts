@@ -5,7 +5,7 @@
  * are never translated: they do not come here.
  */
 import { certain } from '../certain';
-import type { Practice } from '../case/case';
+import type { Practice } from './practice';
 
 /** `[IEC, NFPA]`, in small letters save abbreviations; a capital at the start is kept. Of two with the same word the later is the one that it is turned into. */
 const pairs: readonly (readonly [iec: string, nfpa: string])[] = [

@@ -6,7 +6,9 @@
  * Not for: what sets the overload (the plate amps alone, 430.32).
  */
 import { certain } from '../certain';
-import { numberMark, wordMark, type FieldValues, type Practice } from '../case/case';
+import { numberMark, wordMark, type Practice } from '../case/case';
+import type { LoadMarks } from '../fields/load-fields';
+import type { SupplyMarks } from '../fields/supply-fields';
 import { overlay } from '../case/overlay';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { WATTS_PER_HORSEPOWER } from '../quantities/units';
@@ -18,7 +20,7 @@ import { voltageClassOf } from '../standards/voltage-class';
 import { connectedVolts, lockedRotorFactor, runningAmpsFactor } from './connected-volts';
 import { startRatios, type Methods } from './schools';
 
-export type LoadContext = { practice: Practice; supply: FieldValues; load: FieldValues; schools: Methods };
+export type LoadContext = { practice: Practice; supply: SupplyMarks; load: LoadMarks; schools: Methods };
 
 /** A demand: `amount` null when it cannot be known; `low` under it where a tolerance band lies between. */
 export type Demand = {
@@ -78,7 +80,7 @@ const whole: Share = { share: 1, words: '' };
  * Star-delta 0.58 and 0.33; each half of a part-winding starter 0.5, at the start up to 0.7; the line-side starting contactor of an
  * autotransformer the square of the tap. Source: IEC 60947-4-1 and common practice.
  */
-export function positionShare(load: FieldValues): { running: Share; starting: Share } {
+export function positionShare(load: LoadMarks): { running: Share; starting: Share } {
   const place = wordMark(load, 'contactorPosition');
   const { starter } = load;
   const both = (share: number | null, words: string) => ({ running: { share, words }, starting: { share, words } });

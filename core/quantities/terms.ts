@@ -3,7 +3,7 @@
  * One idea, one identifier; the site's practice decides the word.
  * Terms: IEC 60050 and the device standards; NFPA 70 and NEMA usage (from memory).
  */
-import type { Practice } from '../case/case';
+import type { Practice } from '../language/practice';
 import { sayIn } from '../language/by-practice';
 import type { Unit } from './units';
 

@@ -5,7 +5,9 @@
  * Sources: IEC 62423, BS 7671 531.3.3 and 722.531.3.101, through core/standards; front end by load kind is common practice.
  */
 import { isOneOf } from '../certain';
-import { numberMark, wordMark, type FieldValues } from '../case/case';
+import { numberMark, wordMark } from '../case/case';
+import type { LoadMarks } from '../fields/load-fields';
+import type { SupplyMarks } from '../fields/supply-fields';
 import { electronicsKinds, residualTypes, type Electronics, type ResidualType } from '../fields/residual-fields';
 import { byMakersWord, leakageOf, smoothDcStoodMilliamps, typeDetects } from '../standards/residual-current';
 
@@ -25,7 +27,7 @@ const ofKind: Record<string, (phases: unknown) => Electronics> = {
 };
 
 /** Front end of the load: as stated, or what its kind has as a rule; null where stated and worn; undefined where nothing tells. */
-export function frontEndOf(load: FieldValues, supply: FieldValues): FrontEnd | null | undefined {
+export function frontEndOf(load: LoadMarks, supply: SupplyMarks): FrontEnd | null | undefined {
   const stated = wordMark(load, 'electronics');
   if (stated === null) return null;
   if (load.electronics === 'none') return { electronics: 'none', sure: true, words: 'The load has no electronics.' };
@@ -40,7 +42,7 @@ export function frontEndOf(load: FieldValues, supply: FieldValues): FrontEnd | n
 }
 
 /** Most smooth DC, mA, that the load lets pass by its own detector or its maker's word; null where worn, undefined where neither is there. */
-export function smoothDcBound(load: FieldValues): number | null | undefined {
+export function smoothDcBound(load: LoadMarks): number | null | undefined {
   const stated = numberMark(load, 'smoothDcLimitMilliamps');
   if (stated !== undefined) return stated;
   return typeof load.plateWords === 'string' && /RDC-?[DP]D|6\s?mA\s+DC/i.test(load.plateWords) ? DETECTOR_MILLIAMPS : undefined;

@@ -4,8 +4,10 @@
  * Sources: NFPA 70 240.85 (volts to ground of each pole), 250.26 (which conductor is earthed), IEC 60364-1 types of earthing; from memory.
  */
 import { numberMark, wordMark, type FieldValues } from '../case/case';
+import type { LoadMarks } from '../fields/load-fields';
+import type { SupplyMarks } from '../fields/supply-fields';
 
-type Place = { supply: FieldValues; load: FieldValues };
+type Place = { supply: SupplyMarks; load: LoadMarks };
 
 /** Systems in which a live conductor stays at its nominal volts to earth. */
 const wyes = new Set(['TN-S', 'TN-C', 'TN-C-S', 'TT', 'solidly-grounded-wye']);
@@ -80,14 +82,17 @@ function voltContradictions({ supply }: Place): Contradiction[] {
   ];
 }
 
-/** What of this supply and load contradicts itself; empty where nothing does. */
-export const contradictionsOf = (place: Place): Contradiction[] => [...kindContradictions(place), ...voltContradictions(place)];
+/** What of this supply and load, as they came, contradicts itself; empty where nothing does. */
+export function contradictionsOf(stated: { supply: FieldValues; load: FieldValues }): Contradiction[] {
+  const place = stated as Place;
+  return [...kindContradictions(place), ...voltContradictions(place)];
+}
 
 /**
  * Returns the supply with its kind of current: as stated, else by earthing and load; null where they contradict each other.
  * Example: a battery with nothing stated is DC.
  */
-export function supplyWithKind(place: Place): FieldValues {
+export function supplyWithKind(place: Place): SupplyMarks {
   const { supply } = place;
   if (kindContradictions(place).length > 0) return { ...supply, currentKind: null };
   if (supply.currentKind !== undefined) return supply;

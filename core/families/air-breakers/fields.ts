@@ -7,7 +7,7 @@ import { currentKind, hertz, insulationVolts, maker, ratedVoltsMark, serial, sta
 import { AMPS, KILO, notPrinted, sheet } from '../../fields/print';
 import { device } from '../../fields/device-marks';
 
-export const airBreakerFields: readonly Field[] = [
+export const airBreakerFields = [
   maker,
   type,
   serial,
@@ -78,4 +78,4 @@ export const airBreakerFields: readonly Field[] = [
   text('protocol', 'Protocol', 'Communication that it speaks.'),
   words('accessories', 'Accessories', accessoryFunctions, 'Coils, motor and contacts that it carries.'),
   ...coilFields.map(notPrinted),
-];
+] as const satisfies readonly Field[];

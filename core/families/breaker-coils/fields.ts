@@ -1,11 +1,11 @@
 /** Marks of coils, motors and contacts of an air breaker. Names and synonyms: common practice. */
 import { accessoryFunctions } from '../../fields/accessory-fields';
 import { coil } from '../../fields/coil-fields';
-import { flag, mark, num, text, upTo, words, type Field } from '../../fields/field';
+import { declared, flag, mark, num, text, upTo, words, type Field } from '../../fields/field';
 import { currentKind, maker, serial, standardMark, type } from '../../fields/plate-marks';
 import { AMPS, VOLTS, notPrinted, sheet } from '../../fields/print';
 
-export const breakerCoilFields: readonly Field[] = [
+export const breakerCoilFields = [
   maker,
   type,
   serial,
@@ -71,7 +71,7 @@ export const breakerCoilFields: readonly Field[] = [
     recovery: 'The control supply is the authority; the drawing first.',
   }),
   currentKind,
-  {
+  declared({
     name: 'coilHertz',
     label: 'Coil frequency',
     kind: 'hertz',
@@ -82,8 +82,8 @@ export const breakerCoilFields: readonly Field[] = [
     short: 'Coil Hz',
     print: { names: ['HZ'], units: { HZ: 1 }, bare: true },
     recovery: 'The system’s frequency.',
-  },
-  {
+  }),
+  declared({
     name: 'releasePercent',
     label: 'Drop-out range',
     kind: 'band',
@@ -94,7 +94,7 @@ export const breakerCoilFields: readonly Field[] = [
     short: 'Drop-out',
     print: { names: ['DROP-OUT', 'DROP OUT', 'RELEASE'], units: { '% UN': 1, '%UN': 1, '%': 1 } },
     recovery: sheet,
-  },
+  }),
   mark(
     'pickUpPercent',
     'Picks up',
@@ -103,7 +103,7 @@ export const breakerCoilFields: readonly Field[] = [
     'Band in which it allows closing: from 85 %.',
     sheet,
   ),
-  {
+  declared({
     name: 'operatePercent',
     label: 'Operating range',
     kind: 'band',
@@ -114,7 +114,7 @@ export const breakerCoilFields: readonly Field[] = [
     short: 'Operates',
     print: { names: ['OPERATING RANGE', 'OPERATION', 'OPERATES'], units: { '% UN': 1, '%UN': 1, '%': 1 } },
     recovery: sheet,
-  },
+  }),
   mark(
     'powerVA',
     'Power',
@@ -182,4 +182,4 @@ export const breakerCoilFields: readonly Field[] = [
   notPrinted(coil.coilOhms),
   notPrinted(coil.coilInrushVA),
   notPrinted(coil.coilSealedVA),
-];
+] as const satisfies readonly Field[];

@@ -16,7 +16,7 @@ import { AMPS, KILO, KILOAMPS, printedAs, sheet } from '../../fields/print';
 import { breakerCurves, breakerMarks, breakerStandards } from '../../fields/protection-fields';
 import { device } from '../../fields/device-marks';
 
-export const breakerFields: readonly Field[] = [
+export const breakerFields = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL', 'TYPE', 'TYP'] }),
   printedAs(serial, { names: ['SERIAL NO', 'SERIAL', 'SER. NO.', 'SER. NO', 'SER.', 'SER', 'NR.', 'N°', 'N°'] }),
@@ -212,4 +212,4 @@ export const breakerFields: readonly Field[] = [
   device.groundFaultPickupAmps,
   device.groundFaultSeconds,
   device.arcEnergyReduction,
-];
+] as const satisfies readonly Field[];

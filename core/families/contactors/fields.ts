@@ -1,7 +1,7 @@
 /** Marks of a contactor: contact side and coil side. Names and synonyms: common practice. */
 import { coil } from '../../fields/coil-fields';
 import { device } from '../../fields/device-marks';
-import { mark, num, upTo, word, type Field } from '../../fields/field';
+import { declared, mark, num, upTo, word, type Field } from '../../fields/field';
 import {
   impulseVolts,
   insulationVolts,
@@ -26,7 +26,7 @@ export const contactorStandards = [
   'UL 60947-4-1 (lighting)',
 ] as const;
 
-export const contactorFields: readonly Field[] = [
+export const contactorFields = [
   maker,
   type,
   serial,
@@ -67,14 +67,14 @@ export const contactorFields: readonly Field[] = [
     'Rated current for resistive loads.',
     sheet,
   ),
-  {
+  declared({
     name: 'ratings',
     label: 'Ratings',
     kind: 'rows',
     meaning: 'Each row holds at its volts; read the row of the supply in hand.',
     print: {},
     recovery: sheet,
-  },
+  }),
   mark('horsepowerAt', 'Horsepower at', 'rows', {}, 'Motor power at volts and phases.', sheet),
   mark(
     'maxVolts',
@@ -155,4 +155,4 @@ export const contactorFields: readonly Field[] = [
     'Electrical endurance at the rated load.',
     { short: 'Electrical life' },
   ),
-];
+] as const satisfies readonly Field[];

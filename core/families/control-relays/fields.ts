@@ -4,7 +4,7 @@ import { mark, num, word, type Field } from '../../fields/field';
 import { contactForm, maker, pins, serial, standardMark, terminalsMark, type } from '../../fields/plate-marks';
 import { base, forms, contactRatings, enclosures, maxAmbient, minAmbient, pilotDuty, polarities } from '../../fields/relay-fields';
 
-export const controlRelayFields: readonly Field[] = [
+export const controlRelayFields = [
   maker,
   type,
   serial,
@@ -54,4 +54,4 @@ export const controlRelayFields: readonly Field[] = [
   }),
   minAmbient,
   maxAmbient,
-];
+] as const satisfies readonly Field[];

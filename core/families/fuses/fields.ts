@@ -8,7 +8,7 @@ const bladeSizes = ['000', '00', '0', '1', '2', '3', '4', '4a'];
 const ferrules = ['5x20', '6.3x32', '8x32', '10x38', '14x51', '22x58'];
 const bodies = [...bladeSizes.map((n) => `NH${n}`), ...ferrules, 'D01', 'D02', 'D03', 'DII', 'DIII', 'DIV'];
 
-export const fuseFields: readonly Field[] = [
+export const fuseFields = [
   maker,
   type,
   serial,
@@ -142,4 +142,4 @@ export const fuseFields: readonly Field[] = [
   }),
   num('meltingI2tA2s', 'Melting I²t', 'A²s', upTo(1e12), 'Pre-arcing I²t.'),
   num('clearingI2tA2s', 'Clearing I²t', 'A²s', upTo(1e12), 'Total I²t.'),
-];
+] as const satisfies readonly Field[];

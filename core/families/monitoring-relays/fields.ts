@@ -1,10 +1,10 @@
 /** Marks of a monitoring relay. Names and synonyms: common practice. */
-import { currentKinds, flag, mark, num, upTo, word, type Field } from '../../fields/field';
+import { declared, currentKinds, flag, mark, num, upTo, word, type Field } from '../../fields/field';
 import { contactForm, maker, serial, standardMark, terminalsMark, torque, type } from '../../fields/plate-marks';
 import { VOLTS, sheet } from '../../fields/print';
 import { contactRatings, maxAmbient, minAmbient, monitoringFunctions, pilotDuty } from '../../fields/relay-fields';
 
-export const monitoringRelayFields: readonly Field[] = [
+export const monitoringRelayFields = [
   maker,
   type,
   serial,
@@ -25,7 +25,7 @@ export const monitoringRelayFields: readonly Field[] = [
     'Nominal volts that it can be set to.',
     'Dial or sheet; the system is the authority.',
   ),
-  {
+  declared({
     name: 'nominalHertz',
     label: 'Nominal frequency',
     kind: 'hertz',
@@ -36,7 +36,7 @@ export const monitoringRelayFields: readonly Field[] = [
     short: 'Frequency',
     print: { names: ['HZ'], units: { HZ: 1 }, bare: true },
     recovery: 'The system’s frequency.',
-  },
+  }),
   mark(
     'phases',
     'Phases',
@@ -123,14 +123,14 @@ export const monitoringRelayFields: readonly Field[] = [
     { short: 'Between' },
   ),
   word('measuredKind', 'Supply measured', currentKinds, 'Kind of current measured.', { short: 'Measures' }),
-  {
+  declared({
     name: 'auxiliarySupply',
     label: 'Auxiliary supply',
     short: 'Aux. supply',
     kind: 'feed',
     meaning: 'Fed by the measured volts (self), or by volts of its own.',
-  },
-  { name: 'functions', label: 'Functions', kind: 'flags', words: monitoringFunctions, meaning: 'What it detects.' },
+  }),
+  declared({ name: 'functions', label: 'Functions', kind: 'flags', words: monitoringFunctions, meaning: 'What it detects.' }),
   num('underVoltsMin', 'Undervoltage setting, minimum', 'V', upTo(1500), 'Lowest undervoltage setting.', { short: 'U< min.' }),
   num('underVoltsMax', 'Undervoltage setting, maximum', 'V', upTo(1500), 'Highest undervoltage setting.', { short: 'U< max.' }),
   num(
@@ -155,4 +155,4 @@ export const monitoringRelayFields: readonly Field[] = [
   pilotDuty,
   minAmbient,
   maxAmbient,
-];
+] as const satisfies readonly Field[];

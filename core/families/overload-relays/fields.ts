@@ -4,7 +4,7 @@ import { currentKind, maker, ratedVoltsMark, serial, standardField, terminalsMar
 import { AMPS, sheet } from '../../fields/print';
 import { tripClasses } from '../../fields/protection-fields';
 
-export const overloadRelayFields: readonly Field[] = [
+export const overloadRelayFields = [
   maker,
   type,
   serial,
@@ -85,4 +85,4 @@ export const overloadRelayFields: readonly Field[] = [
     'Most full-load amps that the element serves, by its table.',
     { short: 'Element max.' },
   ),
-];
+] as const satisfies readonly Field[];

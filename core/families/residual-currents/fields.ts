@@ -6,7 +6,7 @@ import { breakerCurves } from '../../fields/protection-fields';
 import { protectionClasses, residualDelays, residualStandards, residualTypes } from '../../fields/residual-fields';
 import { device } from '../../fields/device-marks';
 
-export const residualCurrentFields: readonly Field[] = [
+export const residualCurrentFields = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL'] }),
   serial,
@@ -108,4 +108,4 @@ export const residualCurrentFields: readonly Field[] = [
   mark('poleForm', 'Pole form', 'text', {}, 'Poles with or without a switched neutral.', 'Terminals marked N.'),
   mark('minTempC', 'Down to', 'number', { unit: '°C', min: -60, max: 0 }, 'Lowest temperature at which it works.', sheet),
   num('interruptingAmps', 'Interrupting rating', 'A', { min: 100, max: 300000 }, 'Interrupting rating (UL).'),
-];
+] as const satisfies readonly Field[];

@@ -1,13 +1,13 @@
 /** Marks of a run capacitor. Names and synonyms: common practice. */
 import { capacitorLifeClasses, capacitorProtections, capacitorSections } from '../../fields/capacitor-fields';
-import { mark, num, text, upTo, word, type Field } from '../../fields/field';
+import { declared, mark, num, text, upTo, word, type Field } from '../../fields/field';
 import { maker, serial, standardMeaning, type } from '../../fields/plate-marks';
 import { sheet } from '../../fields/print';
 
 /** Classes of newer editions of IEC 60252-1, from memory. */
 const newerClasses = ['P0', 'P1', 'P2'];
 
-export const runCapacitorFields: readonly Field[] = [
+export const runCapacitorFields = [
   maker,
   type,
   serial,
@@ -39,7 +39,7 @@ export const runCapacitorFields: readonly Field[] = [
       recovery: 'Not recoverable by measuring: the motor’s plate or the maker.',
     },
   ),
-  {
+  declared({
     name: 'hertz',
     label: 'Frequency',
     kind: 'hertz',
@@ -49,7 +49,7 @@ export const runCapacitorFields: readonly Field[] = [
     meaning: 'Frequency of the supply.',
     print: { names: ['FREQUENCY', 'HERTZ', 'HZ', 'CY'], units: { HZ: 1, CYCLES: 1 }, bare: true },
     recovery: 'The system’s frequency from the drawing.',
-  },
+  }),
   mark('minCaseC', 'Down to', 'number', { unit: '°C', min: -60, max: 20 }, 'Lowest temperature of the case.', sheet),
   num(
     'maxCaseC',
@@ -85,7 +85,7 @@ export const runCapacitorFields: readonly Field[] = [
     },
     recovery: 'Metal can is run, black moulded case usually start.',
   }),
-  {
+  declared({
     name: 'sections',
     label: 'Sections',
     kind: 'rows',
@@ -103,7 +103,7 @@ export const runCapacitorFields: readonly Field[] = [
       },
     ],
     meaning: 'Capacitance from common to each terminal; single capacitors joined to make it.',
-  },
+  }),
   word('lifeClass', 'Life class', capacitorLifeClasses, 'Class of IEC 60252-1: A 30 000 h, B 10 000, C 3 000, D 1 000.'),
   num('measuredAmps', 'Measured running current', 'A', upTo(100), 'Amps in its lead, read on this part while running.', {
     short: 'Running A',
@@ -111,7 +111,7 @@ export const runCapacitorFields: readonly Field[] = [
   num('measuredVolts', 'Measured running voltage', 'V', upTo(1000), 'Volts across it, read on this part while running.', {
     short: 'Running V',
   }),
-  {
+  declared({
     name: 'reads',
     label: 'Capacitance measured',
     short: 'Measured',
@@ -121,7 +121,7 @@ export const runCapacitorFields: readonly Field[] = [
     max: 100000,
     words: capacitorSections,
     meaning: 'Capacitance by section, read on this part, discharged and disconnected.',
-  },
+  }),
   text('madeOf', 'Made up of', 'What it is put together from; no line.', { short: 'Made up of' }),
   text('note', 'Note', 'Remark; no line.'),
-];
+] as const satisfies readonly Field[];

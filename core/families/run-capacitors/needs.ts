@@ -5,7 +5,8 @@
  * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
  */
 import { certain } from '../../certain';
-import { numberMark, type FieldValues, rowsMark, wordsMark } from '../../case/case';
+import { numberMark, rowsMark, wordsMark } from '../../case/case';
+import type { LoadMarks } from '../../fields/load-fields';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import { field, needLine, wordLine } from '../../needs/line';
 import type { Need } from '../../needs/need';
@@ -17,7 +18,7 @@ const safety = { group: 'safety' as const, safety: true };
 const MOTORS = new Set(['motor-1ph', 'hermetic-compressor']);
 
 /** Sections that the motor's plate asks for; undefined where the position does not say. */
-export function sectionsAsked(load: FieldValues): { name: string; microfarads: number | null }[] | null | undefined {
+export function sectionsAsked(load: LoadMarks): { name: string; microfarads: number | null }[] | null | undefined {
   const rows = load.sections;
   if (rows === undefined || rows === 'none' || rows === false) return undefined;
   if (!Array.isArray(rows)) return null;
@@ -28,7 +29,7 @@ export function sectionsAsked(load: FieldValues): { name: string; microfarads: n
 }
 
 /** Capacitor volts on the motor's plate; of several the lowest, since either was foreseen. */
-export function plateVoltsOf(load: FieldValues): number | null | undefined {
+export function plateVoltsOf(load: LoadMarks): number | null | undefined {
   const mark = load.plateVolts;
   if (mark === null) return null;
   if (typeof mark === 'number') return mark;
@@ -38,7 +39,7 @@ export function plateVoltsOf(load: FieldValues): number | null | undefined {
 }
 
 /** Volts that the capacitor must stand: its own mark on the motor's plate before the plate's volts. */
-export const capacitorVoltsOf = (load: FieldValues): number | null | undefined =>
+export const capacitorVoltsOf = (load: LoadMarks): number | null | undefined =>
   numberMark(load, 'runCapacitorVolts') ?? (load.runCapacitorVolts === null ? null : plateVoltsOf(load));
 
 const unread = (id: string): Need =>

@@ -1,6 +1,6 @@
 /** Marks of a timing relay. Names and synonyms: common practice. */
 import { coilFields } from '../../fields/coil-fields';
-import { currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
+import { declared, currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
 import { contactForm, ipRating, maker, pins, serial, standardMark, type } from '../../fields/plate-marks';
 import { VOLTS, notPrinted, sheet } from '../../fields/print';
 import {
@@ -15,7 +15,7 @@ import {
   timerOutputs,
 } from '../../fields/relay-fields';
 
-export const timingRelayFields: readonly Field[] = [
+export const timingRelayFields = [
   maker,
   type,
   serial,
@@ -90,7 +90,7 @@ export const timingRelayFields: readonly Field[] = [
   ipRating,
   ...coilFields.map(notPrinted),
   words('functionWords', 'Timing functions', [], 'Every function that it offers, as printed.', { short: 'Functions' }),
-  {
+  declared({
     name: 'rangesSeconds',
     label: 'Time ranges',
     kind: 'bands',
@@ -98,14 +98,14 @@ export const timingRelayFields: readonly Field[] = [
     min: 0.001,
     max: 3600000,
     meaning: 'Every time range it offers.',
-  },
-  {
+  }),
+  declared({
     name: 'functionLetters',
     label: 'Function letters',
     kind: 'rows',
     rowFields: [text('letter', 'Letter', 'Letter on the dial.'), text('word', 'Function', 'What the maker calls it.')],
     meaning: 'The maker’s own letters, each with its function.',
-  },
+  }),
   word('setting', 'Set by', ['dial', 'digits'], 'How a time is set.', { short: 'Set by' }),
   base,
   forms,
@@ -123,4 +123,4 @@ export const timingRelayFields: readonly Field[] = [
   num('positivePin', 'Positive pin', 'count', { min: 1, max: 14 }, 'Positive pin of a polarised supply.'),
   minAmbient,
   maxAmbient,
-];
+] as const satisfies readonly Field[];

@@ -1,0 +1,2 @@
+/** The practice of a site: whose rules and whose words count there. */
+export type Practice = 'NFPA70' | 'IEC';
