@@ -13,13 +13,15 @@ const title = (id: string) => id.charAt(0).toUpperCase() + id.slice(1).replaceAl
 function skeleton(id: string): Record<string, string> {
   const name = camel(id);
   const words = title(id).toLowerCase();
+  const Type = name.charAt(0).toUpperCase() + name.slice(1);
   return {
     'fields.ts': `/** Marks of a ${words}. Names and synonyms: common practice. */
 import { num, type Field } from '../../fields/field';
+import type { MarksOf } from '../../fields/mark-types';
 import { maker, serial, type } from '../../fields/plate-marks';
 import { sheet, VOLTS } from '../../fields/print';
 
-export const ${name}Fields: readonly Field[] = [
+export const ${name}Fields = [
   maker,
   type,
   serial,
@@ -28,7 +30,17 @@ export const ${name}Fields: readonly Field[] = [
     print: { names: ['RATED VOLTAGE', 'UN'], units: VOLTS, bare: true },
     recovery: sheet,
   }),
-];
+] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type ${Type}Spec = MarksOf<typeof ${name}Fields>;
+`,
+    'figures.ts': `/** The figures that lines and tests of this family read: its marks, and what its canonical form makes of them. */
+import type { Need as AnyNeed, NoFigure } from '../../needs/need';
+import type { ${Type}Spec } from './fields';
+
+export type ${Type}Figure = keyof ${Type}Spec | NoFigure;
+export type Need = AnyNeed<${Type}Figure>;
 `,
     'plate.ts': `/** The plate of a ${words}. Common practice. */
 import { plateFieldsOf } from '../../fields/print';
@@ -46,10 +58,10 @@ export const ${name}Plate: PlateDefinition = {
     'needs.ts': `/** Need lines of a ${words}. Source: common practice. */
 import { numberMark } from '../../case/case';
 import { field, needLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { finishNeeds } from '../finish-needs';
+import type { Need } from './figures';
 
 /** Lines that are asked whatever the parts carry. */
 const alwaysAsked: readonly RegExp[] = [/^volts$/];
@@ -88,7 +100,8 @@ import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily } from '../contract';
 import { noSettings } from '../no-settings';
 import { cleanMarks } from '../normalise-spec';
-import { ${name}Fields } from './fields';
+import { ${name}Fields, type ${Type}Spec } from './fields';
+import type { ${Type}Figure } from './figures';
 import { ${name}Needs } from './needs';
 import { ${name}Proofs } from './proofs';
 
@@ -114,7 +127,7 @@ export const ${name}s = {
   drill: [{ id: 'volts', question: 'The system has 480 V and the part is marked 400 V. Does it serve?', answer: 'No: its rated voltage is too low.' }],
   faultFinding: 'none',
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<${Type}Spec, ${Type}Figure>;
 `,
     'README.md': `# ${title(id)}
 

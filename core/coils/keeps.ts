@@ -1,8 +1,9 @@
 /** Marks of a coil that should stay as on the removed part, wherever the words are the same. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../matching/changes';
+import type { CoilFigure } from './figures';
 
 /** Of a coil that pulls contacts in. */
-export const coilKindKept: KeptMark = {
+export const coilKindKept: KeptMark<CoilFigure> = {
   name: 'coilKinds',
   label: 'Coil AC or DC',
   unit: '',
@@ -11,7 +12,7 @@ export const coilKindKept: KeptMark = {
   lines: ['coil-kind'],
 };
 
-export const coilVoltsKept: KeptMark = {
+export const coilVoltsKept: KeptMark<CoilFigure> = {
   name: 'coilVoltsMarked',
   label: 'Coil voltage',
   unit: '',

@@ -3,9 +3,9 @@
  * Source: IEC 60947-4-1 and IEC 61810-1 coil limits, through core/standards.
  */
 import { certain } from '../certain';
-import type { PartSpec } from '../case/case';
 import { kindAliases } from '../fields/field';
-import type { Band, CanonicalSpec } from '../matching/canonical';
+import type { Band, Figures } from '../matching/canonical';
+import type { CoilFigure, CoilSpec } from './figures';
 import type { CoilSupply } from '../needs/need';
 import { coilLimits, COIL_MARK_TOLERANCE } from '../standards/contactor-limits';
 
@@ -16,7 +16,7 @@ export const kindOf = (kind: unknown) => (typeof kind === 'string' ? (kindAliase
 
 type CoilMark = { low: number | null; high: number | null; kind: unknown; hertz: unknown };
 
-function coilMarks(spec: PartSpec): CoilMark[] | null | 'none' | undefined {
+function coilMarks(spec: CoilSpec): CoilMark[] | null | 'none' | undefined {
   if (Array.isArray(spec.coilMarks))
     return spec.coilMarks.map((mark: Row) => {
       const volts = typeof mark.volts === 'number' ? mark.volts : null;
@@ -66,7 +66,7 @@ function layBands(chosen: ReturnType<typeof chosenMarks>, band: BandOf): Record<
 }
 
 /** Bands of the coil by kind of supply; undefined where it carries no mark, null where its marks are worn. */
-export function coilBands(spec: PartSpec, band: BandOf): Record<string, Band[] | null> | null | undefined {
+export function coilBands(spec: CoilSpec, band: BandOf): Record<string, Band[] | null> | null | undefined {
   const marks = coilMarks(spec);
   if (marks === undefined) return undefined;
   return marks === null || marks === 'none' ? null : layBands(chosenMarks(marks), band);
@@ -76,7 +76,7 @@ export function coilBands(spec: PartSpec, band: BandOf): Record<string, Band[] |
  * Coil marks as bands by kind of supply: where it operates, what it is marked for. `pickUpDc` is the share of the mark at which a DC
  * coil pulls in, where its standard says other than 0.85.
  */
-export function coilLayout(spec: PartSpec, pickUpDc: number = coilLimits.pickUp): CanonicalSpec {
+export function coilLayout(spec: CoilSpec, pickUpDc: number = coilLimits.pickUp): Figures<CoilFigure> {
   const marks = coilMarks(spec);
   if (marks === undefined) return {};
   if (marks === null || marks === 'none')
@@ -110,7 +110,7 @@ function voltsMarked(marks: readonly CoilMark[]): number | [number, number] | nu
 }
 
 /** DC coil power while pulling in: its watts, or V²/R of the marked volts. */
-function pullInDc(spec: PartSpec, volts: number | null): CanonicalSpec {
+function pullInDc(spec: CoilSpec, volts: number | null): Figures<CoilFigure> {
   if (spec.coilWatts !== undefined) return { coilPullInWattsDc: spec.coilWatts };
   if (spec.coilOhms === undefined) return {};
   return {

@@ -4,7 +4,8 @@
  * A mark that differs from the nominal volts but still operates is a check: the same coil is the safe choice.
  */
 import { numberMark } from '../case/case';
-import type { CoilSupply, Need } from '../needs/need';
+import type { CoilSupply } from '../needs/need';
+import type { CoilFigure, Need } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { coilLimits } from '../standards/contactor-limits';
 import type { SourceId } from '../standards/source';
@@ -176,7 +177,13 @@ function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
         },
       ),
     );
-  const power = (id: string, quantity: string, name: string, mark: 'controlTransformerVA' | 'supplyVA' | 'controlTransformerInrushVA', because: string) => {
+  const power = (
+    id: string,
+    quantity: string,
+    name: CoilFigure,
+    mark: 'controlTransformerVA' | 'supplyVA' | 'controlTransformerInrushVA',
+    because: string,
+  ) => {
     const limit = numberMark(supply, mark);
     if (limit !== undefined)
       needs.push(

@@ -12,7 +12,7 @@ import type { LoadMarks } from '../fields/load-fields';
 import type { SupplyMarks } from '../fields/supply-fields';
 import type { Methods } from '../loads/schools';
 import type { KeptMark } from '../matching/changes';
-import type { CanonicalSpec } from '../matching/canonical';
+import type { Figures } from '../matching/canonical';
 import type { Need, Verdict } from '../needs/need';
 
 /** What the position offers and asks; the same for screen, interface and command line. */
@@ -48,7 +48,7 @@ export type Proof = {
   kind: 'figure' | 'yes-no';
 };
 
-export type ProofContext = { need: NeedContext; part: CanonicalSpec };
+export type ProofContext<Figure extends string = string> = { need: NeedContext; part: Figures<Figure> };
 
 /** One conductor moved from the old part to the new. */
 export type TerminalMove = { circuit: 'main' | 'coil' | 'auxiliary'; from: string; to: string; note: string };
@@ -81,7 +81,12 @@ export type FamilyView = 'leakage' | 'wanted-trace' | 'relay-drives' | 'signal-p
 
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
 
-export type DeviceFamily = {
+/**
+ * @template Spec marks of a part by the types of their fields: `MarksOf<typeof fields>`.
+ * @template Figure names in its canonical form. A line, test, setting or drawing that reads another name does not compile.
+ * Members are methods: a registry holds families of every kind, and gives each its own parts only.
+ */
+export type DeviceFamily<Spec extends object = PartSpec, Figure extends string = string> = {
   /** Word of the open interface; also folder and docs page. */
   id: string;
   title: { iec: string; nfpa: string };
@@ -96,7 +101,7 @@ export type DeviceFamily = {
   /** Marks of a part under the words of the vocabulary, where a plate prints them otherwise; absent: as they stand. */
   withoutAliases?: (spec: FieldValues) => FieldValues;
   /** Restates a spec in one form for judging: aliases read, tables of its standard filled in, bands of the coil laid out. */
-  canonical: (spec: PartSpec) => CanonicalSpec;
+  canonical(spec: Spec): Figures<Figure>;
   /** Names that the canonical form makes beside the fields, columns of rating rows as 'ratings.name'; absent: only those of worked parts. */
   derivedNames?: RegExp;
   /** Marks of a plate as marks of the case: one figure may be several there. Names that are already the case's stay. */
@@ -104,36 +109,36 @@ export type DeviceFamily = {
   /** Marks of the load's plate as this family takes them, where that is otherwise; absent: as they stand. */
   loadFromPlate?: (marks: FieldValues) => FieldValues;
   /** A part in a few words, to tell it from its neighbours: 'C16, 3 poles, 10 kA'. */
-  shortDescription: (spec: PartSpec) => string;
+  shortDescription(spec: Spec): string;
   /** Marks of supply, load and duty that the bench shows for it, beside the load's plate. */
-  positionFields: { supply: readonly string[]; load: readonly string[]; duty: readonly string[] };
+  positionFields: { supply: readonly (keyof SupplyMarks)[]; load: readonly (keyof LoadMarks)[]; duty: readonly (keyof DutyMarks)[] };
   /** A plate line as it may be typed, invented. */
   example: string;
   /** Need lines for a context, in the order in which they are shown. */
-  needs: (context: NeedContext) => Need[];
+  needs: (context: NeedContext) => Need<Figure>[];
   /** The requirement in one sentence, as templates over its lines: `core/needs/summary.ts`. */
   summary: readonly string[];
   /** Marks that should stay as on the removed part; what differs is said as a change, apart from the verdict. */
-  keeps: readonly KeptMark[];
+  keeps: readonly KeptMark<Figure>[];
   /** Cautions that are no line on a part: a leg left live, a latch that stays in. */
   cautions: (context: NeedContext) => string[];
-  proofs: (context: ProofContext) => Proof[];
-  terminals: (context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec) => TerminalMove[];
+  proofs(context: ProofContext<Figure>): Proof[];
+  terminals(context: NeedContext, from: Figures<Figure> | null, to: Figures<Figure>): TerminalMove[];
   /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
-  settings: (context: ProofContext) => SettingSheet;
+  settings(context: ProofContext<Figure>): SettingSheet;
   drill: readonly DrillSeed[];
   /** The question behind an exchange: why did it operate, what leaks, or why will it not close? */
   faultFinding: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
   extraViews?: readonly FamilyView[];
   /** A page in plain words for whoever owns the place: what it does, what was wrong, what goes in; absent: there is none. */
-  ownersPage?: (context: NeedContext, needs: readonly Need[], removed: JudgedPart | null) => PlainPart[];
+  ownersPage?(context: NeedContext, needs: readonly Need[], removed: JudgedPart | null): PlainPart[];
   /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
-  condition?: (context: NeedContext, spec: PartSpec) => PartCondition[];
+  condition?(context: NeedContext, spec: Spec): PartCondition[];
   /** Its time-current curve from its marks; absent: it has none. */
   curve?: PartCurve;
   /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */
-  curveSettings?: (context: ProofContext) => Record<string, number>;
+  curveSettings?(context: ProofContext<Figure>): Record<string, number>;
   /** The same part with another coil is a candidate. */
   coilSwap: Placement;
   /** What several parts that lie on the shelf make together: singles for a dual. Absent: a position takes one part. */

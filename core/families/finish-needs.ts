@@ -7,7 +7,7 @@ import { supplyFields } from '../fields/supply-fields';
 import type { FieldValues } from '../case/case';
 import { watched } from '../case/overlay';
 import { field, needLine } from '../needs/line';
-import { restsOnAssumption, type Need } from '../needs/need';
+import { restsOnAssumption, type Need, type NoFigure } from '../needs/need';
 import type { NeedContext } from './contract';
 
 /** True where the position gives this mark, worn or not. Example: 'load.fullLoadAmps'. */
@@ -35,9 +35,9 @@ const openers = new Set([
   ...['kind', 'purpose', 'marksNeeded', 'lampKind', 'plateWords', 'tripContactsNeeded', 'electronics', 'functionsNeeded'],
   ...['environment', 'starter', 'contactorPosition', 'control', 'grounding', 'currentKind', 'wires', 'action', 'contacts'],
 ]);
-const labels = new Map([...supplyFields, ...loadFields].map(({ name, label }) => [name, label]));
+const labels: ReadonlyMap<string, string> = new Map([...supplyFields, ...loadFields].map(({ name, label }) => [name, label]));
 
-const wornOpener = (section: string, name: string): Need =>
+const wornOpener = (section: string, name: string): Need<NoFigure> =>
   needLine({
     id: `unread-${name}`,
     group: 'load',
@@ -54,7 +54,7 @@ const wornOpener = (section: string, name: string): Need =>
   });
 
 /** Lines for the marks that were asked for, are worn and would open lines; one on which a line that is always asked rests needs none. */
-function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', ReadonlySet<string>>, needs: readonly Need[]): Need[] {
+function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', ReadonlySet<string>>, needs: readonly Need[]): Need<NoFigure>[] {
   const open = needs.filter(({ ways, alwaysAsked }) => alwaysAsked && ways.every(({ limit }) => limit === null));
   const covered = new Set(open.flatMap(({ inputs }) => inputs));
   return (['supply', 'load'] as const).flatMap((section) => {
@@ -69,7 +69,11 @@ function wornOpeners(context: NeedContext, read: Record<'supply' | 'load', Reado
  * Returns the needs of a position with what is always asked and what is assumed marked.
  * @param make works the needs out; which marks of the position it asks for is watched.
  */
-export function finishNeeds(context: NeedContext, make: (context: NeedContext) => readonly Need[], alwaysAsked: readonly RegExp[]): Need[] {
+export function finishNeeds<Figure extends string>(
+  context: NeedContext,
+  make: (context: NeedContext) => readonly Need<Figure>[],
+  alwaysAsked: readonly RegExp[],
+): Need<Figure | NoFigure>[] {
   const [supply, load] = [watched(context.supply), watched(context.load)];
   const made = make({ ...context, supply: supply.marks, load: load.marks });
   const finished = made.map((need) => ({

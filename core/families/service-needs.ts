@@ -5,11 +5,11 @@ import type { Need } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { NeedContext } from './contract';
 
-export function ambientNeeds({ supply }: NeedContext): Need[] {
+export function ambientNeeds({ supply }: NeedContext): Need<'maxAmbientC' | 'minAmbientC'>[] {
   const ambient = numberMark(supply, 'ambientC');
   if (ambient === undefined) return [];
   const because = ambient === null ? 'The ambient is not known.' : `The air around it reaches ${q(ambient, '°C')}.`;
-  const line = (id: string, quantity: string, relation: '>=' | '<=', words: string) =>
+  const line = (id: string, quantity: 'maxAmbientC' | 'minAmbientC', relation: '>=' | '<=', words: string) =>
     needLine({
       id,
       quantity,
@@ -27,8 +27,10 @@ export function ambientNeeds({ supply }: NeedContext): Need[] {
 }
 
 /** Highest switching rate: starts and operations an hour, whichever is more. */
-export function switchingRateNeeds({ duty }: NeedContext): Need[] {
-  const rates = (['startsPerHour', 'operationsPerHour'] as const).map((name) => numberMark(duty, name)).filter((rate) => rate !== undefined);
+export function switchingRateNeeds({ duty }: NeedContext): Need<'maxOperationsPerHour'>[] {
+  const rates = (['startsPerHour', 'operationsPerHour'] as const)
+    .map((name) => numberMark(duty, name))
+    .filter((rate) => rate !== undefined);
   if (rates.length === 0) return [];
   const rate = rates.includes(null) ? null : Math.max(...figuresMark(rates));
   return [
@@ -48,7 +50,7 @@ export function switchingRateNeeds({ duty }: NeedContext): Need[] {
 
 const DAYS = 365;
 /** Operations in the years wanted: counted by the day, or by the hour and the hours of service. */
-export function lifeNeeds({ duty }: NeedContext): Need[] {
+export function lifeNeeds({ duty }: NeedContext): Need<'electricalLifeOperations'>[] {
   const years = numberMark(duty, 'lifeYearsWanted');
   const hourly = numberMark(duty, 'operationsPerHour');
   const hours = numberMark(duty, 'hoursPerDay');

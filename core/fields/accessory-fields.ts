@@ -1,5 +1,5 @@
 /** Fields of coils and motors that work an air breaker, and what a position asks of them. Words of the open interface. */
-import { flag, num, text, word, type Field } from './field';
+import { flag, num, text, word, type Declared, type Field } from './field';
 
 export const accessoryActions = [
   'opens-on-signal',
@@ -22,7 +22,7 @@ export const accessoryFunctions = [
 export type AccessoryFunction = (typeof accessoryFunctions)[number];
 export const releaseSchools = ['same source (default for incomers)', 'secure supply with delay'] as const;
 
-const percents = (name: string, label: string, min: number, max: number, meaning: string): Field => ({
+const percents = <const N extends string>(name: N, label: string, min: number, max: number, meaning: string): Declared<N, 'band'> => ({
   name,
   label,
   kind: 'band',

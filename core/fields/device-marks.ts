@@ -66,6 +66,9 @@ export const device = {
       short: 'Calibrated at',
     },
   ),
+  minAmbientC: num('minAmbientC', 'Minimum ambient temperature', '°C', { min: -90, max: 40 }, 'Lowest air temperature around it.', {
+    short: 'Min. ambient',
+  }),
   instantaneousHoldsAmps: num(
     'instantaneousHoldsAmps',
     'Must not trip instantaneously below',

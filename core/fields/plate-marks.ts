@@ -2,7 +2,7 @@
  * Marks that many plates carry and no case asks for, once each. Names and synonyms: common practice; standards' letter symbols (Ue, Ie, Ith, Ui,
  * Uimp, In, Icu, Ics, Icw) as in IEC 60947-1, from memory. ALF is no synonym of FLA: it is refused as ambiguous.
  */
-import { mark, word, type Field } from './field';
+import { mark, word, type Declared } from './field';
 import { sheet, VOLTS } from './print';
 
 export const standardMeaning = 'The standard settles what the figures mean; a national prefix with the same number is the same standard.';
@@ -173,11 +173,17 @@ export const impulseVolts = mark(
 );
 
 /** The standard marked, of those that this kind of plate prints, where a line asks for it. */
-export const standardField = (words: readonly string[], printed: Record<string, string> = {}): Field =>
+export const standardField = <const W extends string>(
+  words: readonly W[],
+  printed: Record<string, string> = {},
+): Declared<'standard', 'word', W> =>
   word('standard', 'Standard', words, standardMeaning, { print: { names: ['STANDARD', 'STD'], printed, bare: true }, recovery: sheet });
 
 /** The same where no line asks for it. */
-export const standardMark = (words: readonly string[], printed: Record<string, string> = {}): Field => ({
+export const standardMark = <const W extends string>(
+  words: readonly W[],
+  printed: Record<string, string> = {},
+): Declared<'standard', 'word', W> & { readonly plateOnly: true } => ({
   ...standardField(words, printed),
   plateOnly: true,
 });

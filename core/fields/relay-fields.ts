@@ -20,6 +20,8 @@ export const monitoringFunctions = [
   ...['undervoltage', 'overvoltage', 'phaseLoss', 'phaseSequence', 'neutralOpen', 'asymmetry', 'underfrequency', 'overfrequency'],
 ] as const;
 
+export type MonitoringFunction = (typeof monitoringFunctions)[number];
+
 const MAX_SECONDS = 3_600_000;
 const pole = num('pole', 'Pole', 'count', { min: 1, max: 12 }, 'Pole by its number; absent: every contact, or any.');
 const switched = [
@@ -123,14 +125,14 @@ export const monitoringLoadFields = [
 export const base = word('base', 'Socket', bases, 'Socket or mounting.', {
   recovery: 'Count the pins, and look at the socket it sits in.',
 });
-export const forms: Field = declared({
+export const forms = declared({
   name: 'contactForms',
   label: 'Contacts',
   kind: 'counts',
   words: contactForms,
   meaning: 'Contacts by form.',
 });
-export const contactRatings: Field = declared({
+export const contactRatings = declared({
   name: 'contactRatings',
   label: 'Contact ratings',
   kind: 'rows',
@@ -154,16 +156,6 @@ export const pilotDuty = word(
   },
 );
 export const contactFields = [contactRatings, pilotDuty] as const satisfies readonly Field[];
-export const minAmbient = num(
-  'minAmbientC',
-  'Minimum ambient temperature',
-  '°C',
-  { min: -90, max: 40 },
-  'Lowest air temperature around it.',
-  {
-    short: 'Min. ambient',
-  },
-);
 export const maxAmbient = num(
   'maxAmbientC',
   'Maximum ambient temperature',

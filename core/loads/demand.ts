@@ -197,7 +197,9 @@ function ampsFromKilowatts(context: LoadContext, volts: number, share: number, w
 
 /** True where the case asks how hard the load starts. */
 export function startIsAsked({ load, schools }: LoadContext): boolean {
-  const given = ['lockedRotorAmps', 'codeLetter', 'lockedRotorRatio'].some((name) => load[name] !== undefined && load[name] !== 'none');
+  const given = (['lockedRotorAmps', 'codeLetter', 'lockedRotorRatio'] as const).some(
+    (name) => load[name] !== undefined && load[name] !== 'none',
+  );
   return given || schools.startWhenUnread !== 'not-asked';
 }
 
@@ -405,7 +407,7 @@ function ampsFromWatts({ load, supply }: LoadContext, watts: number, system: num
 /** Steady current of any other load, as its plate gives it. */
 export function statedAmps(context: LoadContext): Demand {
   const { load, supply } = context;
-  const names = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps'];
+  const names = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps'] as const;
   const name = names.find((n) => load[n] !== undefined && load[n] !== 'none');
   const amps = name ? numberMark(load, name) : undefined;
   if (typeof amps === 'number')

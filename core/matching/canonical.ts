@@ -2,6 +2,8 @@
 import type { LineValue } from '../needs/need';
 
 export type CanonicalSpec = Record<string, unknown>;
+/** Figures of a part under these names alone. */
+export type Figures<Figure extends string> = { [Name in Figure]?: unknown };
 /**
  * The same marks in an object laid out like every other with these names: judging thousands of parts reads it several times as fast as
  * what spreading leaves behind, where each part has a layout of its own.

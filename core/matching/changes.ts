@@ -10,9 +10,9 @@ import { formatValue } from '../quantities/format-quantity';
 import type { CanonicalSpec } from './canonical';
 
 /** A mark that should be the same on the part that goes in. */
-export type KeptMark = {
+export type KeptMark<Figure extends string = string> = {
   /** Name in the canonical spec; also the id of the change. */
-  name: string;
+  name: Figure;
   label: string;
   unit: string;
   why: string;

@@ -16,17 +16,20 @@ export type NeedGroup = 'safety' | 'load' | 'coil' | 'fit';
 /** A value that stands in a line: number in the line's unit, word, list, or [low, high]. */
 export type LineValue = number | string | readonly number[] | readonly string[];
 
-/** How a part's figure is found in its canonical spec. */
-export type FigureRef =
+/** The figure of a line that no part can answer: what it rests on is not known. */
+export type NoFigure = 'nothing';
+
+/** How a part's figure is found in its canonical spec. A family gives the names of its figures: another name does not compile. */
+export type FigureRef<Figure extends string = string> =
   /** A scalar, word or list by name; `whenNone` replaces "none" (null: then it is not known). */
-  | { kind: 'field'; name: string; whenNone?: number | null }
+  | { kind: 'field'; name: Figure; whenNone?: number | null }
   /**
    * Column of the lowest rating row that serves `minVolts`, times `factor`; of rows of equal volts the best. Rows with poles in
    * series need that many in `polesFrom` (absent: 'poles'). A row with a worn head counts as the least favourable that it may be.
    */
   | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number; polesFrom?: string }
   /** Ranges by name, of which one must hold the limit: the dial of an overload relay. */
-  | { kind: 'bands'; name: string }
+  | { kind: 'bands'; name: Figure }
   /** Volts bands of the coil for one kind of supply: where it operates, or what it is marked for. */
   | { kind: 'coil-bands'; which: keyof typeof coilLayouts; supply: CoilSupply }
   /** Share of the coil's rated volts left while it pulls in, or the amps that it draws then. */
@@ -43,11 +46,11 @@ export const coilLayouts = {
 /** Key under which a canonical spec holds its coil for this supply. */
 export type CoilSupply = 'ac50' | 'ac60' | 'ac' | 'dc';
 
-export type RatingBasis = {
+export type RatingBasis<Figure extends string = string> = {
   quantity: string;
   unit: string;
   relation: Relation;
-  figure: FigureRef;
+  figure: FigureRef<Figure>;
   /** The need; null when the need itself is not known. */
   limit: LineValue | null;
   /** For '>=': from here up to the limit the line is a check (the figure stands inside a tolerance band). */
@@ -55,12 +58,12 @@ export type RatingBasis = {
   /** For '>=': from here up it cannot be said; below it fails. */
   notKnownFrom?: number;
   /** The favourable edge of a tolerance band: where `figure` does not hold but this does, it may go either way, a check. */
-  upperEdge?: FigureRef;
+  upperEdge?: FigureRef<Figure>;
   /** What the part may be, though its marks do not say it: where `figure` does not hold but this does, it cannot be said. */
-  possible?: FigureRef;
+  possible?: FigureRef<Figure>;
   /** Another mark that makes it hold by itself: a delay that outlasts the dip, where the release band alone does not. */
   alternative?: {
-    figure: FigureRef;
+    figure: FigureRef<Figure>;
     relation: '>=' | '<=';
     limit: number;
     words: string;
@@ -74,7 +77,7 @@ export type RatingBasis = {
   verdictCapReason?: string;
 };
 
-export type Need = {
+export type Need<Figure extends string = string> = {
   id: string;
   group: NeedGroup;
   severity: Severity;
@@ -82,7 +85,7 @@ export type Need = {
   safety: boolean;
   /** Not known, it cannot be signed at all: volts and kind of the coil, AC or DC, poles. */
   mustBeKnown?: boolean;
-  ways: readonly [RatingBasis, ...RatingBasis[]];
+  ways: readonly [RatingBasis<Figure>, ...RatingBasis<Figure>[]];
   /** The arithmetic that gave the limit, one or two sentences. */
   because: string;
   /** What of the part it is about, where several lines ask the same: 'Pole 2'. */
@@ -101,7 +104,7 @@ export type Need = {
   /** The best of the figures that a part carries counts, so that a further mark never makes it worse; absent: the first. */
   anyWay?: boolean;
   /** No line for a part whose mark `name` is `word`: a device without overcurrent part has no curve. Worn: held or not known. */
-  notApplicableWhen?: { name: string; word: string };
+  notApplicableWhen?: { name: Figure; word: string };
   /** Asks how worn the part is, not whether it is the right one. */
   isWearLine?: boolean;
   /** Rests on an assumed reading: at best a check. */
@@ -112,4 +115,7 @@ export type Need = {
 export const restsOnAssumption = (need: Need, assumed: ReadonlySet<string>): boolean => need.inputs.some((input) => assumed.has(input));
 
 /** The ways of a line: one at least. Throws a `DefectError` on none. */
-export const waysOf = ([first, ...others]: readonly RatingBasis[]): Need['ways'] => [certain(first), ...others];
+export const waysOf = <Figure extends string>([first, ...others]: readonly RatingBasis<Figure>[]): Need<Figure>['ways'] => [
+  certain(first),
+  ...others,
+];

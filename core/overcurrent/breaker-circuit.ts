@@ -5,7 +5,7 @@
  */
 import { numberMark, wordMark, wordsMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
-import type { Need, RatingBasis } from '../needs/need';
+import type { Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { NeedContext } from '../families/contract';
 import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './load-current';

@@ -5,8 +5,7 @@
  */
 import { isOneOf, keysOf } from '../certain';
 import { rowsMark, wordsMark } from '../case/case';
-import type { PartSpec } from '../case/case';
-import type { CanonicalSpec } from '../matching/canonical';
+import type { CanonicalOvercurrent, OvercurrentSpec } from './figures';
 import { instantaneousAc, instantaneousDc, serviceCapacityAmps } from '../standards/breaker-gates';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../standards/ground-fault';
 import { cleanMarks, currentKindsOf, flagWord } from '../families/normalise-spec';
@@ -22,7 +21,7 @@ const isFigure = (mark: unknown) => typeof mark === 'number';
 const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
 
 /** Letter of the band, from its own field or the end of the release's name; null where worn or none is printed. */
-function letterOf(spec: PartSpec): string | null | undefined {
+function letterOf(spec: OvercurrentSpec): string | null | undefined {
   const release = textOf(spec.technology);
   const own = spec.curve;
   if (typeof own === 'string' && own !== 'none') return own;
@@ -42,7 +41,7 @@ const bandOf = (letter: string, standard: string, kind: 'ac' | 'dc') => {
 };
 
 /** Edges that the maker states stand before those of the letter. */
-function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: trips }: PartSpec): CanonicalSpec {
+function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: trips }: OvercurrentSpec): CanonicalOvercurrent {
   const plain = (mark: unknown) => (typeof mark === 'number' ? mark : null);
   return {
     ...(holds === undefined ? {} : { instantaneousHoldsAc: plain(holds) }),
@@ -50,13 +49,13 @@ function makersEdges({ instantaneousHoldsAmps: holds, instantaneousTripsAmps: tr
   };
 }
 
-function edges(spec: PartSpec): CanonicalSpec {
+function edges(spec: OvercurrentSpec): CanonicalOvercurrent {
   const letter = letterOf(spec);
   const own = makersEdges(spec);
   const amps = spec.ratedAmps;
   const known = typeof amps === 'number';
   if (letter === undefined && !known) return own;
-  const out: CanonicalSpec = {};
+  const out: CanonicalOvercurrent = {};
   for (const kind of ['ac', 'dc'] as const) {
     const band = letter === null || letter === undefined ? null : bandOf(letter, textOf(spec.standard), kind);
     const name = kind === 'ac' ? 'Ac' : 'Dc';
@@ -72,7 +71,7 @@ function edges(spec: PartSpec): CanonicalSpec {
   return { ...out, ...own };
 }
 
-function capacities(spec: PartSpec): CanonicalSpec {
+function capacities(spec: OvercurrentSpec): CanonicalOvercurrent {
   const standard = textOf(spec.standard);
   const { icnAmps, icuAmps, icsAmps } = spec;
   const carries = [icnAmps, icuAmps].some((mark) => mark !== undefined);
@@ -98,7 +97,7 @@ function capacities(spec: PartSpec): CanonicalSpec {
 }
 
 /** Interrupting by volts as rating rows, AC and DC in columns of their own; what is unmarked is told apart from what is worn. */
-function interrupting(spec: PartSpec): CanonicalSpec {
+function interrupting(spec: OvercurrentSpec): CanonicalOvercurrent {
   const ac = spec.interruptingRatings;
   const dc = spec.dcRatings;
   const rows: Row[] = [];
@@ -136,7 +135,7 @@ function interrupting(spec: PartSpec): CanonicalSpec {
 }
 
 /** A breaker for DC alone without rows: its volts and its breaking capacity are DC figures. */
-function dcAlone(spec: PartSpec, kindList: unknown): CanonicalSpec {
+function dcAlone(spec: OvercurrentSpec, kindList: unknown): CanonicalOvercurrent {
   const alone = Array.isArray(kindList) && kindList.length === 1 && kindList[0] === 'dc';
   if (!alone || spec.dcRatings !== undefined) return {};
   const breaks = spec.icuAmps ?? spec.icnAmps;
@@ -150,14 +149,14 @@ function dcAlone(spec: PartSpec, kindList: unknown): CanonicalSpec {
  * Poles in series that a DC current meets: all of them, those of one line, and the fewer of the two lines. Where nothing says how they
  * are connected and both lines are opened, one line has half of them, and at the most all but one.
  */
-export function seriesPoles(spec: PartSpec): CanonicalSpec {
+export function seriesPoles(spec: OvercurrentSpec): CanonicalOvercurrent {
   const { poles, polesInPositive: plus, polesInNegative: minus } = spec;
   if (poles === undefined && plus === undefined && minus === undefined) return {};
   const given = plus !== undefined || minus !== undefined;
   const of = (mark: unknown) => (mark === undefined || mark === 'none' ? 0 : mark);
   const [p, m] = [of(plus), of(minus)];
   const known = typeof p === 'number' && typeof m === 'number';
-  const line = (name: string, own: unknown): CanonicalSpec => ({ [name]: own, [`${name}Half`]: own, [`${name}Most`]: own });
+  const line = (name: string, own: unknown): CanonicalOvercurrent => ({ [name]: own, [`${name}Half`]: own, [`${name}Most`]: own });
   if (given)
     return {
       seriesTotal: known ? p + m : null,
@@ -167,11 +166,11 @@ export function seriesPoles(spec: PartSpec): CanonicalSpec {
     };
   const half = typeof poles === 'number' ? Math.floor(poles / 2) : null;
   const most = typeof poles === 'number' ? Math.max(poles - 1, 0) : null;
-  const open = (name: string): CanonicalSpec => ({ [name]: poles, [`${name}Half`]: half, [`${name}Most`]: most });
+  const open = (name: string): CanonicalOvercurrent => ({ [name]: poles, [`${name}Half`]: half, [`${name}Most`]: most });
   return { seriesTotal: poles, ...open('seriesPositive'), ...open('seriesNegative'), seriesEachLine: half };
 }
 
-function volts(spec: PartSpec): CanonicalSpec {
+function volts(spec: OvercurrentSpec): CanonicalOvercurrent {
   const { ratedVoltsLineToLine: between, ratedVoltsLineToGround: ground, slash } = spec;
   if (between === undefined && ground === undefined && slash === undefined) return {};
   const isSlash = slash === true || (slash === undefined && typeof ground === 'number' && typeof between === 'number' && ground < between);
@@ -189,7 +188,7 @@ function volts(spec: PartSpec): CanonicalSpec {
  * Kinds of current: marked, by a standard for one of them, else by what it prints: rows, a slash rating, and Icn or Icu, which are AC
  * figures beside DC rows of their own. Those leave the other kind open.
  */
-function kinds(spec: PartSpec): CanonicalSpec {
+function kinds(spec: OvercurrentSpec): CanonicalOvercurrent {
   const given = currentKindsOf(spec.currentKinds === false ? 'none' : spec.currentKinds);
   if (given !== undefined) return { currentKinds: given };
   const standard = textOf(spec.standard);
@@ -210,7 +209,7 @@ function kinds(spec: PartSpec): CanonicalSpec {
   return found.length > 0 ? { currentKinds: found, currentKindsPerhaps: ['ac', 'dc'] } : {};
 }
 
-function marks(spec: PartSpec): unknown {
+function marks(spec: OvercurrentSpec): unknown {
   if (!Array.isArray(spec.marks)) return spec.marks;
   // A breaker for high-intensity discharge lamps serves fluorescent lamps too (240.83(D)), not the other way.
   return [...new Set(spec.marks.flatMap((mark: unknown) => (mark === 'HID' ? ['HID', 'SWD'] : [mark])))];
@@ -220,7 +219,7 @@ function marks(spec: PartSpec): unknown {
  * What the device is set to carry, and what it counts as against its conductor. IEC: as set. NFPA 240.6: its highest possible
  * setting, unless access to the setting is restricted.
  */
-function settings(spec: PartSpec): CanonicalSpec {
+function settings(spec: OvercurrentSpec): CanonicalOvercurrent {
   const { ratedAmps: rated, longTimeSettingAmps: set, settingAccessRestricted: restricted } = spec;
   if (rated === undefined) return {};
   const own = typeof set === 'number' && typeof rated === 'number' ? Math.min(set, rated) : set === null ? null : rated;
@@ -231,7 +230,7 @@ function settings(spec: PartSpec): CanonicalSpec {
 }
 
 /** Earth-fault function and arc-energy means, where the rating is one that asks for them. */
-function largeDisconnect(spec: PartSpec): CanonicalSpec {
+function largeDisconnect(spec: OvercurrentSpec): CanonicalOvercurrent {
   const { ratedAmps, groundFaultPickupAmps: pickup, groundFaultSeconds: delay, arcEnergyReduction: means } = spec;
   const from = (least: number) => typeof ratedAmps !== 'number' || ratedAmps >= least;
   const plain = (mark: unknown) => (mark === false ? 'none' : mark);
@@ -249,7 +248,7 @@ function largeDisconnect(spec: PartSpec): CanonicalSpec {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalBreaker(spec: PartSpec): CanonicalSpec {
+export function canonicalBreaker(spec: OvercurrentSpec): CanonicalOvercurrent {
   const clean = cleanMarks(spec);
   const list = marks(spec);
   const kindList = kinds(spec);

@@ -3,8 +3,8 @@
  * Sources: NFPA 70 110.9, 240.83(C), 240.85; IEC 60947-2 and annex H; IEC 60898-1; from memory.
  */
 import { numberMark, wordMark } from '../case/case';
-import { field, listLine, needLine, wordLine } from '../needs/line';
-import type { FigureRef, Need, RatingBasis } from '../needs/need';
+import { field, lineOfWays, listLine, needLine, wordLine } from '../needs/line';
+import type { FigureRef, Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../standards/breaker-gates';
 import { isSolidlyGrounded, polesInFault, voltsToEarth } from '../supply/earthing';
@@ -42,7 +42,7 @@ function voltNeeds(context: NeedContext): Need[] {
   if (isDc(context) || system === undefined) return [];
   const earth = voltsToEarth(context);
   const grounding = wordMark(supply, 'grounding');
-  const needs = [
+  const needs: Need[] = [
     needLine({
       ...safety,
       id: 'volts',
@@ -156,11 +156,15 @@ function dcNeeds(context: NeedContext): Need[] {
     poles.sure === 'seriesTotal' ? '' : ' In an earthed system only the poles in the live line count; one pole in each line counts as one.';
   const inputs = ['supply.systemVolts', 'supply.grounding', 'load.polesToSwitch'];
   const fault = numberMark(supply, 'prospectiveFaultAmps');
-  const line = (id: string, volts: number | null, from: { sure: string; perhaps?: string }, words: string): Need => ({
-    ...needLine({ ...safety, id, quantity: 'ratedVoltsDc', unit: 'V', limit: volts, because: words, source: 'breakingCapacity', inputs }),
-    ways: dcWays('dcVolts', volts, from, { quantity: 'ratedVoltsDc', unit: 'V', relation: '>=', limit: volts }),
-  });
-  const needs = [
+  const line = (id: string, volts: number | null, from: { sure: string; perhaps?: string }, words: string): Need =>
+    lineOfWays(dcWays('dcVolts', volts, from, { quantity: 'ratedVoltsDc', unit: 'V', relation: '>=', limit: volts }), {
+      ...safety,
+      id,
+      because: words,
+      source: 'breakingCapacity',
+      inputs,
+    });
+  const needs: Need[] = [
     line(
       'dc-volts',
       system,
@@ -181,18 +185,15 @@ function dcNeeds(context: NeedContext): Need[] {
       ),
     );
   if (fault !== undefined)
-    needs.push({
-      ...needLine({
+    needs.push(
+      lineOfWays(dcWays('dcInterruptingAmps', system, poles, { quantity: 'interruptingAmpsDc', unit: 'A', relation: '>=', limit: fault }), {
         ...safety,
         id: 'interrupting',
-        quantity: 'interruptingAmpsDc',
-        limit: fault,
         because: `${fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} DC must be broken here.`} An AC figure says nothing of it.`,
         source: 'breakingCapacity',
         inputs: ['supply.prospectiveFaultAmps', ...inputs],
       }),
-      ways: dcWays('dcInterruptingAmps', system, poles, { quantity: 'interruptingAmpsDc', unit: 'A', relation: '>=', limit: fault }),
-    });
+    );
   const reverses = supply.currentReverses;
   if (reverses === true || reverses === null)
     needs.push(

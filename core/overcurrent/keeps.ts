@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part, of miniature, moulded-case and air breakers alike. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../matching/changes';
+import type { OvercurrentFigure } from './figures';
 
-export const breakerSizeKept: readonly KeptMark[] = [
+export const breakerSizeKept: readonly KeptMark<OvercurrentFigure>[] = [
   {
     name: 'ratedAmps',
     label: 'Rated current',

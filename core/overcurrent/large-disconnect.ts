@@ -1,7 +1,7 @@
 /** What a large disconnect must carry beside its rating: earth-fault protection and a means to reduce arc energy. NFPA practice. */
 import { numberMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
-import type { Need } from '../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment as gfpe } from '../standards/ground-fault';
 import type { NeedContext } from '../families/contract';
@@ -16,7 +16,7 @@ export function groundFaultAsked({ practice, supply, load }: NeedContext): boole
   return ground !== null && ground > gfpe.aboveVoltsToGround && (typeof system !== 'number' || system <= gfpe.toVoltsLineToLine);
 }
 
-const groundFault = { name: 'groundFaultUse', word: 'not from its rating' };
+const groundFault = { name: 'groundFaultUse' as const, word: 'not from its rating' };
 /** Lines on breakers whose rating asks for them and whose card speaks of them; the caution stands for the rest. */
 export function largeDisconnectNeeds(context: NeedContext): Need[] {
   if (context.practice !== 'NFPA70') return [];
@@ -59,7 +59,7 @@ export function largeDisconnectNeeds(context: NeedContext): Need[] {
     wordLine({
       ...shared,
       id: 'arc-energy',
-      notApplicableWhen: { name: 'arcEnergyUse', word: 'not from its rating' },
+      notApplicableWhen: { name: 'arcEnergyUse' as const, word: 'not from its rating' },
       quantity: 'arcEnergyMeans',
       limit: ['provided'],
       because: `From ${q(ARC_ENERGY_FROM_AMPS, 'A')} a means to reduce arc energy is asked for, such as a maintenance setting or zone interlocking.`,

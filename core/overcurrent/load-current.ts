@@ -2,6 +2,7 @@
  * What must an overcurrent device carry without end, and what start or inrush must it ride through?
  * Shared by breakers and fuses. Sources: NFPA 70 210.20(A), 215.3, 424.4(B), 430.6(A); common practice; from memory.
  */
+import type { LoadMarks } from '../fields/load-fields';
 import { certain } from '../certain';
 import { flagMark, numberMark } from '../case/case';
 import {
@@ -16,7 +17,7 @@ import {
 } from '../loads/demand';
 import { compileNeed } from '../matching/evaluate';
 import type { CanonicalSpec } from '../matching/canonical';
-import type { Need } from '../needs/need';
+import type { Need as LineOf } from '../needs/need';
 import { field, needLine } from '../needs/line';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { SourceId } from '../standards/source';
@@ -32,8 +33,8 @@ const motorKinds = new Set(['motor-3ph', 'motor-1ph', 'motor-dc', 'motor-group']
 export const isMotorLoad = (kind: unknown): boolean => motorKinds.has(String(kind));
 const round = (value: number) => Number(value.toPrecision(6));
 
-const statedNames = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps', 'watts'];
-const present = (context: NeedContext, names: readonly string[]) =>
+const statedNames = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps', 'watts'] as const;
+const present = (context: NeedContext, names: readonly (keyof LoadMarks)[]) =>
   names.some((name) => context.load[name] !== undefined && context.load[name] !== 'none');
 
 /** Steady current as the load gives it, split by how long it runs; undefined where the position gives none. */
@@ -70,7 +71,7 @@ function carriedAmps(context: NeedContext): Carry | undefined {
 }
 
 /** The line that asks the device to carry its load, by the mark that says what it carries; none where the position gives no current. */
-export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
+export function carryNeeds<Figure extends string>(context: NeedContext, figure: Figure): LineOf<Figure | 'ratedAmps100'>[] {
   const carry = carriedAmps(context);
   if (!carry) return [];
   const { demand, continuous, other } = carry;
@@ -86,8 +87,8 @@ export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
       ? `${demand.because}${unknownLength ? ' Whether it runs three hours or more is not known.' : ''}`
       : `${demand.because} Continuous load counts 125 %: ${q(limit, 'A')}, unless the device is rated for 100 %.`;
   const source: SourceId = factor === 1 ? demand.source : 'continuousLoad';
-  const needs = [
-    needLine({
+  const needs: LineOf<Figure | 'ratedAmps100'>[] = [
+    needLine<Figure | 'ratedAmps100'>({
       id: 'running',
       quantity: 'ratedAmpsCarry',
       figure: factor === 1 ? field(figure) : field('ratedAmps100'),
@@ -102,7 +103,7 @@ export function carryNeeds(context: NeedContext, figure = 'ratedAmps'): Need[] {
   ];
   if (practice === 'NFPA70' && load.kind === 'resistive-heater' && factor === 1 && limit !== null)
     needs.push(
-      needLine({
+      needLine<Figure | 'ratedAmps100'>({
         id: 'space-heating',
         quantity: 'ratedAmpsHeating',
         figure: field('ratedAmps100'),
@@ -170,7 +171,7 @@ export function inrushOf(context: NeedContext): Inrush | undefined {
     const demand = load.kind === 'hermetic-compressor' ? compressorDemand(context).lockedRotor : motorLockedRotorAmps(context);
     found.push({ demand, seconds, motor });
   }
-  for (const name of ['inrushPeakAmps', 'coldInrushAmps']) {
+  for (const name of ['inrushPeakAmps', 'coldInrushAmps'] as const) {
     const peak = numberMark(load, name);
     if (peak === undefined) continue;
     const amount = peak === null ? null : round(peak / Math.SQRT2);

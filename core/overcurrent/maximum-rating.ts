@@ -6,7 +6,8 @@ import { certain } from '../certain';
 import { numberMark, wordMark, type Practice } from '../case/case';
 import { horsepowerOf, phasesOf } from '../loads/demand';
 import { field, needLine } from '../needs/line';
-import type { Need } from '../needs/need';
+import type { Need as LineOf } from '../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import {
   compressorBranchPercent,
@@ -134,7 +135,7 @@ export function motorBranchLimits(tableAmps: number, device: MotorDevice, type: 
   return { first, ceiling: Math.max(first, ceiling) };
 }
 
-function motorBranchPair(context: NeedContext, device: MotorDevice, name: string): Need[] {
+function motorBranchPair<const Figure extends string>(context: NeedContext, device: MotorDevice, name: Figure): LineOf<Figure>[] {
   const table = tableAmpsOf(context);
   if (!table) return [];
   const { amps } = table;
@@ -168,7 +169,10 @@ function motorBranchPair(context: NeedContext, device: MotorDevice, name: string
 }
 
 /** Largest branch device of a motor in NFPA practice, by kind of device. */
-export function motorBranchNeeds(context: NeedContext, kinds: readonly (readonly [MotorDevice, string])[]): Need[] {
+export function motorBranchNeeds<const Figure extends string>(
+  context: NeedContext,
+  kinds: readonly (readonly [MotorDevice, Figure])[],
+): LineOf<Figure>[] {
   if (context.practice !== 'NFPA70' || !isMotorLoad(context.load.kind) || context.load.kind === 'motor-group') return [];
   return kinds.flatMap(([device, name]) => motorBranchPair(context, device, name));
 }
@@ -353,7 +357,11 @@ function wordNeeds({ load, practice }: NeedContext, device: DeviceKind): Need[] 
 }
 
 /** Device that must be branch-circuit protection: supplementary protectors are none, anywhere. */
-export function branchProtectionNeed(context: NeedContext, accepted: Record<Practice, readonly string[]>, figure: string): Need[] {
+export function branchProtectionNeed<const Figure extends string>(
+  context: NeedContext,
+  accepted: Record<Practice, readonly string[]>,
+  figure: Figure,
+): LineOf<Figure>[] {
   const asked = context.load.branchCircuitProtectionNeeded;
   if (asked !== true && asked !== null) return [];
   return [

@@ -5,7 +5,7 @@
 import { numberMark } from '../case/case';
 import type { Demand } from '../loads/demand';
 import { field, needLine } from '../needs/line';
-import type { Need } from '../needs/need';
+import type { Need as LineOf } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { feederDeviceAmps, MOTOR_CONDUCTOR_FACTOR } from '../standards/motor-branch';
 import type { NeedContext } from '../families/contract';
@@ -26,7 +26,9 @@ export function feederMotors({ load, practice }: NeedContext): FeederMotors | un
   const source = practice === 'NFPA70' ? 'motorFeederConductor' : 'commonPractice';
   const list = Array.isArray(rows) ? (rows as { tableFullLoadAmps?: unknown; branchDeviceAmps?: unknown }[]) : [];
   const amps = list.map(({ tableFullLoadAmps }) => tableFullLoadAmps);
-  const other = ['continuousAmps', 'noncontinuousAmps'].map((name) => numberMark(load, name) ?? (load[name] === null ? null : 0));
+  const other = (['continuousAmps', 'noncontinuousAmps'] as const).map(
+    (name) => numberMark(load, name) ?? (load[name] === null ? null : 0),
+  );
   if (list.length === 0 || !amps.every(known) || !other.every(known)) {
     const because = 'Not every motor of the group has its amps.';
     const running: Demand = { amount: null, because, brief: '', source, inputs };
@@ -56,7 +58,7 @@ export function feederMotors({ load, practice }: NeedContext): FeederMotors | un
 }
 
 /** Largest device of the feeder, NFPA practice. */
-export function feederNeeds(context: NeedContext, figure: string): Need[] {
+export function feederNeeds<const Figure extends string>(context: NeedContext, figure: Figure): LineOf<Figure>[] {
   const group = context.practice === 'NFPA70' ? feederMotors(context) : undefined;
   if (!group) return [];
   return [

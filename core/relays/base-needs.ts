@@ -4,7 +4,7 @@
  */
 import { numberMark, wordMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
-import type { Need } from '../needs/need';
+import type { ContactFigure, Need } from './figures';
 import type { NeedContext } from '../families/contract';
 import { atLeastAsTight } from './layout';
 
@@ -92,7 +92,7 @@ export function formNeeds({ load }: NeedContext): Need[] {
   const worn = forms === null || Object.values(forms).includes(null);
   const of = (form: string) => (worn ? 0 : Number(forms?.[form] ?? 0));
   const [changeovers, makes, breaks, double] = [of('SPDT'), of('SPST-NO'), of('SPST-NC'), of('SPST-NO-DM')];
-  const line = (id: string, quantity: string, limit: number | null, because: string) =>
+  const line = (id: string, quantity: ContactFigure, limit: number | null, because: string) =>
     needLine({
       id,
       quantity,

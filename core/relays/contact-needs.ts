@@ -3,11 +3,10 @@
  * One figure never stands for another kind of load: a motor needs horsepower, a coil needs AC-15, DC-13 or pilot duty.
  * Sources: IEC 60947-5-1, UL 508, NFPA 70 430.83, common practice.
  */
-import { waysOf } from '../needs/need';
 import { certain } from '../certain';
 import { numberMark, rowsMark, figuresMark } from '../case/case';
-import { field, needLine } from '../needs/line';
-import type { Need, RatingBasis } from '../needs/need';
+import { field, lineOfWays, needLine } from '../needs/line';
+import type { Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { makingMultiple, pilotDutyRuleVolts } from '../standards/pilot-duty';
 import type { SourceId } from '../standards/source';
@@ -54,7 +53,9 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
   // Watts over volts is the current of a resistance and on DC; of anything else it is a lower bound, so the current is not known.
   const unity = kind === 'dc' || load.kind === 'resistive-heater' || load.kind === 'filament-lamps';
   const byWatts = typeof watts === 'number' ? (volts !== null && unity ? watts / volts : null) : watts === null ? null : undefined;
-  const stated = ['loadAmps', 'runningAmps', 'ampsPerPole', 'fullLoadAmps', 'resistiveAmps'].find((name) => load[name] !== undefined);
+  const stated = (['loadAmps', 'runningAmps', 'ampsPerPole', 'fullLoadAmps', 'resistiveAmps'] as const).find(
+    (name) => load[name] !== undefined,
+  );
   const amps = firstOf(stated === undefined ? undefined : number(load[stated]), byWatts);
   switch (load.kind) {
     case 'motor-1ph':
@@ -66,7 +67,7 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
         {
           ...base,
           loadType: 'motor',
-          amps: firstOf(...['fullLoadAmps', 'tableFullLoadAmps', 'ratedLoadAmps', 'loadAmps'].map((name) => number(load[name]))),
+          amps: firstOf(...(['fullLoadAmps', 'tableFullLoadAmps', 'ratedLoadAmps', 'loadAmps'] as const).map((name) => number(load[name]))),
           horsepower: number(load.horsepower),
         },
       ];
@@ -159,7 +160,7 @@ const places = ({ one }: Ask) => [one.pole, one.pole === undefined ? ('any' as c
 /** One of several loads without a pole of its own: which contact serves which is for a person to say. */
 const toAssign = {
   verdictCap: 'check',
-  atBestWords: 'Several loads stand without a pole: give each a contact that is rated for it.',
+  verdictCapReason: 'Several loads stand without a pole: give each a contact that is rated for it.',
 } as const;
 
 const ampWays = (
@@ -211,11 +212,11 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
   const ways = from.flatMap((way): RatingBasis[] =>
     way === 'pilot' ? [pilotWay(ask, 'break', limit)] : ampWays(ask, `${way} amps`, 'contactAmps', limit),
   );
-  const [first, ...others] = ways.length > 0 ? ways : ampWays(ask, 'resistive amps', 'contactAmps', null);
-  const need = needLine({
+  const asked = ways.length > 0 ? ways : ampWays(ask, 'resistive amps', 'contactAmps', null);
+  const held = asked.map((way) => withTimeConstant(one, limit, way));
+  return lineOfWays(held, {
     id: `${id}-load`,
-    quantity: certain(first).quantity,
-    limit,
+    anyWay: true,
     brief: name,
     because:
       load === null
@@ -224,11 +225,6 @@ function currentNeed(ask: Ask, id: string, name: string): Need {
     source: sourceOf(load),
     inputs: ['load.contacts'],
   });
-  return {
-    ...need,
-    anyWay: true,
-    ways: waysOf([certain(first), ...others].map((way) => withTimeConstant(one, limit, way))),
-  };
 }
 
 /** DC-13 is tested with a coil whose current takes 6 ms a watt to reach 95 %, 300 ms at the most: three time constants. */
@@ -313,16 +309,13 @@ function motorNeed(context: NeedContext, ask: Ask, id: string, name: string): Ne
     ...ampWays(ask, 'motor hp amps', 'contactMotorAmps', amps),
     ...ampWays(ask, 'motor amps', 'contactMotorAmps', amps, given),
   ];
-  const need = needLine({
+  return lineOfWays(ways, {
     id: `${id}-motor`,
-    quantity: 'contactMotorAmps',
-    limit: amps,
     brief: name,
     because: `${name} switches a motor of ${typeof hp === 'number' ? q(hp, 'hp') : 'unknown power'}${amps === null ? '' : `, ${q(amps, 'A')}`}: horsepower or motor amps at these volts, never the resistive figure.`,
     source: 'controllerRating',
     inputs: ['load.contacts'],
   });
-  return { ...need, ways: waysOf(ways) };
 }
 
 /** A coil takes several times its current while it pulls in; the contact must make it. */
@@ -335,32 +328,28 @@ function makingNeed(ask: Ask, id: string, name: string): Need[] {
   const ways = from.flatMap((way): RatingBasis[] =>
     way === 'pilot' ? [pilotWay(ask, 'make', amps)] : ampWays(ask, `${way} amps`, 'contactMakingAmps', amps, {}, makingMultiple[way] ?? 1),
   );
-  const need = needLine({
+  const need = lineOfWays(ways, {
     id: `${id}-making`,
-    quantity: certain(ways[0]).quantity,
-    limit: amps,
+    anyWay: true,
     brief: name,
     because: `${name} makes the coil’s inrush of ${inrush === null ? 'unknown VA' : q(inrush, 'VA')}; AC-15 makes ten times its figure.`,
     source: sourceOf(one.loadType),
     inputs: ['load.contacts'],
   });
-  return [{ ...need, anyWay: true, ways: waysOf(ways) }];
+  return [need];
 }
 
 function peakNeed(ask: Ask, id: string, name: string): Need[] {
   const peak = ask.one.inrushPeakAmps;
   if (peak === undefined || ask.one.loadType === null) return [];
-  const [first, ...others] = ampWays(ask, `${ask.one.loadType} peak`, 'contactPeakAmps', peak);
-  const need = needLine({
+  const need = lineOfWays(ampWays(ask, `${ask.one.loadType} peak`, 'contactPeakAmps', peak), {
     id: `${id}-peak`,
-    quantity: 'contactPeakAmps',
-    limit: peak,
     brief: name,
     because: `${name} sees a peak of ${peak === null ? 'unknown height' : q(peak, 'A')} when it closes: peaks weld.`,
     source: 'commonPractice',
     inputs: ['load.contacts'],
   });
-  return [{ ...need, ways: [certain(first), ...others] }];
+  return [need];
 }
 
 function leastNeed(ask: Ask, id: string, name: string): Need[] {
@@ -375,22 +364,15 @@ function leastNeed(ask: Ask, id: string, name: string): Need[] {
     figure: field(column(one.kind, signal && pole === undefined ? 'least of signals' : 'least', pole)),
     limit: amps,
   });
-  const need = needLine({
+  const need = lineOfWays(one.pole === undefined ? [way(undefined)] : [way(one.pole), way(undefined)], {
     id: `${id}-least`,
-    quantity: 'contactLeastAmps',
-    limit: amps,
     severity: signal ? 'must' : 'should',
     brief: name,
     because: `${name} carries ${amps === null ? 'an unknown current' : `only ${q(amps, 'A')}`}: below the least load of a contact its film is not broken, and it fails to make now and then.`,
     source: 'commonPractice',
     inputs: ['load.contacts'],
   });
-  return [
-    {
-      ...need,
-      ways: one.pole === undefined ? [way(undefined)] : [way(one.pole), way(undefined)],
-    },
-  ];
+  return [need];
 }
 
 /** Lines of every contact in use, contact by contact. */

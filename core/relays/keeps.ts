@@ -1,7 +1,8 @@
 /** The socket of a plug-in relay or timer, which should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../matching/changes';
+import type { BaseFigure } from './figures';
 
-export const socketKept: KeptMark = {
+export const socketKept: KeptMark<BaseFigure> = {
   name: 'base',
   label: 'Socket',
   unit: '',

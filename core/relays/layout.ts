@@ -5,9 +5,9 @@
  */
 import { figuresMark, rowsMark } from '../case/case';
 import { certain } from '../certain';
-import type { PartSpec } from '../case/case';
 import { contactLoads } from '../fields/relay-fields';
-import type { CanonicalSpec } from '../matching/canonical';
+import type { Figures } from '../matching/canonical';
+import type { BaseFigure, ContactFigure, ContactSpec } from './figures';
 import { pilotDutyAc, pilotDutyDc, pilotDutyOf } from '../standards/pilot-duty';
 import { ampsOfHorsepowerRating } from '../standards/motor-tables';
 import { voltageClassOf } from '../standards/voltage-class';
@@ -23,8 +23,8 @@ const currents = ['ac', 'dc'] as const;
 export const contactNames = /^(?:(?:ratings\.)?(?:p\d+ |any )?(?:ac|dc) [\w -]+|positivePins|workingPins)$/;
 
 /** Column of a figure for one kind of current; `pole` undefined: for every contact, 'any': of any pole. */
-export const column = (kind: Current, what: string, pole?: number | 'any') =>
-  `${pole === undefined ? '' : pole === 'any' ? 'any ' : `p${pole} `}${kind} ${what}`;
+export const column = <const What extends string>(kind: Current, what: What, pole?: number | 'any') =>
+  `${pole === undefined ? '' : pole === 'any' ? ('any ' as const) : (`p${pole} ` as const)}${kind} ${what}` as const;
 /** Contacts are marked 125 and 250 V where the systems have 120 and 240. UL 508, from memory. */
 const markedFor: Readonly<Record<number, number>> = { 125: 120, 250: 240 };
 const motorClass = (volts: number) => voltageClassOf(markedFor[volts] ?? volts)?.column;
@@ -119,8 +119,8 @@ const largest = (marks: readonly unknown[]): number | null =>
   marks.every((mark): mark is number => typeof mark === 'number') ? Math.max(...figuresMark(marks)) : null;
 
 /** Highest volts of the contacts by kind of current: of the rows and of the pilot duty; null where a worn head leaves it open. */
-function contactVolts(rows: readonly Row[], legible: boolean): CanonicalSpec {
-  const out: CanonicalSpec = {};
+function contactVolts(rows: readonly Row[], legible: boolean): Figures<ContactFigure | BaseFigure> {
+  const out: Figures<ContactFigure | BaseFigure> = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => row.kind === kind || row.kind === 'ac/dc');
     const volts = suiting.map((row) => row.volts).filter((mark): mark is number => typeof mark === 'number');
@@ -134,8 +134,8 @@ function contactVolts(rows: readonly Row[], legible: boolean): CanonicalSpec {
 }
 
 /** Least load by kind of current: of the rows for signals where there are any, else the largest that any row names. */
-function leastLoads(rows: readonly Row[]): CanonicalSpec {
-  const out: CanonicalSpec = {};
+function leastLoads(rows: readonly Row[]): Figures<ContactFigure | BaseFigure> {
+  const out: Figures<ContactFigure | BaseFigure> = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => {
       const own = row.kind === undefined ? kindOfLoad(row.loadType) : kindOf(row.kind);
@@ -161,7 +161,7 @@ function leastLoads(rows: readonly Row[]): CanonicalSpec {
 }
 
 /** Ratings of contacts and pilot duty as rows. */
-export function contactRatingLayout(spec: PartSpec): CanonicalSpec {
+export function contactRatingLayout(spec: ContactSpec): Figures<ContactFigure | BaseFigure> {
   const { contactRatings, pilotDuty } = spec;
   if (contactRatings === undefined && pilotDuty === undefined) return {};
   const pilot = pilotRow(pilotDuty);
@@ -181,7 +181,7 @@ export function contactRatingLayout(spec: PartSpec): CanonicalSpec {
 const count = (mark: unknown) => (typeof mark === 'number' ? mark : 0);
 
 /** Counts of contacts by what they can serve: a changeover serves as a make or as a break contact. */
-export function contactFormLayout(spec: PartSpec): CanonicalSpec {
+export function contactFormLayout(spec: ContactSpec): Figures<ContactFigure | BaseFigure> {
   const forms = spec.contactForms;
   if (forms === undefined) return {};
   const names = ['changeovers', 'makeContacts', 'breakContacts', 'contactsInAll', 'contactsAvailable', 'doubleMakeContacts'];
@@ -202,7 +202,7 @@ export function contactFormLayout(spec: PartSpec): CanonicalSpec {
 const ALL_PINS = Array.from({ length: 14 }, (_, i) => i + 1);
 
 /** What polarity asks of the wiring: any way round, one pin to plus, or one pin to plus for the lamp alone. */
-export function polarityLayout(spec: PartSpec): CanonicalSpec {
+export function polarityLayout(spec: ContactSpec): Figures<ContactFigure | BaseFigure> {
   const { polarity, positivePin } = spec;
   if (polarity === undefined) return {};
   const kind = polarity === false ? 'none' : polarity;

@@ -1,4 +1,5 @@
 /** Bases, pins and terminal maps: against the tables of the trade (common practice, from memory), and laws. */
+import type { DeviceFamily } from '../families/contract';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { FieldValues } from '../case/case';
@@ -49,7 +50,8 @@ describe('pin-outs, common practice', () => {
 });
 
 describe('terminal maps', () => {
-  const part = (base: string, more: FieldValues = {}) => timingRelays.canonical({ base, contactForms: { SPDT: 1 }, ...more });
+  const anyTimer: DeviceFamily = timingRelays;
+  const part = (base: string, more: FieldValues = {}) => anyTimer.canonical({ base, contactForms: { SPDT: 1 }, ...more });
   it('an 11-pin timer to an 8-pin one', () => {
     const moves = relayTerminals(
       context({ socket: '11-pin' }, { kind: 'contactor-coil', contactForms: { SPDT: 1 } }),
@@ -87,7 +89,8 @@ describe('terminal maps', () => {
   });
   it('the same base keeps every pin', () => {
     for (const base of bases) {
-      const same = controlRelays.canonical({ base: base.id, contactForms: { SPDT: base.contacts.length } });
+      const anyRelay: DeviceFamily = controlRelays;
+      const same = anyRelay.canonical({ base: base.id, contactForms: { SPDT: base.contacts.length } });
       for (const { from, to } of relayTerminals(context({ socket: base.id }), same, same)) expect(to, base.id).toBe(from);
     }
   });

@@ -2,7 +2,10 @@
  * Which wire goes from which pin of the old base to which of the new? Coil, then each contact in use, then the control signal.
  * Where a base has no pin for it, or its pins are not known here, the move says so; nothing is mapped by likeness.
  */
-import type { CanonicalSpec } from '../matching/canonical';
+import type { Figures } from '../matching/canonical';
+import type { BaseFigure, ContactFigure } from './figures';
+
+type Part = Figures<ContactFigure | BaseFigure>;
 import type { NeedContext, TerminalMove } from '../families/contract';
 import { baseOf, type Base, type ContactSet } from './bases';
 
@@ -10,19 +13,19 @@ const contactsOf = (base: Base | undefined, timer: boolean): readonly ContactSet
   base ? (timer ? (base.timer?.contacts ?? base.contacts) : base.contacts) : [];
 
 /** How many contact sets are in use: as the position says, else what the removed part had. */
-function setsInUse({ load }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): number {
+function setsInUse({ load }: NeedContext, from: Part | null, to: Part): number {
   const forms = load.contactForms as Record<string, number> | null | undefined;
   const named = Array.isArray(load.contacts) ? (load.contacts as { pole?: number }[]) : [];
   const byForms = forms && typeof forms === 'object' ? Object.values(forms).reduce((sum, count) => sum + (Number(count) || 0), 0) : 0;
   const byPole = Math.max(0, ...named.map(({ pole }, i) => pole ?? i + 1));
-  const count = (part: CanonicalSpec | null) => (typeof part?.contactsInAll === 'number' ? part.contactsInAll : 0);
+  const count = (part: Part | null) => (typeof part?.contactsInAll === 'number' ? part.contactsInAll : 0);
   return Math.max(byForms, byPole) || count(from) || count(to) || 1;
 }
 
 const unknown = 'read the diagram';
 
 /** Moves in the order of wiring. `timer` takes the pins of timers, which leave out a contact set for the signal. */
-export function relayTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec, timer = false): TerminalMove[] {
+export function relayTerminals(context: NeedContext, from: Part | null, to: Part, timer = false): TerminalMove[] {
   const socket = context.supply.socket ?? from?.base;
   const [old, fresh] = [baseOf(socket), baseOf(to.base)];
   const dc = context.supply.controlKind === 'dc';

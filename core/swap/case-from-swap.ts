@@ -15,7 +15,7 @@ const marksOf = (readings: Readings): FieldValues =>
   Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
 
 /** A plate carries more than a case holds: frame, bearings, maker. Only the names of the case go into it. */
-const loadNames = new Set(loadFields.map((field) => field.name));
+const loadNames: ReadonlySet<string> = new Set(loadFields.map((field) => field.name));
 const partNames = (family: string) => new Set((familyOf(family)?.fields ?? []).map((field) => field.name));
 
 /** Of a list of amps the one of the connection in use; null where the lists do not pair. */

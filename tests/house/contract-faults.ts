@@ -2,6 +2,7 @@
  * What does a family owe, whatever it is? Returns every duty of the contract that it does not keep, each in a sentence.
  * The contract test asks it of every family of the registry; `npm run mutate` breaks one duty at a time and sees that it says so.
  */
+import { keysOf } from '@/core/certain';
 import { contextOf } from '@/core/judge-case';
 import type { FieldValues, PartSpec, PlainCase } from '@/core/case/case';
 import type { DeviceFamily, NeedContext } from '@/core/families/contract';
@@ -30,6 +31,12 @@ const platesOfLoads = new Set(Object.values(loadPlates).flatMap(({ fields }) => 
 const nameOf = ({ name }: Field) => name;
 
 const contextsOf = (samples: readonly Sample[]): NeedContext[] => samples.map(({ plain }) => contextOf(plain, { schools: swapSchools }));
+
+/** What a way of rating may say; a name beside these is said to nobody. */
+const wayNames: ReadonlySet<string> = new Set<keyof RatingBasis>([
+  ...(['quantity', 'unit', 'relation', 'figure', 'limit', 'checkFrom', 'notKnownFrom', 'upperEdge', 'possible'] as const),
+  ...(['alternative', 'verdictCap', 'source', 'verdictCapReason'] as const),
+]);
 
 /** Figures that a line reads of a part, by the name under which its canonical spec holds them. */
 const namesRead = (way: RatingBasis): string[] => {
@@ -75,6 +82,9 @@ function lineFaults(need: Need, family: DeviceFamily, carried: ReadonlySet<strin
       .flatMap(namesRead)
       .filter((name) => !own.includes(name) && !carried.has(name) && !family.derivedNames?.test(name) && name !== 'nothing')
       .map((name) => `line '${need.id}' reads '${name}', which no part of the family carries`),
+    ...need.ways
+      .flatMap((way) => keysOf(way).filter((name) => !wayNames.has(name)))
+      .map((name) => `line '${need.id}' says '${name}' to nobody`),
     ...(need.safety && need.severity !== 'must' ? [`line '${need.id}' is of safety and no must`] : []),
   ];
 }

@@ -1,4 +1,5 @@
 /** Marks of an air circuit breaker. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { accessoryFunctions } from '../../fields/accessory-fields';
 import { airBreakerStandards, mountings } from '../../fields/air-breaker-fields';
 import { coilFields } from '../../fields/coil-fields';
@@ -79,3 +80,6 @@ export const airBreakerFields = [
   words('accessories', 'Accessories', accessoryFunctions, 'Coils, motor and contacts that it carries.'),
   ...coilFields.map(notPrinted),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type AirBreakerSpec = MarksOf<typeof airBreakerFields>;

@@ -1,4 +1,6 @@
 /** Air circuit breakers. Wiring only; see README.md in this folder. */
+import type { AirBreakerSpec } from './fields';
+import type { AirBreakerFigure } from './figures';
 import { airBreakerCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
@@ -32,13 +34,13 @@ export const airBreakers = {
   shortDescription: airBreakerShortDescription,
   positionFields: {
     supply: [
-      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps', 'minFaultAmps'],
-      ...['ambientC', 'controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'supplyVA'],
+      ...(['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps', 'minFaultAmps'] as const),
+      ...(['ambientC', 'controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'supplyVA'] as const),
     ],
     load: [
-      ...['loadAmps', 'continuousAmps', 'noncontinuousAmps', 'motors', 'conductorAmpacityAmps', 'polesToSwitch'],
-      ...['tripFunctionsNeeded', 'withstandSeconds', 'remoteOperation', 'maintenanceModeNeeded', 'mountingNeeded'],
-      ...['longestShutdownHours', 'protocolNeeded', 'branchCircuitProtectionNeeded'],
+      ...(['loadAmps', 'continuousAmps', 'noncontinuousAmps', 'motors', 'conductorAmpacityAmps', 'polesToSwitch'] as const),
+      ...(['tripFunctionsNeeded', 'withstandSeconds', 'remoteOperation', 'maintenanceModeNeeded', 'mountingNeeded'] as const),
+      ...(['longestShutdownHours', 'protocolNeeded', 'branchCircuitProtectionNeeded'] as const),
     ],
     duty: [],
   },
@@ -62,4 +64,4 @@ export const airBreakers = {
   faultFinding: 'why-it-will-not-close',
   curveSettings: plannedCurve,
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<AirBreakerSpec, AirBreakerFigure>;

@@ -1,8 +1,9 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { AirBreakerFigure } from './figures';
 import { breakerSizeKept } from '../../overcurrent/keeps';
 
-export const airBreakerKeeps: readonly KeptMark[] = [
+export const airBreakerKeeps: readonly KeptMark<AirBreakerFigure>[] = [
   ...breakerSizeKept,
   {
     name: 'tripFunctions',

@@ -7,7 +7,7 @@ import { certain } from '../../certain';
 import { flagMark, numberMark, wordMark, wordsMark } from '../../case/case';
 import type { AccessoryFunction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { FIXED_EXCHANGE_HOURS, makingFactor, operatingShare, WITHSTAND_SECONDS } from '../../standards/breaker-releases';
 import { coilNeeds } from '../../coils/needs';
@@ -46,7 +46,7 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
   if (fault === undefined || supply.currentKind === 'dc') return [];
   const unknown = 'The prospective fault current is not known.';
   const factor = fault === null ? undefined : makingFactor(fault);
-  const needs = [
+  const needs: Need[] = [
     needLine({
       id: 'making',
       group: 'safety',
@@ -89,7 +89,7 @@ function faultNeeds({ supply, load }: NeedContext): Need[] {
 }
 
 function mountingNeeds({ load }: NeedContext): Need[] {
-  const base = { quantity: 'mounting', group: 'fit' as const, source: 'commonPractice' as const };
+  const base = { quantity: 'mounting' as const, group: 'fit' as const, source: 'commonPractice' as const };
   const asked = wordMark(load, 'mountingNeeded');
   const hours = numberMark(load, 'longestShutdownHours');
   const short = typeof hours === 'number' && hours < FIXED_EXCHANGE_HOURS;

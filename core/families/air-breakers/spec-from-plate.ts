@@ -1,6 +1,7 @@
 /** Marks of an air breaker's plate as marks of the case: volts, kinds as a list. */
 import { figuresMark } from '../../case/case';
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { AirBreakerSpec } from './fields';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
 /** Returns the marks under the names of the case; what carries such a name already goes before. */
@@ -13,7 +14,7 @@ export function airBreakerSpecFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: '1600 A, 3 poles, LSIG, draw-out, 65 kA'. */
-export const airBreakerShortDescription = (spec: PartSpec): string =>
+export const airBreakerShortDescription = (spec: AirBreakerSpec): string =>
   [
     `${String(spec.ratedAmps ?? '?')} A`,
     spec.poles ? `${Number(spec.poles)} poles` : '',

@@ -1,6 +1,6 @@
 /** Which conductor goes where on an air breaker? Main poles line to load, then the coils by their usual marks. Common practice. */
 import { wordsMark } from '../../case/case';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalAirBreaker } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 import { breakerTerminals } from '../../overcurrent/breaker-terminals';
 
@@ -12,8 +12,8 @@ const coils: readonly (readonly [string, string])[] = [
 ];
 
 /** Main poles, then each coil that both or one of them carry. */
-export function airBreakerTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
-  const of = (part: CanonicalSpec | null) => (Array.isArray(part?.accessories) ? wordsMark(part.accessories) : []);
+export function airBreakerTerminals(context: NeedContext, from: CanonicalAirBreaker | null, to: CanonicalAirBreaker): TerminalMove[] {
+  const of = (part: CanonicalAirBreaker | null) => (Array.isArray(part?.accessories) ? wordsMark(part.accessories) : []);
   const [old, next] = [of(from ?? to), of(to)];
   const carriage = to.mounting === 'draw-out' ? 'by the cradle’s contacts' : 'the maker’s diagram decides';
   return [

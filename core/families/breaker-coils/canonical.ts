@@ -3,8 +3,9 @@
  * the two ends of its release band, and texts in one spelling.
  * Source: IEC 60947-2 operating limits through core/standards; a band printed on the part stands before them.
  */
-import type { PartSpec } from '../../case/case';
-import type { Band, CanonicalSpec } from '../../matching/canonical';
+import type { BreakerCoilSpec } from './fields';
+import type { Band } from '../../matching/canonical';
+import type { CanonicalBreakerCoil } from './figures';
 import { operatingShare } from '../../standards/breaker-releases';
 import { cleanMarks } from '../normalise-spec';
 import { coilBands, coilLayout } from '../../coils/layout';
@@ -24,7 +25,7 @@ export const sourceText = (text: string): string =>
 export const placeOf = (text: string): string => sourceText(text).replace(/-?[\d.]+V?$/, '');
 
 /** Bands in which it operates when it trips, and when it closes or charges. */
-function operatingBands(spec: PartSpec): CanonicalSpec {
+function operatingBands(spec: BreakerCoilSpec): CanonicalBreakerCoil {
   const own = spec.operatePercent;
   const layout = (share: readonly [number, number]) => {
     const [low, high] = isPair(own) ? [own[0] / 100, own[1] / 100] : share;
@@ -36,14 +37,14 @@ function operatingBands(spec: PartSpec): CanonicalSpec {
 }
 
 /** What it does under a command that stays on; null where a mark is worn and none settles it. */
-function commandDuty({ dutyContinuous, cutOffContact }: PartSpec): CanonicalSpec {
+function commandDuty({ dutyContinuous, cutOffContact }: BreakerCoilSpec): CanonicalBreakerCoil {
   if (dutyContinuous === undefined && cutOffContact === undefined) return {};
   if (dutyContinuous === true) return { commandDuty: 'continuous' };
   if (cutOffContact === true) return { commandDuty: 'cut off by its contact' };
   return { commandDuty: dutyContinuous === null || cutOffContact === null ? null : 'short-time' };
 }
 
-function release({ releasePercent }: PartSpec): CanonicalSpec {
+function release({ releasePercent }: BreakerCoilSpec): CanonicalBreakerCoil {
   if (releasePercent === undefined) return {};
   const [low, high] = isPair(releasePercent) ? releasePercent : [];
   const other = releasePercent === null ? null : 'none';
@@ -51,7 +52,7 @@ function release({ releasePercent }: PartSpec): CanonicalSpec {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalBreakerCoil(spec: PartSpec): CanonicalSpec {
+export function canonicalBreakerCoil(spec: BreakerCoilSpec): CanonicalBreakerCoil {
   const { inrushVA, frame, connectedTo } = spec;
   const motor = inrushVA === undefined ? {} : { coilInrushVA: inrushVA, ...(spec.coilWatts === undefined ? { coilWatts: inrushVA } : {}) };
   const own = { ...spec, ...motor };

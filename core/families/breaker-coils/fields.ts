@@ -1,4 +1,5 @@
 /** Marks of coils, motors and contacts of an air breaker. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { accessoryFunctions } from '../../fields/accessory-fields';
 import { coil } from '../../fields/coil-fields';
 import { declared, flag, mark, num, text, upTo, words, type Field } from '../../fields/field';
@@ -183,3 +184,6 @@ export const breakerCoilFields = [
   notPrinted(coil.coilInrushVA),
   notPrinted(coil.coilSealedVA),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type BreakerCoilSpec = MarksOf<typeof breakerCoilFields>;

@@ -1,4 +1,6 @@
 /** Coils, motors and contacts that work an air breaker. Wiring only; see README.md in this folder. */
+import type { BreakerCoilSpec } from './fields';
+import type { BreakerCoilFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerCoilKeeps } from './keeps';
@@ -28,12 +30,12 @@ export const breakerCoils = {
   shortDescription: breakerCoilShortDescription,
   positionFields: {
     supply: [
-      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms'],
-      ...['supplyVA', 'controlTransformerVA', 'controlTransformerInrushVA', 'driverMaxAmps'],
+      ...(['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms'] as const),
+      ...(['supplyVA', 'controlTransformerVA', 'controlTransformerInrushVA', 'driverMaxAmps'] as const),
     ],
     load: [
-      ...['action', 'frameNeeded', 'commandMaintained', 'commandSeconds', 'releasePercent', 'dipPercent', 'dipSeconds'],
-      ...['sourceNeeded', 'school', 'auxNormallyOpenNeeded', 'auxNormallyClosedNeeded'],
+      ...(['action', 'frameNeeded', 'commandMaintained', 'commandSeconds', 'releasePercent', 'dipPercent', 'dipSeconds'] as const),
+      ...(['sourceNeeded', 'school', 'auxNormallyOpenNeeded', 'auxNormallyClosedNeeded'] as const),
     ],
     duty: [],
   },
@@ -48,4 +50,4 @@ export const breakerCoils = {
   drill: breakerCoilDrill,
   faultFinding: 'why-it-will-not-close',
   coilSwap: { scheme: 'never', reason: 'It is the coil: another mark is another part.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<BreakerCoilSpec, BreakerCoilFigure>;

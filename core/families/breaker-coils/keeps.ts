@@ -1,8 +1,9 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { BreakerCoilFigure } from './figures';
 import { coilVoltsKept } from '../../coils/keeps';
 
-export const breakerCoilKeeps: readonly KeptMark[] = [
+export const breakerCoilKeeps: readonly KeptMark<BreakerCoilFigure>[] = [
   {
     name: 'function',
     label: 'Function',

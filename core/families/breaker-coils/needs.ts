@@ -4,11 +4,13 @@
  * A shunt trip and an undervoltage release work in opposite senses and never stand for each other.
  * Sources: IEC 60947-1 and 60947-2, from memory; duty and bays are common practice.
  */
+import type { LoadMarks } from '../../fields/load-fields';
+import type { NamesOf } from '../../fields/mark-types';
 import { certain } from '../../certain';
 import { flagMark, numberMark, wordMark } from '../../case/case';
 import type { AccessoryAction } from '../../fields/accessory-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { functionsFor, operatingShare, undervoltageShare } from '../../standards/breaker-releases';
 import { coilNeeds, type CoilDuty } from '../../coils/needs';
@@ -240,7 +242,7 @@ function sourceNeeds(context: NeedContext): Need[] {
 
 /** Contacts in use on an auxiliary or alarm block. */
 function contactNeeds({ load }: NeedContext): Need[] {
-  const line = (id: string, quantity: string, mark: string) => {
+  const line = (id: string, quantity: 'auxNormallyOpen' | 'auxNormallyClosed', mark: NamesOf<LoadMarks, number>) => {
     const count = numberMark(load, mark);
     return count === undefined
       ? []

@@ -1,6 +1,7 @@
 /** Marks of a breaker coil's plate as marks of the case: one function as a list, a range of volts as its two ends, power by kind. */
 import { wordsMark } from '../../case/case';
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { BreakerCoilSpec } from './fields';
 import { coilShortDescription } from '../../coils/short-description';
 
 /** A command longer than this is as good as continuous, s: longest time that plates print beside it. Common practice. */
@@ -26,7 +27,7 @@ export function breakerCoilSpecFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: 'shunt trip or closing coil, 110 V DC'. */
-export const breakerCoilShortDescription = (spec: PartSpec): string =>
+export const breakerCoilShortDescription = (spec: BreakerCoilSpec): string =>
   [
     Array.isArray(spec.function)
       ? wordsMark(spec.function)

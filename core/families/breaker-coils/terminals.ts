@@ -1,6 +1,6 @@
 /** Which wire goes where on a breaker's coil? The marks are usual; the maker's diagram decides. Common practice. */
 import type { AccessoryAction } from '../../fields/accessory-fields';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalBreakerCoil } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 import { actionOf } from './needs';
 
@@ -13,13 +13,13 @@ const usual: Record<AccessoryAction, readonly string[]> = {
   'signals-trip': ['81', '82', '84'],
 };
 
-const marksOf = (part: CanonicalSpec | null, action: AccessoryAction): readonly string[] => {
+const marksOf = (part: CanonicalBreakerCoil | null, action: AccessoryAction): readonly string[] => {
   const printed = typeof part?.terminals === 'string' ? part.terminals.split(/[\s,-]+/).filter(Boolean) : [];
   return printed.length > 1 ? printed : usual[action];
 };
 
 /** Each terminal of the coil or contact. */
-export function breakerCoilTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
+export function breakerCoilTerminals(context: NeedContext, from: CanonicalBreakerCoil | null, to: CanonicalBreakerCoil): TerminalMove[] {
   const action = actionOf(context);
   if (!action) return [];
   const [old, next] = [marksOf(from ?? to, action), marksOf(to, action)];

@@ -1,4 +1,5 @@
 /** Marks of a circuit breaker. Names and synonyms: common practice; letter symbols as in IEC 60947-2, from memory. */
+import type { MarksOf } from '../../fields/mark-types';
 import { flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
 import {
   currentKind,
@@ -213,3 +214,6 @@ export const breakerFields = [
   device.groundFaultSeconds,
   device.arcEnergyReduction,
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type BreakerSpec = MarksOf<typeof breakerFields>;

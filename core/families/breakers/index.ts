@@ -1,4 +1,6 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
+import type { BreakerSpec } from './fields';
+import type { BreakerFigure } from './figures';
 import { breakerCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
@@ -43,13 +45,13 @@ export const breakers = {
   shortDescription: breakerShortDescription,
   positionFields: {
     supply: [
-      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
-      ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'],
+      ...(['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'] as const),
+      ...(['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'] as const),
     ],
     load: [
-      ...['motors', 'starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
-      ...['conductorAmpacityAmps', 'smallConductorLimit', 'startAmps', 'startSeconds', 'inrushPeakAmps', 'maxPrimaryAmps'],
-      ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'plateWords'],
+      ...(['motors', 'starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'] as const),
+      ...(['conductorAmpacityAmps', 'smallConductorLimit', 'startAmps', 'startSeconds', 'inrushPeakAmps', 'maxPrimaryAmps'] as const),
+      ...(['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'plateWords'] as const),
     ],
     duty: [],
   },
@@ -73,4 +75,4 @@ export const breakers = {
   drill: breakerDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<BreakerSpec, BreakerFigure>;

@@ -1,8 +1,9 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { BreakerFigure } from './figures';
 import { breakerSizeKept } from '../../overcurrent/keeps';
 
-export const breakerKeeps: readonly KeptMark[] = [
+export const breakerKeeps: readonly KeptMark<BreakerFigure>[] = [
   ...breakerSizeKept,
   {
     name: 'curve',

@@ -1,5 +1,6 @@
 /** Marks of a breaker's plate as marks of the case: slash volts, one interrupting figure, a table of Icu and Ics, flags. */
-import { numberMark, type FieldValues, type PartSpec, rowsMark, figuresMark } from '../../case/case';
+import type { BreakerSpec } from './fields';
+import { numberMark, type FieldValues, rowsMark, figuresMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
 /** "480Y/277", "120/240" or [120, 240]: line to line is the higher, line to ground the lower. */
@@ -50,7 +51,7 @@ export function breakerSpecFromPlate(marks: FieldValues, supply: FieldValues): F
 }
 
 /** Example: 'C16, 3 poles, 10 kA'. */
-export function breakerShortDescription(spec: PartSpec): string {
+export function breakerShortDescription(spec: BreakerSpec): string {
   const rows = rowsMark(spec.interruptingRatings);
   const breaks = spec.icuAmps ?? spec.icnAmps;
   return [

@@ -6,8 +6,9 @@
  * Sources: NEMA ICS 2, NFPA 70 tables, IEC 60947-4-1 coil limits, all through core/standards.
  */
 import { rowsMark } from '../../case/case';
-import type { PartSpec } from '../../case/case';
-import { ofSharedShape, type CanonicalSpec } from '../../matching/canonical';
+import type { ContactorSpec } from './fields';
+import { ofSharedShape } from '../../matching/canonical';
+import type { CanonicalContactor } from './figures';
 import { coilLimits } from '../../standards/contactor-limits';
 import { ampsOfHorsepowerRating } from '../../standards/motor-tables';
 import { nemaRatingRows, nemaSizes } from '../../standards/nema-sizes';
@@ -63,10 +64,10 @@ function canonicalRow(row: Row, raiseToClass: boolean, continuousAmps: unknown):
 }
 
 /** Continuous amps of the size, marked or by its table. */
-const continuousOf = (spec: PartSpec): unknown =>
+const continuousOf = (spec: ContactorSpec): unknown =>
   spec.continuousAmps ?? (typeof spec.nemaSize === 'string' ? nemaSizes[spec.nemaSize]?.continuousAmps : undefined);
 
-function ratingRows(spec: PartSpec): unknown {
+function ratingRows(spec: ContactorSpec): unknown {
   const size = spec.nemaSize;
   const continuous = continuousOf(spec);
   const given = spec.ratings;
@@ -99,7 +100,7 @@ function topVolts(rows: unknown, kind: 'ac' | 'dc', poles: unknown): unknown {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalContactor(spec: PartSpec): CanonicalSpec {
+export function canonicalContactor(spec: ContactorSpec): CanonicalContactor {
   const ratings = ratingRows(spec);
   const clean = Object.fromEntries(
     Object.entries(spec).map(([name, mark]) => [name, mark === false || (Array.isArray(mark) && mark.length === 0) ? 'none' : mark]),

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import type { DeviceFamily } from '../contract';
 import { contextOf } from '../../judge-case';
 import { plainOfCase, type WorkedCase } from '@/tests/worked-cases/worked-case';
 import { contactors } from '.';
@@ -10,7 +11,7 @@ const plainOf = (one: WorkedCase) => plainOfCase(one, 'contactor');
 
 describe('canonical form', () => {
   it('raises NEMA and UL rows to the top of their class and leaves IEC rows alone', () => {
-    const volts = (standard: string) =>
+    const volts = (standard: 'UL 508' | 'IEC 60947-4-1') =>
       (canonicalContactor({ standard, ratings: [{ volts: 460, ac3Amps: 10 }] }).ratings as { volts: number }[])[0]!.volts;
     expect(volts('UL 508')).toBe(480);
     expect(volts('IEC 60947-4-1')).toBe(460);
@@ -34,7 +35,8 @@ describe('canonical form', () => {
     expect(canonicalContactor({ shortCircuitRatingAmps: false })).toEqual({ shortCircuitRatingAmps: 'none' });
   });
   it('reads aliases of kinds', () => {
-    expect(canonicalContactor({ coilVolts: 24, coilKind: 'UC', coilHertz: [50] }).coilKinds).toEqual(['ac', 'dc']);
+    const family: DeviceFamily = contactors;
+    expect(family.canonical({ coilVolts: 24, coilKind: 'UC', coilHertz: [50] }).coilKinds).toEqual(['ac', 'dc']);
     expect(canonicalContactor({ ratings: [{ volts: 240, kind: 'DC', dc1Amps: 5 }] })).toMatchObject({
       ratingKinds: ['dc'],
       topVoltsAc: 'none',
@@ -53,7 +55,7 @@ describe('canonical form', () => {
     expect(coilOperating!.ac60![0]![1]).toBeCloseTo(132, 9);
   });
   it('gives NEMA and UL coils on DC their 80 %', () => {
-    const low = (standard: string) =>
+    const low = (standard: 'NEMA ICS 2' | 'IEC 60947-4-1') =>
       (canonicalContactor({ standard, coilVolts: 100, coilKind: 'dc', coilHertz: [] }).coilOperating as Record<string, [number, number][]>)
         .dc![0]![0];
     expect(low('NEMA ICS 2')).toBeCloseTo(80, 9);

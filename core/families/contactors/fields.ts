@@ -1,4 +1,5 @@
 /** Marks of a contactor: contact side and coil side. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { coil } from '../../fields/coil-fields';
 import { device } from '../../fields/device-marks';
 import { declared, mark, num, upTo, word, type Field } from '../../fields/field';
@@ -137,6 +138,7 @@ export const contactorFields = [
     print: { names: ['AMBIENT', 'MAX AMB', 'AMB. TEMP', 'AMB', 'TA', 'TU', 'MAX'], units: { '°C': 1, 'DEG C': 1, C: 1 } },
     recovery: '40 °C is usual for open gear, but do not assume it.',
   }),
+  device.minAmbientC,
   torque,
   wireTemp,
   terminalsMark,
@@ -156,3 +158,6 @@ export const contactorFields = [
     { short: 'Electrical life' },
   ),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type ContactorSpec = MarksOf<typeof contactorFields>;

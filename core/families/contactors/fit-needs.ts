@@ -3,7 +3,7 @@
  * Missing auxiliaries are a check: a block can often be added; that stays to be verified (common practice).
  */
 import { flagMark, numberMark } from '../../case/case';
-import type { Need, RatingBasis } from '../../needs/need';
+import type { Need, RatingBasis } from './figures';
 import type { NeedContext } from '../contract';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { isMotor } from './load-needs';
@@ -94,5 +94,5 @@ export function fitNeeds(context: NeedContext): Need[] {
   needs.push(...ambientNeeds(context));
   needs.push(...switchingRateNeeds(context));
   needs.push(...lifeNeeds(context));
-  return needs.filter((need): need is Need => need !== undefined);
+  return needs.filter((need) => need !== undefined);
 }

@@ -1,6 +1,8 @@
 /**
  * Contactors: IEC, NEMA-size, definite-purpose and lighting types. Wiring only; see README.md in this folder.
  */
+import type { ContactorSpec } from './fields';
+import type { ContactorFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { contactorKeeps } from './keeps';
@@ -33,8 +35,8 @@ export const contactors = {
   shortDescription: coilShortDescription,
   positionFields: {
     supply: [
-      ...['systemVolts', 'phases', 'hertz', 'currentKind', 'prospectiveFaultAmps', 'grounding'],
-      ...[
+      ...(['systemVolts', 'phases', 'hertz', 'currentKind', 'prospectiveFaultAmps', 'grounding'] as const),
+      ...([
         'controlVolts',
         'controlKind',
         'controlHertz',
@@ -42,7 +44,7 @@ export const contactors = {
         'controlTransformerInrushVA',
         'controlLoopOhms',
         'ambientC',
-      ],
+      ] as const),
     ],
     load: [
       'control',
@@ -74,4 +76,4 @@ export const contactors = {
   drill: contactorDrill,
   faultFinding: 'none',
   coilSwap: { scheme: 'always' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<ContactorSpec, ContactorFigure>;

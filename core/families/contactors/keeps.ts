@@ -1,8 +1,9 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { ContactorFigure } from './figures';
 import { coilKindKept } from '../../coils/keeps';
 
-export const contactorKeeps: readonly KeptMark[] = [
+export const contactorKeeps: readonly KeptMark<ContactorFigure>[] = [
   {
     name: 'poles',
     label: 'Poles',

@@ -19,7 +19,7 @@ import {
   withLoadAmps,
   type Demand,
 } from '../../loads/demand';
-import type { Need, RatingBasis } from '../../needs/need';
+import type { Need, RatingBasis } from './figures';
 import { occasionalInching, unmarkedShortCircuitRatingAmps, utilisationMultiples } from '../../standards/contactor-limits';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';

@@ -4,17 +4,17 @@
  * Coil A1/A2. Auxiliaries: function digits 3-4 make, 1-2 break; positions are counted from 1 (13-14, 21-22).
  * Where a contact has no counterpart the move says so; nothing is mapped by likeness.
  */
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalContactor } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 
-const isIec = (part: CanonicalSpec | null) => typeof part?.standard === 'string' && part.standard.startsWith('IEC');
+const isIec = (part: CanonicalContactor | null) => typeof part?.standard === 'string' && part.standard.startsWith('IEC');
 const count = (mark: unknown) => (typeof mark === 'number' ? mark : 0);
 
 const line = (iec: boolean, pole: number) => (iec ? `${2 * pole - 1}/L${pole}` : `L${pole}`);
 const load = (iec: boolean, pole: number) => (iec ? `${2 * pole}/T${pole}` : `T${pole}`);
 
 /** Auxiliary marks of a part in order: makes first, then breaks. Example: 2 NO and 1 NC give 13-14, 23-24, 31-32. */
-export function auxiliaryMarks(part: CanonicalSpec | null): { open: string[]; closed: string[] } {
+export function auxiliaryMarks(part: CanonicalContactor | null): { open: string[]; closed: string[] } {
   const makes = count(part?.auxNormallyOpen);
   const breaks = count(part?.auxNormallyClosed);
   const mark = (position: number, first: number) => `${position}${first}-${position}${first + 1}`;
@@ -25,7 +25,7 @@ export function auxiliaryMarks(part: CanonicalSpec | null): { open: string[]; cl
 }
 
 /** Returns the moves in the order of wiring: main circuit, coil, auxiliaries in use. */
-export function contactorTerminals(context: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
+export function contactorTerminals(context: NeedContext, from: CanonicalContactor | null, to: CanonicalContactor): TerminalMove[] {
   const fromIec = from ? isIec(from) : context.practice === 'IEC';
   const poles = Math.min(
     count(to.poles) || 3,

@@ -1,8 +1,10 @@
 /** Marks of a control relay. Names and synonyms: common practice. */
+import { device } from '../../fields/device-marks';
+import type { MarksOf } from '../../fields/mark-types';
 import { coil } from '../../fields/coil-fields';
 import { mark, num, word, type Field } from '../../fields/field';
 import { contactForm, maker, pins, serial, standardMark, terminalsMark, type } from '../../fields/plate-marks';
-import { base, forms, contactRatings, enclosures, maxAmbient, minAmbient, pilotDuty, polarities } from '../../fields/relay-fields';
+import { base, forms, contactRatings, enclosures, maxAmbient, pilotDuty, polarities } from '../../fields/relay-fields';
 
 export const controlRelayFields = [
   maker,
@@ -52,6 +54,9 @@ export const controlRelayFields = [
   num('maxOperationsPerHour', 'Maximum operations per hour', 'count', { min: 1, max: 36000 }, 'Highest switching rate at the load.', {
     short: 'Max. ops/h',
   }),
-  minAmbient,
+  device.minAmbientC,
   maxAmbient,
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type ControlRelaySpec = MarksOf<typeof controlRelayFields>;

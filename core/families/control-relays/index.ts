@@ -1,4 +1,6 @@
 /** Control relays: plug-in and rail-mounted, judged contact by contact. Wiring only; see README.md in this folder. */
+import type { ControlRelaySpec } from './fields';
+import type { ControlRelayFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import { coilShortDescription } from '../../coils/short-description';
 import { coilNeeds } from '../../coils/needs';
@@ -37,8 +39,16 @@ export const controlRelays = {
       .join(', '),
   positionFields: {
     supply: [
-      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'controlLoopOhms', 'driverMaxAmps'],
-      ...['socket', 'coilPositivePin', 'ambientC'],
+      ...([
+        'controlVolts',
+        'controlVoltsMin',
+        'controlVoltsMax',
+        'controlKind',
+        'controlHertz',
+        'controlLoopOhms',
+        'driverMaxAmps',
+      ] as const),
+      ...(['socket', 'coilPositivePin', 'ambientC'] as const),
     ],
     load: ['contactForms', 'contacts', 'environment', 'enclosureNeeded', 'timeConstantMilliseconds'],
     duty: ['operationsPerHour', 'operationsPerDay', 'lifeYearsWanted'],
@@ -69,4 +79,4 @@ export const controlRelays = {
   faultFinding: 'none',
   extraViews: ['relay-drives'],
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<ControlRelaySpec, ControlRelayFigure>;

@@ -1,9 +1,10 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { ControlRelayFigure } from './figures';
 import { socketKept } from '../../relays/keeps';
 import { coilKindKept, coilVoltsKept } from '../../coils/keeps';
 
-export const controlRelayKeeps: readonly KeptMark[] = [
+export const controlRelayKeeps: readonly KeptMark<ControlRelayFigure>[] = [
   socketKept,
   {
     name: 'contactForms',

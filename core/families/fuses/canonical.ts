@@ -3,9 +3,9 @@
  * interrupting rating with what counts when none is marked.
  * Sources: IEC 60269 gates, UL 248 time delay, UL 248-14 and NFPA 70 240.60(C), all through core/standards.
  */
-import type { PartSpec } from '../../case/case';
+import type { FuseSpec } from './fields';
 import { utilisationCategories } from '../../fields/protection-fields';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalFuse } from './figures';
 import { supplementaryInterruptingAmps } from '../../standards/fuse-gates';
 import { cleanMarks } from '../normalise-spec';
 import { fuseEdges } from './gates';
@@ -14,7 +14,7 @@ const textOf = (mark: unknown) => (typeof mark === 'string' ? mark : '');
 const isCategory = (word: unknown): word is string => utilisationCategories.includes(word as never);
 
 /** Utilisation category and speed: either field may hold either word. */
-function words(spec: PartSpec): { category: unknown; speed: unknown } {
+function words(spec: FuseSpec): { category: unknown; speed: unknown } {
   const both = [spec.utilisation, spec.speed];
   const category = both.find(isCategory);
   const speed = both.find((word) => typeof word === 'string' && word !== 'none' && !isCategory(word));
@@ -30,7 +30,7 @@ const supplementaryClasses = new Set(['midget', '5x20', '6.3x32', '1/4x1-1/4']);
 const branchClasses = /^(C|C[A-F]|G|H|J|K1|K5|L|RK1|RK5|T|CC|plug-)/;
 
 /** True where the fuse is no branch-circuit fuse; null where a worn mark leaves that open, or nothing tells. */
-function isSupplementary(spec: PartSpec): boolean | null {
+function isSupplementary(spec: FuseSpec): boolean | null {
   if (spec.supplementary === true || spec.standard === 'UL 248-14' || spec.standard === 'IEC 60127') return true;
   const body = textOf(spec.fuseClass);
   if (supplementaryClasses.has(body)) return true;
@@ -44,7 +44,7 @@ function isSupplementary(spec: PartSpec): boolean | null {
 const iecBodies = /^(8x32|10x38|10x85|14x51|22x58|NH|D0|DI|BS88)/;
 
 /** The kind of branch-circuit fuse as a word for a line. */
-function branchWord(spec: PartSpec): string | null | undefined {
+function branchWord(spec: FuseSpec): string | null | undefined {
   const supplementary = isSupplementary(spec);
   if (supplementary) return 'supplementary';
   if (supplementary === null)
@@ -58,7 +58,7 @@ function branchWord(spec: PartSpec): string | null | undefined {
 }
 
 /** AC interrupting: the mark; of a UL 248-14 fuse without one, the least of its standard at 250 V. */
-function interruptingAc(spec: PartSpec): unknown {
+function interruptingAc(spec: FuseSpec): unknown {
   const mark = spec.interruptingAmpsAc === false ? 'none' : spec.interruptingAmpsAc;
   if (mark !== 'none') return mark;
   if (isSupplementary(spec) === false) return 'none';
@@ -70,7 +70,7 @@ function interruptingAc(spec: PartSpec): unknown {
  * Amps under the name of the percent column that counts for it: a time-delay Class CC counts as non-time-delay. A fuse that states no
  * speed, or whose speed is worn, takes the stricter column: whichever it is, it then is no more than allowed.
  */
-function motorColumn(spec: PartSpec, category: unknown, speed: unknown): CanonicalSpec {
+function motorColumn(spec: FuseSpec, category: unknown, speed: unknown): CanonicalFuse {
   const amps = spec.ratedAmps;
   if (amps === undefined) return {};
   const unstated = (speed === undefined || speed === null) && (typeof category !== 'string' || category === 'none');
@@ -82,13 +82,13 @@ function motorColumn(spec: PartSpec, category: unknown, speed: unknown): Canonic
  * Amps under the name of the fuse's category. Where that is worn, or left out on an IEC fuse, which always has one, it may be any of
  * them, so that the amps are not known under each.
  */
-function ampsByCategory(category: unknown, amps: unknown): CanonicalSpec {
+function ampsByCategory(category: unknown, amps: unknown): CanonicalFuse {
   if (category === null) return Object.fromEntries(utilisationCategories.map((one) => [`amps_${one}`, null]));
   return typeof category === 'string' && category !== 'none' ? { [`amps_${category}`]: amps } : {};
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalFuse(spec: PartSpec): CanonicalSpec {
+export function canonicalFuse(spec: FuseSpec): CanonicalFuse {
   const { category, speed } = words(spec);
   const branch = branchWord(spec);
   const ac = interruptingAc(spec);

@@ -1,4 +1,5 @@
 /** Marks of a fuse. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { flag, mark, num, upTo, word, type Field } from '../../fields/field';
 import { maker, serial, standardField, type } from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
@@ -143,3 +144,6 @@ export const fuseFields = [
   num('meltingI2tA2s', 'Melting I²t', 'A²s', upTo(1e12), 'Pre-arcing I²t.'),
   num('clearingI2tA2s', 'Clearing I²t', 'A²s', upTo(1e12), 'Total I²t.'),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type FuseSpec = MarksOf<typeof fuseFields>;

@@ -3,7 +3,7 @@
  * Laid out at a few lengths of time, so that a start of any length finds the next longer (to hold) or shorter (to melt).
  * Sources: IEC 60269 gates, UL 248 time delay by class, BS 7671 table 41.2, through core/standards.
  */
-import type { PartSpec } from '../../case/case';
+import type { FuseSpec } from './fields';
 import { C_MIN, gGLoopOhms } from '../../standards/disconnection';
 import { aMGates, conventionalGg, gGGates, SMALL_R_TIME_DELAY, timeDelayGates, ulFuse } from '../../standards/fuse-gates';
 
@@ -15,11 +15,11 @@ export const meltSeconds = [0.1, 0.4, 0.5, 5, 60] as const;
 const FAST_START_LIMIT = 2;
 
 /** Name of the figure that a start of this length is held to; a longer one than all is held to the continuous current. */
-export const holdName = (set: GateSet, seconds: number): string =>
-  `${set}_holds_${holdSeconds.find((length) => seconds <= length) ?? 'on'}`;
+export const holdName = (set: GateSet, seconds: number) =>
+  `${set}_holds_${holdSeconds.find((length) => seconds <= length) ?? 'on'}` as const;
 /** Name of the figure at which it has surely melted after this length. */
-export const meltName = (set: GateSet, seconds: number): string =>
-  `${set}_melts_${meltSeconds.filter((length) => length <= seconds + 1e-9).at(-1) ?? 0.1}`;
+export const meltName = (set: GateSet, seconds: number) =>
+  `${set}_melts_${meltSeconds.filter((length) => length <= seconds + 1e-9).at(-1) ?? 0.1}` as const;
 
 type Edges = Record<string, number | null>;
 /** Gates of IEC 60269 and of UL 248 stand under names of their own, so that a line cites the standard that it uses. */
@@ -70,7 +70,7 @@ function motorBackUp(amps: number): Edges {
   );
 }
 
-function timeDelay(spec: PartSpec, amps: number): Edges {
+function timeDelay(spec: FuseSpec, amps: number): Edges {
   const body = typeof spec.fuseClass === 'string' ? spec.fuseClass : '';
   const gate = timeDelayGates[body];
   if (!gate) return unknown('ul');
@@ -91,7 +91,7 @@ function timeDelay(spec: PartSpec, amps: number): Edges {
 }
 
 /** Edges of a fuse by category and speed; none where neither is carried. A category is IEC 60269, a speed alone UL 248. */
-export function fuseEdges(spec: PartSpec, category: unknown, speed: unknown): Edges {
+export function fuseEdges(spec: FuseSpec, category: unknown, speed: unknown): Edges {
   const amps = spec.ratedAmps;
   if (category === undefined && speed === undefined) return {};
   if (amps === undefined) return {};

@@ -1,4 +1,6 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
+import type { FuseSpec } from './fields';
+import type { FuseFigure } from './figures';
 import { fuseCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
@@ -43,13 +45,21 @@ export const fuses = {
   shortDescription: fuseShortDescription,
   positionFields: {
     supply: [
-      ...['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'],
-      ...['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'fuseHolder', 'maxFuseWatts'],
+      ...(['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'] as const),
+      ...(['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'fuseHolder', 'maxFuseWatts'] as const),
     ],
     load: [
-      ...['motors', 'loadAmps', 'continuousAmps', 'noncontinuousAmps', 'conductorAmpacityAmps', 'smallConductorLimit', 'overloadByFuse'],
-      ...['startAmps', 'startSeconds', 'inrushPeakAmps', 'inrushI2tA2s', 'maxPrimaryAmps', 'exactAmps', 'i2tLimitA2s'],
-      ...['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'blownThisMonth', 'plateWords'],
+      ...([
+        'motors',
+        'loadAmps',
+        'continuousAmps',
+        'noncontinuousAmps',
+        'conductorAmpacityAmps',
+        'smallConductorLimit',
+        'overloadByFuse',
+      ] as const),
+      ...(['startAmps', 'startSeconds', 'inrushPeakAmps', 'inrushI2tA2s', 'maxPrimaryAmps', 'exactAmps', 'i2tLimitA2s'] as const),
+      ...(['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'blownThisMonth', 'plateWords'] as const),
     ],
     duty: [],
   },
@@ -72,4 +82,4 @@ export const fuses = {
   drill: fuseDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<FuseSpec, FuseFigure>;

@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { FuseFigure } from './figures';
 
-export const fuseKeeps: readonly KeptMark[] = [
+export const fuseKeeps: readonly KeptMark<FuseFigure>[] = [
   {
     name: 'ratedAmps',
     label: 'Rated current',

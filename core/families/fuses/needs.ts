@@ -6,8 +6,8 @@
 import { waysOf } from '../../needs/need';
 import { certain } from '../../certain';
 import { numberMark, wordMark } from '../../case/case';
-import { field, needLine, wordLine } from '../../needs/line';
-import type { Need, RatingBasis } from '../../needs/need';
+import { field, lineOfWays, needLine, wordLine } from '../../needs/line';
+import type { Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { classesOfHolder, stringFuse, UNMARKED_FUSE_AMPS } from '../../standards/fuse-gates';
 import type { NeedContext } from '../contract';
@@ -128,18 +128,15 @@ function inrushNeeds(context: NeedContext): Need[] {
     ];
     const own: RatingBasis = { quantity: 'meltSeconds', unit: 's', relation: '>=', figure: field('minMeltSecondsAtStart'), limit: length };
     const ways = typeof seconds === 'number' ? [own, ...gates] : gates;
-    needs.push({
-      ...needLine({
+    needs.push(
+      lineOfWays(ways, {
         id: 'inrush',
-        quantity: 'fuseHoldsAmps',
-        limit,
         because: `${demand.because} The fuse must hold it${typeof seconds === 'number' ? ` for ${q(seconds, 's')}` : ''}; between what it surely holds and what surely melts it, it may go either way.`,
         brief: demand.brief,
         source: 'fuseGatesIec',
         inputs: [...demand.inputs, 'load.startSeconds'],
       }),
-      ways: waysOf(ways),
-    });
+    );
   }
   const i2t = numberMark(context.load, 'inrushI2tA2s');
   if (i2t !== undefined)
@@ -351,7 +348,7 @@ export const fuseNeeds = (context: NeedContext): Need[] => [
   ...supplyNeeds(context),
   ...branchProtectionNeed(context, { NFPA70: ['UL 248'], IEC: ['IEC 60269', 'UL 248'] }, 'branchKind'),
   ...overloadNeed(context),
-  ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context)),
+  ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context, 'ratedAmps')),
   ...conductorNeed(context, 'fuse'),
   ...circuitRatingNeed(context, 'fuse'),
   ...feederNeeds(context, 'ratedAmps'),

@@ -1,5 +1,6 @@
 /** Marks of a fuse's body as marks of the case: time delay said by a flag, a body size without a class. */
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { FuseSpec } from './fields';
 
 /** Returns the marks under the names of the case. */
 export function fuseSpecFromPlate(marks: FieldValues): FieldValues {
@@ -10,7 +11,7 @@ export function fuseSpecFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: 'J 30 A, time-delay'. */
-export const fuseShortDescription = (spec: PartSpec): string =>
+export const fuseShortDescription = (spec: FuseSpec): string =>
   [`${spec.fuseClass ?? ''} ${spec.ratedAmps ?? '?'} A`.trim(), spec.utilisation ?? spec.speed]
     .filter((word) => typeof word === 'string')
     .join(', ');

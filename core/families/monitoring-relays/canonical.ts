@@ -2,9 +2,11 @@
  * One form of a monitoring relay's spec for judging: nominal volts line to line, what it detects, how far it sees a phase that
  * a running motor holds up, its own supply as a coil. Sources: common practice; NEMA MG 1 unbalance, through core/standards.
  */
-import type { PartSpec } from '../../case/case';
+import type { CoilSpec } from '../../coils/figures';
+import type { NamesOf } from '../../fields/mark-types';
+import type { MonitoringRelaySpec } from './fields';
 import { monitoringFunctions } from '../../fields/relay-fields';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalMonitoringRelay } from './figures';
 import { heldPhaseBetweenLines, onePhaseAtAsymmetry } from '../../standards/unbalance';
 import { cleanMarks, currentKindsOf, flagWord, numberOr } from '../normalise-spec';
 import { coilLayout } from '../../coils/layout';
@@ -13,7 +15,7 @@ import { contactRatingLayout } from '../../relays/layout';
 /** Rounding of nominal volts: 230 to neutral is 398 between lines, printed 400. */
 const NOMINAL_TOLERANCE = 0.01;
 
-function nominalLayout(spec: PartSpec): CanonicalSpec {
+function nominalLayout(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const { nominalVoltsMin: min, nominalVoltsMax: max, nominalVoltsBetween: between } = spec;
   if (min === undefined && max === undefined) return {};
   const low = numberOr(min, numberOr(max, null));
@@ -26,15 +28,15 @@ function nominalLayout(spec: PartSpec): CanonicalSpec {
   return { nominalLineBands: three, nominalPhaseBands: band(1) };
 }
 
-function feedLayout(spec: PartSpec): CanonicalSpec {
+function feedLayout(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const feed = spec.auxiliarySupply;
   if (feed === undefined) return {};
   if (feed === 'self') return { fedBy: 'self' };
-  const { volts = null, kind = null } = (feed ?? {}) as { volts?: number | null; kind?: unknown };
+  const { volts = null, kind = null } = (feed ?? {}) as { volts?: number | null; kind?: CoilSpec['coilKind'] };
   return { fedByOther: feed === null ? null : 'own supply', ...coilLayout({ coilVolts: volts, coilKind: kind }) };
 }
 
-function detects(spec: PartSpec): CanonicalSpec {
+function detects(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const { functions } = spec;
   if (functions === undefined) return {};
   const by = (functions ?? {}) as Record<string, unknown>;
@@ -48,7 +50,7 @@ function detects(spec: PartSpec): CanonicalSpec {
 }
 
 /** Highest volts of a lost phase that it still sees: by its own limit, or by asymmetry in the less and the more favourable sense. */
-function lossLayout(spec: PartSpec): CanonicalSpec {
+function lossLayout(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const { phaseLossBelowPercent: below, asymmetrySettingMinPercent: asymmetry } = spec;
   if (below === undefined && asymmetry === undefined) return {};
   const limit = (mark: unknown) => (mark === 'none' || mark === false ? 0 : numberOr(mark, mark === null ? null : undefined));
@@ -69,14 +71,14 @@ function lossLayout(spec: PartSpec): CanonicalSpec {
 }
 
 /** Volts between lines and a frequency are AC, volts between plus and minus DC; undefined where neither is printed. */
-function kindsByVolts({ nominalVoltsBetween, nominalHertz }: PartSpec): string[] | undefined {
+function kindsByVolts({ nominalVoltsBetween, nominalHertz }: MonitoringRelaySpec): string[] | undefined {
   if (nominalVoltsBetween === 'positive-to-negative') return ['dc'];
   const alternating = typeof nominalVoltsBetween === 'string' && nominalVoltsBetween.startsWith('line');
   return alternating || (Array.isArray(nominalHertz) && nominalHertz.length > 0) ? ['ac'] : undefined;
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalMonitoringRelay(spec: PartSpec): CanonicalSpec {
+export function canonicalMonitoringRelay(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const { underVoltsMin: low, underVoltsMax: high } = spec;
   const bands =
     low === undefined && high === undefined
@@ -85,7 +87,7 @@ export function canonicalMonitoringRelay(spec: PartSpec): CanonicalSpec {
           underVoltsBands:
             typeof low === 'number' && typeof high === 'number' ? [[low, high]] : low === 'none' || high === 'none' ? 'none' : null,
         };
-  const flag = (name: string, yes: string, no: string): CanonicalSpec => {
+  const flag = (name: NamesOf<MonitoringRelaySpec, boolean>, yes: string, no: string): CanonicalMonitoringRelay => {
     const word = flagWord(spec[name] === 'none' ? false : spec[name], yes, no);
     return word === undefined ? {} : { [name]: word };
   };

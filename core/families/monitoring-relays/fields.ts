@@ -1,8 +1,10 @@
 /** Marks of a monitoring relay. Names and synonyms: common practice. */
+import { device } from '../../fields/device-marks';
+import type { MarksOf } from '../../fields/mark-types';
 import { declared, currentKinds, flag, mark, num, upTo, word, type Field } from '../../fields/field';
 import { contactForm, maker, serial, standardMark, terminalsMark, torque, type } from '../../fields/plate-marks';
 import { VOLTS, sheet } from '../../fields/print';
-import { contactRatings, maxAmbient, minAmbient, monitoringFunctions, pilotDuty } from '../../fields/relay-fields';
+import { contactRatings, maxAmbient, monitoringFunctions, pilotDuty } from '../../fields/relay-fields';
 
 export const monitoringRelayFields = [
   maker,
@@ -153,6 +155,9 @@ export const monitoringRelayFields = [
   flag('energisedWhenHealthy', 'Fail-safe (energised when healthy)', 'Output energised when healthy (fail-safe).', { short: 'Fail-safe' }),
   flag('latch', 'Latching (manual reset)', 'Keeps a fault until it is reset.', { short: 'Latching' }),
   pilotDuty,
-  minAmbient,
+  device.minAmbientC,
   maxAmbient,
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type MonitoringRelaySpec = MarksOf<typeof monitoringRelayFields>;

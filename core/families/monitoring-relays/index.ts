@@ -1,4 +1,6 @@
 /** Monitoring relays of three-phase and single-phase supplies. Wiring only; see README.md in this folder. */
+import type { MonitoringRelaySpec } from './fields';
+import type { MonitoringRelayFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { monitoringRelayKeeps } from './keeps';
@@ -53,8 +55,15 @@ export const monitoringRelays = {
       'ambientC',
     ],
     load: [
-      ...['functionsNeeded', 'underVoltsSettingNeeded', 'regeneratedPercent', 'rideThroughSeconds', 'startDipPercent', 'startSeconds'],
-      ...['changeoversNeeded', 'failSafeNeeded', 'latchNeeded', 'supplyKindNeeded', 'contacts'],
+      ...([
+        'functionsNeeded',
+        'underVoltsSettingNeeded',
+        'regeneratedPercent',
+        'rideThroughSeconds',
+        'startDipPercent',
+        'startSeconds',
+      ] as const),
+      ...(['changeoversNeeded', 'failSafeNeeded', 'latchNeeded', 'supplyKindNeeded', 'contacts'] as const),
     ],
     duty: [],
   },
@@ -80,4 +89,4 @@ export const monitoringRelays = {
   faultFinding: 'none',
   extraViews: ['panel-meter'],
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<MonitoringRelaySpec, MonitoringRelayFigure>;

@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { MonitoringRelayFigure } from './figures';
 
-export const monitoringRelayKeeps: readonly KeptMark[] = [
+export const monitoringRelayKeeps: readonly KeptMark<MonitoringRelayFigure>[] = [
   {
     name: 'nominalVoltsMin',
     label: 'Nominal voltage, minimum',

@@ -1,9 +1,12 @@
 /** Need lines of a monitoring relay: what it must be fed with, see and ride through. Sources: common practice, NEMA MG 1. */
+import type { MonitoringRelayFigure } from './figures';
+import type { LoadMarks } from '../../fields/load-fields';
+import type { NamesOf } from '../../fields/mark-types';
 import { numberMark, wordMark, wordsMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
 import { monitoringFunctions } from '../../fields/relay-fields';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { coilNeeds } from '../../coils/needs';
 import type { NeedContext } from '../contract';
@@ -215,7 +218,7 @@ function settingNeeds(context: NeedContext): Need[] {
   const ride = rideThrough(context);
   const changeovers = numberMark(load, 'changeoversNeeded');
   const inputs = ['load.rideThroughSeconds', 'load.startDipPercent', 'load.startSeconds'];
-  const flag = (id: string, quantity: string, mark: string, words: string, because: string): Need[] =>
+  const flag = (id: string, quantity: MonitoringRelayFigure, mark: NamesOf<LoadMarks, boolean>, words: string, because: string): Need[] =>
     load[mark] === true || load[mark] === null
       ? [wordLine({ id, quantity, limit: load[mark] === null ? null : [words], ...fit, because, inputs: [`load.${mark}`] })]
       : [];

@@ -1,10 +1,14 @@
 /** Which wire goes where on a monitoring relay? Rail terminals L1 L2 L3 (N), A1 A2, 11-12-14: IEC 60947-1 marking, from memory. */
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalMonitoringRelay } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 
 /** Measured conductors, own supply, contacts in use. */
-export function monitoringTerminals({ load }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
-  const wires = (part: CanonicalSpec | null) => (typeof part?.wires === 'number' ? part.wires : undefined);
+export function monitoringTerminals(
+  { load }: NeedContext,
+  from: CanonicalMonitoringRelay | null,
+  to: CanonicalMonitoringRelay,
+): TerminalMove[] {
+  const wires = (part: CanonicalMonitoringRelay | null) => (typeof part?.wires === 'number' ? part.wires : undefined);
   const names = (count: number) => (count === 2 ? ['L', 'N'] : ['L1', 'L2', 'L3', 'N'].slice(0, count));
   const [old, fresh] = [names(wires(from) ?? wires(to) ?? 3), names(wires(to) ?? 3)];
   const measured = (fresh.length >= old.length ? fresh : old).map((name): TerminalMove => ({

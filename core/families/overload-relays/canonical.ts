@@ -3,8 +3,8 @@
  * the time that it surely holds and by which it surely trips; contacts with what a changeover covers.
  * Sources: NFPA 70 430.32, IEC 60947-4-1, through core/standards.
  */
-import type { PartSpec } from '../../case/case';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { OverloadRelaySpec } from './fields';
+import type { CanonicalOverloadRelay } from './figures';
 import { overloadTripPercent } from '../../standards/motor-branch';
 import { tripClassSeconds, ultimateTripRatio } from '../../standards/overload-classes';
 import { cleanMarks, flagWord } from '../normalise-spec';
@@ -14,7 +14,7 @@ const ELEMENT_TRIP_RATIO = overloadTripPercent.serviceFactor115 / 100;
 /** Percents that a need may allow, each with a range of its own. */
 export const tripPercents = [...new Set(Object.values(overloadTripPercent))];
 
-function tripRatio(spec: PartSpec): number | null {
+function tripRatio(spec: OverloadRelaySpec): number | null {
   const given = spec.ultimateTripPercentOfSetting;
   if (typeof given === 'number') return given / 100;
   // A worn standard takes no default that only one of them gives.
@@ -23,9 +23,9 @@ function tripRatio(spec: PartSpec): number | null {
 }
 
 /** Full-load amps served: a dial that trips later than allowed is set below the plate amps. */
-function servedAmps(spec: PartSpec): CanonicalSpec {
+function servedAmps(spec: OverloadRelaySpec): CanonicalOverloadRelay {
   const { settingMinAmps: min, settingMaxAmps: max, elementMinFullLoadAmps: from, elementMaxFullLoadAmps: to } = spec;
-  const out: CanonicalSpec = {};
+  const out: CanonicalOverloadRelay = {};
   const element = from !== undefined || to !== undefined;
   if (min === undefined && max === undefined && !element) return {};
   const [low, high] = element ? [from, to] : [min, max];
@@ -39,7 +39,7 @@ function servedAmps(spec: PartSpec): CanonicalSpec {
   return out;
 }
 
-function times(spec: PartSpec): CanonicalSpec {
+function times(spec: OverloadRelaySpec): CanonicalOverloadRelay {
   const { tripClass } = spec;
   if (tripClass === undefined) return {};
   const edges = typeof tripClass === 'string' ? tripClassSeconds[tripClass] : undefined;
@@ -47,7 +47,7 @@ function times(spec: PartSpec): CanonicalSpec {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalOverloadRelay(spec: PartSpec): CanonicalSpec {
+export function canonicalOverloadRelay(spec: OverloadRelaySpec): CanonicalOverloadRelay {
   const contacts = Array.isArray(spec.tripContacts)
     ? [...new Set(spec.tripContacts.flatMap((one: unknown) => (one === 'CO' ? ['CO', 'NC', 'NO'] : [one])))]
     : undefined;

@@ -1,4 +1,5 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
 import { currentKind, maker, ratedVoltsMark, serial, standardField, terminalsMark, type } from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
@@ -86,3 +87,6 @@ export const overloadRelayFields = [
     { short: 'Element max.' },
   ),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type OverloadRelaySpec = MarksOf<typeof overloadRelayFields>;

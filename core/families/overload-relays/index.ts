@@ -1,4 +1,6 @@
 /** Overload relays: bimetal, electronic, heater elements. Wiring only; see README.md in this folder. */
+import type { OverloadRelaySpec } from './fields';
+import type { OverloadRelayFigure } from './figures';
 import { overloadRelayCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
@@ -30,8 +32,8 @@ export const overloadRelays = {
   positionFields: {
     supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
     load: [
-      ...['control', 'starter', 'overloadPosition', 'startSeconds', 'stallSecondsHot', 'resetNeeded', 'tripContactsNeeded'],
-      ...['currentTransformerPrimaryAmps', 'currentTransformerSecondaryAmps'],
+      ...(['control', 'starter', 'overloadPosition', 'startSeconds', 'stallSecondsHot', 'resetNeeded', 'tripContactsNeeded'] as const),
+      ...(['currentTransformerPrimaryAmps', 'currentTransformerSecondaryAmps'] as const),
     ],
     duty: [],
   },
@@ -47,4 +49,4 @@ export const overloadRelays = {
   drill: overloadDrill,
   faultFinding: 'why-it-operated',
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<OverloadRelaySpec, OverloadRelayFigure>;

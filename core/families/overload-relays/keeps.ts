@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { OverloadRelayFigure } from './figures';
 
-export const overloadKeeps: readonly KeptMark[] = [
+export const overloadKeeps: readonly KeptMark<OverloadRelayFigure>[] = [
   {
     name: 'tripClass',
     label: 'Trip class',

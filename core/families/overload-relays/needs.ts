@@ -9,7 +9,7 @@ import { overlay } from '../../case/overlay';
 import { connectedVolts, runningAmpsFactor } from '../../loads/connected-volts';
 import { motorRunningAmps } from '../../loads/demand';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { overloadTripPercent, RISE_C_FOR_125, SERVICE_FACTOR_FOR_125 } from '../../standards/motor-branch';
 import { DELTA_PHASE_SHARE } from '../../standards/overload-classes';
@@ -75,7 +75,7 @@ function settingNeed(context: NeedContext): Need[] {
   if (!seen) return [];
   const nfpa = context.practice === 'NFPA70';
   const { percent, words } = allowedTripPercent(context);
-  const figureName = nfpa ? `serves_${percent ?? overloadTripPercent.otherMotors}` : 'servesAsDial';
+  const figureName = nfpa ? (`serves_${percent ?? overloadTripPercent.otherMotors}` as const) : 'servesAsDial';
   const rule = !nfpa
     ? ' The dial must reach them.'
     : percent === null

@@ -1,5 +1,6 @@
 /** Marks of an overload relay's plate as marks of the case: the ends of its dial, reset modes as a list. */
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { OverloadRelaySpec } from './fields';
 
 const resets: Record<string, readonly string[]> = { 'manual or automatic': ['manual', 'automatic'] };
 
@@ -14,7 +15,7 @@ export function overloadSpecFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: '24 to 32 A, class 10'. */
-export const overloadShortDescription = (spec: PartSpec): string =>
+export const overloadShortDescription = (spec: OverloadRelaySpec): string =>
   [
     spec.elementMinFullLoadAmps
       ? `element ${spec.elementMinFullLoadAmps} to ${spec.elementMaxFullLoadAmps} A`

@@ -1,10 +1,10 @@
 /** Which wire goes where on an overload relay? Contact marks 95-96 break, 97-98 make: IEC 60947-4-1 terminal marking, from memory. */
 import { wordsMark } from '../../case/case';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalOverloadRelay } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 
 /** Main poles, then the trip contacts in use. */
-export function overloadTerminals({ load }: NeedContext, _from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
+export function overloadTerminals({ load }: NeedContext, _from: CanonicalOverloadRelay | null, to: CanonicalOverloadRelay): TerminalMove[] {
   const poles = typeof to.poles === 'number' ? to.poles : 3;
   const main = Array.from({ length: poles }, (_, i): TerminalMove => ({
     circuit: 'main',

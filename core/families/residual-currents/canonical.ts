@@ -4,8 +4,8 @@
  * Sources: IEC 61008-1, 61009-1 and UL 943 through core/standards.
  */
 import { isOneOf, keysOf } from '../../certain';
-import type { PartSpec } from '../../case/case';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { ResidualCurrentSpec } from './fields';
+import type { CanonicalResidualCurrent } from './figures';
 import { groundFaultClasses, residualSeconds } from '../../standards/residual-current';
 import { cleanMarks } from '../normalise-spec';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
@@ -15,7 +15,7 @@ const isNumber = (mark: unknown): mark is number => typeof mark === 'number';
 const isNone = (mark: unknown) => mark === 'none' || mark === false;
 
 /** With or without: the standard settles it, else a letter before the amps, else the kind of short-circuit figure; null: not to be told. */
-export function overcurrentPartOf(spec: PartSpec): 'with' | 'without' | null {
+export function overcurrentPartOf(spec: ResidualCurrentSpec): 'with' | 'without' | null {
   const standard = textOf(spec.standard);
   if (standard.includes('61008')) return 'without';
   if (standard.includes('61009')) return 'with';
@@ -27,7 +27,7 @@ export function overcurrentPartOf(spec: PartSpec): 'with' | 'without' | null {
 }
 
 /** Break times by delay; a short time delay keeps the longest times of the general type. */
-function times(spec: PartSpec): CanonicalSpec {
+function times(spec: ResidualCurrentSpec): CanonicalResidualCurrent {
   if (spec.delay === undefined) return {};
   const word = isNone(spec.delay) ? 'general' : spec.delay;
   const row = word === 'S' ? residualSeconds.S : word === 'general' || word === 'short-time-delay' ? residualSeconds.general : null;
@@ -39,7 +39,7 @@ function times(spec: PartSpec): CanonicalSpec {
 }
 
 /** Marks of the overcurrent part under the names of a breaker's. */
-function overcurrentMarks(spec: PartSpec): CanonicalSpec {
+function overcurrentMarks(spec: ResidualCurrentSpec): CanonicalResidualCurrent {
   const standard = textOf(spec.standard);
   const circuitBreaker = standard.includes('60947-2');
   const { curve, ratedAmps, icnAmps, interruptingAmps } = spec;
@@ -55,7 +55,7 @@ function overcurrentMarks(spec: PartSpec): CanonicalSpec {
 }
 
 /** An IEC device has no North American class; a class states its trip level. */
-function classMarks(spec: PartSpec): CanonicalSpec {
+function classMarks(spec: ResidualCurrentSpec): CanonicalResidualCurrent {
   const { protectionClass, tripMilliamps } = spec;
   const own = protectionClass === undefined && textOf(spec.standard).startsWith('IEC') ? 'none' : protectionClass;
   const known = isOneOf(keysOf(groundFaultClasses), own) ? groundFaultClasses[own] : undefined;
@@ -66,14 +66,14 @@ function classMarks(spec: PartSpec): CanonicalSpec {
 }
 
 /** The same for lines that it exempts from: null where a worn mark hides it, left out where no mark speaks of it. */
-function overcurrentMark(spec: PartSpec): CanonicalSpec {
+function overcurrentMark(spec: ResidualCurrentSpec): CanonicalResidualCurrent {
   const part = overcurrentPartOf(spec);
   const worn = [spec.standard, spec.curve, spec.icnAmps, spec.interruptingAmps, spec.conditionalShortCircuitAmps].includes(null);
   return part === null && !worn ? {} : { overcurrentMark: part };
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalResidual(spec: PartSpec): CanonicalSpec {
+export function canonicalResidual(spec: ResidualCurrentSpec): CanonicalResidualCurrent {
   const part = overcurrentPartOf(spec);
   return {
     ...(part === 'without' ? {} : overcurrentMarks(spec)),

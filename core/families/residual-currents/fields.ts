@@ -1,4 +1,5 @@
 /** Marks of a residual-current device. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { mark, num, word, type Field } from '../../fields/field';
 import { currentKind, hertz, maker, serial, standardField, type } from '../../fields/plate-marks';
 import { AMPS, KILO, VOLTS, printedAs, sheet } from '../../fields/print';
@@ -109,3 +110,6 @@ export const residualCurrentFields = [
   mark('minTempC', 'Down to', 'number', { unit: '°C', min: -60, max: 0 }, 'Lowest temperature at which it works.', sheet),
   num('interruptingAmps', 'Interrupting rating', 'A', { min: 100, max: 300000 }, 'Interrupting rating (UL).'),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type ResidualCurrentSpec = MarksOf<typeof residualCurrentFields>;

@@ -1,4 +1,6 @@
 /** Residual-current devices with and without overcurrent part, and North American ground-fault devices. Wiring only; see README.md in this folder. */
+import type { ResidualCurrentSpec } from './fields';
+import type { ResidualCurrentFigure } from './figures';
 import { plainWords } from './owner-summary';
 import { withoutStandardAliases } from './aliases';
 import { residualCurrentCurve } from './curve';
@@ -41,13 +43,27 @@ export const residualCurrents = {
   shortDescription: residualShortDescription,
   positionFields: {
     supply: [
-      ...['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'],
-      ...['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms'],
+      ...(['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'] as const),
+      ...(['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms'] as const),
     ],
     load: [
-      ...['electronics', 'smoothDcLimitMilliamps', 'standingLeakageMilliamps', 'additionalProtection', 'purpose', 'overcurrentNeededHere'],
-      ...['downstreamSensitivityMilliamps', 'selectivityRequired', 'polesToSwitch', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'],
-      ...['conductorAmpacityAmps', 'startAmps', 'disconnectSeconds', 'plateWords'],
+      ...([
+        'electronics',
+        'smoothDcLimitMilliamps',
+        'standingLeakageMilliamps',
+        'additionalProtection',
+        'purpose',
+        'overcurrentNeededHere',
+      ] as const),
+      ...([
+        'downstreamSensitivityMilliamps',
+        'selectivityRequired',
+        'polesToSwitch',
+        'loadAmps',
+        'continuousAmps',
+        'noncontinuousAmps',
+      ] as const),
+      ...(['conductorAmpacityAmps', 'startAmps', 'disconnectSeconds', 'plateWords'] as const),
     ],
     duty: [],
   },
@@ -74,4 +90,4 @@ export const residualCurrents = {
   extraViews: ['leakage'],
   ownersPage: plainWords,
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<ResidualCurrentSpec, ResidualCurrentFigure>;

@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { ResidualCurrentFigure } from './figures';
 
-export const residualKeeps: readonly KeptMark[] = [
+export const residualKeeps: readonly KeptMark<ResidualCurrentFigure>[] = [
   {
     name: 'sensitivityMilliamps',
     label: 'Rated residual current',

@@ -1,4 +1,5 @@
 /** Laws that judging residual devices, coils and capacitors must keep, over random parts and positions; and what is proved of them. */
+import type { ResidualType } from '../../fields/residual-fields';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { plainCase, verdictOrder } from '@/tests/judging';
@@ -165,7 +166,7 @@ describe('proofs (IEC 61008-1: no trip at half, 300 and 40 ms; BS 7671 411.5.3, 
     expect(by(delayed, 'electrode')).toBeUndefined();
   });
   it('is tried with what its load leaks, where it is made to see that (IEC 61008-1: 0.35 to 1.4 times; IEC 62423: 0.5 to 2, from memory)', () => {
-    const tried = (residualType: string, electronics: string, sensitivityMilliamps = 30) =>
+    const tried = (residualType: ResidualType, electronics: string, sensitivityMilliamps = 30) =>
       residualCurrents
         .proofs({
           need: contextOf(plain({}, { electronics }, [])),

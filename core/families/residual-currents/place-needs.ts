@@ -5,7 +5,7 @@
  */
 import { numberMark } from '../../case/case';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
 import { inrushNeeds, leastFaultNeeds } from '../../overcurrent/breaker-circuit';

@@ -1,5 +1,6 @@
 /** Marks of a residual-current device's plate as marks of the case: poles with their neutral, the highest of its volts. */
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { ResidualCurrentSpec } from './fields';
 
 /** Returns the marks under the names of the case; what carries such a name already goes before. */
 export function residualSpecFromPlate(marks: FieldValues): FieldValues {
@@ -16,7 +17,7 @@ export function residualSpecFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: 'type A, 30 mA, 40 A, 2 poles'. */
-export const residualShortDescription = (spec: PartSpec): string =>
+export const residualShortDescription = (spec: ResidualCurrentSpec): string =>
   [
     spec.residualType ? `type ${String(spec.residualType)}` : String(spec.protectionClass ?? ''),
     spec.sensitivityMilliamps || spec.tripMilliamps ? `${Number(spec.sensitivityMilliamps ?? spec.tripMilliamps)} mA` : '',

@@ -1,13 +1,13 @@
 /** Which wire goes where on a residual-current device? Marks: IEC 61008-1 on terminals; North American leads; from memory. */
 import { certain } from '../../certain';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalResidualCurrent } from './figures';
 import type { NeedContext, TerminalMove } from '../contract';
 
-const isAmerican = (part: CanonicalSpec | null, practice: string) =>
+const isAmerican = (part: CanonicalResidualCurrent | null, practice: string) =>
   typeof part?.standard === 'string' ? part.standard.startsWith('UL') : practice === 'NFPA70';
 
 /** Marks of the live conductors in order, the neutral last: line side and load side. */
-function marksOf(part: CanonicalSpec | null, practice: string): { line: string[]; load: string[] } {
+function marksOf(part: CanonicalResidualCurrent | null, practice: string): { line: string[]; load: string[] } {
   const poles = typeof part?.poles === 'number' ? part.poles : 2;
   if (isAmerican(part, practice)) {
     const hot = Array.from({ length: poles }, (_, i) => certain('ABCD'[i]));
@@ -22,7 +22,11 @@ function marksOf(part: CanonicalSpec | null, practice: string): { line: string[]
 }
 
 /** Line side, load side, neutral, functional earth. */
-export function residualTerminals({ practice }: NeedContext, from: CanonicalSpec | null, to: CanonicalSpec): TerminalMove[] {
+export function residualTerminals(
+  { practice }: NeedContext,
+  from: CanonicalResidualCurrent | null,
+  to: CanonicalResidualCurrent,
+): TerminalMove[] {
   const [old, next] = [marksOf(from ?? to, practice), marksOf(to, practice)];
   const side = (name: 'line' | 'load') =>
     next[name].map((mark, i): TerminalMove => ({

@@ -6,7 +6,7 @@
  */
 import { numberMark } from '../../case/case';
 import { field, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { ADDITIONAL_PROTECTION_SECONDS, SELECTIVITY_RATIO } from '../../standards/residual-current';
 import type { NeedContext } from '../contract';
@@ -19,7 +19,7 @@ function selectivityNeeds({ load }: NeedContext): Need[] {
   if (asked !== true && asked !== null) return [];
   const below = load.downstreamSensitivityMilliamps === undefined ? undefined : numberMark(load, 'downstreamSensitivityMilliamps');
   const base = { source: 'residualSelectivity' as const, inputs: ['load.selectivityRequired', 'load.downstreamSensitivityMilliamps'] };
-  const needs = [
+  const needs: Need[] = [
     wordLine({
       ...base,
       id: 'selective-delay',

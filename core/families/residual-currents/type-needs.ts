@@ -6,7 +6,7 @@ import { certain, keysOf } from '../../certain';
 import { flagMark, numberMark } from '../../case/case';
 import { residualTypes } from '../../fields/residual-fields';
 import { field, needLine, wordLine } from '../../needs/line';
-import type { Need, RatingBasis } from '../../needs/need';
+import type { Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { frontEndOf, smoothDcBound, typesFor } from '../../residual/leakage';
 import {
@@ -33,11 +33,11 @@ export function typeNeeds({ load, supply, practice }: NeedContext): Need[] {
   if (front === undefined) return [];
   const bound = smoothDcBound(load);
   const base = {
-    quantity: 'residualType',
+    quantity: 'residualType' as const,
     source: front?.electronics === 'ev-charger' ? ('residualTypeCharger' as const) : ('residualTypeByLoad' as const),
     inputs: ['load.electronics', 'load.kind', 'load.smoothDcLimitMilliamps'],
     // North American devices carry no type; their tests include pulsating direct current.
-    ...(practice === 'NFPA70' ? { notApplicableWhen: { name: 'typeUse', word: 'no type by its standard' } } : {}),
+    ...(practice === 'NFPA70' ? { notApplicableWhen: { name: 'typeUse' as const, word: 'no type by its standard' } } : {}),
   };
   if (front === null)
     return [

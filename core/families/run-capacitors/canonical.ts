@@ -5,9 +5,9 @@
  */
 import { isOneOf, keysOf } from '../../certain';
 import { figuresMark, rowsMark } from '../../case/case';
-import type { PartSpec } from '../../case/case';
+import type { RunCapacitorSpec } from './fields';
 import { capacitorSections } from '../../fields/capacitor-fields';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { CanonicalRunCapacitor } from './figures';
 import { LIFE_AT_CELSIUS, lifeHours, restateLife } from '../../standards/run-capacitors';
 import { cleanMarks } from '../normalise-spec';
 
@@ -35,7 +35,7 @@ const shareOf = (read: unknown, rated: number | null | undefined, tolerance: unk
     ? round((Math.abs(read / rated - 1) * 100 * 100) / tolerance)
     : null;
 
-function sectionsOf(spec: PartSpec): CanonicalSpec {
+function sectionsOf(spec: RunCapacitorSpec): CanonicalRunCapacitor {
   const { sections } = spec;
   if (sections === undefined) return {};
   const names = capacitorSections.map((name) => `microfarads_${name}`);
@@ -44,7 +44,7 @@ function sectionsOf(spec: PartSpec): CanonicalSpec {
     return { ...Object.fromEntries(names.map((name) => [name, mark])), anyMicrofarads: mark };
   }
   const rows = rowsMark(sections);
-  const out: CanonicalSpec = {};
+  const out: CanonicalRunCapacitor = {};
   for (const name of capacitorSections) {
     const row = rows.find((one) => one.name === name);
     if (row) out[`microfarads_${name}`] = rowMicrofarads(row);
@@ -56,9 +56,9 @@ function sectionsOf(spec: PartSpec): CanonicalSpec {
   return out;
 }
 
-function readings(spec: PartSpec, laid: CanonicalSpec): CanonicalSpec {
+function readings(spec: RunCapacitorSpec, laid: CanonicalRunCapacitor): CanonicalRunCapacitor {
   const { reads, tolerancePercent, measuredAmps, measuredVolts } = spec;
-  const out: CanonicalSpec = {};
+  const out: CanonicalRunCapacitor = {};
   if (reads !== undefined && reads !== 'none' && reads !== false)
     for (const name of capacitorSections) {
       const read = reads === null ? null : (reads as Record<string, unknown>)[name];
@@ -81,14 +81,14 @@ function readings(spec: PartSpec, laid: CanonicalSpec): CanonicalSpec {
 }
 
 /** Probable life by its class, restated at one case temperature; nothing where no class is printed. */
-function life({ lifeClass, maxCaseC }: PartSpec): CanonicalSpec {
+function life({ lifeClass, maxCaseC }: RunCapacitorSpec): CanonicalRunCapacitor {
   if (lifeClass === undefined) return {};
   const hours = isOneOf(keysOf(lifeHours), lifeClass) ? lifeHours[lifeClass] : null;
   return { lifeHoursAt70C: hours !== null && isNumber(maxCaseC) ? Math.round(restateLife(hours, maxCaseC, LIFE_AT_CELSIUS)) : null };
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalRunCapacitor(spec: PartSpec): CanonicalSpec {
+export function canonicalRunCapacitor(spec: RunCapacitorSpec): CanonicalRunCapacitor {
   const laid = sectionsOf(spec);
   const { protection } = spec;
   return {

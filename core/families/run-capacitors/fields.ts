@@ -1,4 +1,5 @@
 /** Marks of a run capacitor. Names and synonyms: common practice. */
+import type { MarksOf } from '../../fields/mark-types';
 import { capacitorLifeClasses, capacitorProtections, capacitorSections } from '../../fields/capacitor-fields';
 import { declared, mark, num, text, upTo, word, type Field } from '../../fields/field';
 import { maker, serial, standardMeaning, type } from '../../fields/plate-marks';
@@ -125,3 +126,6 @@ export const runCapacitorFields = [
   text('madeOf', 'Made up of', 'What it is put together from; no line.', { short: 'Made up of' }),
   text('note', 'Note', 'Remark; no line.'),
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type RunCapacitorSpec = MarksOf<typeof runCapacitorFields>;

@@ -1,4 +1,6 @@
 /** Run capacitors of permanent-split motors. Wiring only; see README.md in this folder. */
+import type { RunCapacitorSpec } from './fields';
+import type { RunCapacitorFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { runCapacitorKeeps } from './keeps';
@@ -48,4 +50,4 @@ export const runCapacitors = {
   condition: runCapacitorCondition,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
   parallelCombinations: combineCapacitors,
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<RunCapacitorSpec, RunCapacitorFigure>;

@@ -1,7 +1,8 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { RunCapacitorFigure } from './figures';
 
-export const runCapacitorKeeps: readonly KeptMark[] = [
+export const runCapacitorKeeps: readonly KeptMark<RunCapacitorFigure>[] = [
   {
     name: 'anyMicrofarads',
     label: 'Capacitance',

@@ -4,12 +4,13 @@
  * A reading on a part is held against that part's own tolerance: selecting and condemning are two questions.
  * Sources: IEC 60252-1 and UL 810 through core/standards; exact capacitance is common practice.
  */
+import type { RunCapacitorFigure } from './figures';
 import { certain } from '../../certain';
 import { numberMark, rowsMark, wordsMark } from '../../case/case';
 import type { LoadMarks } from '../../fields/load-fields';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import { field, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { DAYS_OF_YEAR, HALVING_KELVIN, LIFE_AT_CELSIUS, restateLife } from '../../standards/run-capacitors';
 import type { NeedContext } from '../contract';
@@ -227,7 +228,7 @@ function toleranceNeeds({ load }: NeedContext): Need[] {
 
 /** What was read on the part itself: within its own tolerance, or spent. */
 function readNeeds({ supply }: NeedContext): Need[] {
-  const share = (id: string, name: string, about: string, because: string, inputs: string[]) =>
+  const share = (id: string, name: RunCapacitorFigure, about: string, because: string, inputs: string[]) =>
     needLine({
       id,
       quantity: 'capacitanceRead',

@@ -1,4 +1,5 @@
 /** Run capacitors: laws, combinations, readings against an independent circuit solution, terminals of two singles for a dual. */
+import type { DeviceFamily } from '../contract';
 import fc from 'fast-check';
 import { abs, add, complex, divide, multiply, type Complex } from 'mathjs';
 import { describe, expect, it } from 'vitest';
@@ -18,6 +19,7 @@ import { conditionOf, runCapacitorCondition } from './verdict';
 const plain = (load: FieldValues, specs: FieldValues[], supply: FieldValues = { hertz: 60 }) =>
   plainCase({ practice: 'NFPA70', family: 'run-capacitor', supply, load }, specs);
 const contextFor = (load: FieldValues) => contextOf(plain(load, []));
+const anyCapacitor: DeviceFamily = runCapacitors;
 const unit: FieldValues = {
   kind: 'hermetic-compressor',
   sections: [
@@ -273,7 +275,7 @@ describe('singles on the shelf for a dual', () => {
   });
   it('the map from a dual to two singles joins their commons', () => {
     const [two] = combineCapacitors(contextFor(unit), shelf);
-    const dual = runCapacitors.canonical({ sections: unit.sections });
+    const dual = anyCapacitor.canonical({ sections: unit.sections });
     const moves = runCapacitors.terminals(contextFor(unit), dual, runCapacitors.canonical(two!.raw));
     expect(moves.map(({ from, to }) => [from, to])).toEqual([
       ['C', 'one terminal of each, joined'],
@@ -290,7 +292,7 @@ describe('singles on the shelf for a dual', () => {
   });
   it('one half of a dual leaves a terminal to insulate', () => {
     const motor: FieldValues = { kind: 'motor-1ph', sections: [{ name: 'motor', microfarads: 7.5 }] };
-    const moves = runCapacitors.terminals(contextFor(motor), null, runCapacitors.canonical({ sections: unit.sections }));
+    const moves = runCapacitors.terminals(contextFor(motor), null, anyCapacitor.canonical({ sections: unit.sections }));
     expect(moves.some(({ note }) => note.includes('insulate'))).toBe(true);
   });
 });

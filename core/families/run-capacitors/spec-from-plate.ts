@@ -1,7 +1,8 @@
 /** Marks of a capacitor's plate as marks of the case: sections by their terminals, the lowest of its volts, its safety class. */
 import { rowsMark } from '../../case/case';
 import { certain } from '../../certain';
-import type { FieldValues, PartSpec } from '../../case/case';
+import type { FieldValues } from '../../case/case';
+import type { RunCapacitorSpec } from './fields';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 
 const numbersOf = (mark: unknown): number[] =>
@@ -36,7 +37,7 @@ export function runCapacitorLoadFromPlate(marks: FieldValues): FieldValues {
 }
 
 /** Example: '35 + 5 µF, 440 V, ±5 %'. */
-export const runCapacitorShortDescription = (spec: PartSpec): string =>
+export const runCapacitorShortDescription = (spec: RunCapacitorSpec): string =>
   [
     Array.isArray(spec.sections)
       ? `${rowsMark(spec.sections)

@@ -6,7 +6,8 @@
  */
 import { certain } from '../../certain';
 import { capacitorSections } from '../../fields/capacitor-fields';
-import { numberMark, type PartSpec } from '../../case/case';
+import type { RunCapacitorSpec } from './fields';
+import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { openShare, shortedShare } from '../../standards/run-capacitors';
 import type { NeedContext, PartCondition } from '../contract';
@@ -37,7 +38,7 @@ export const conditionWords: Record<Condition, string> = {
 };
 
 /** What was read on each section, and while running, held against its own mark and tolerance; nothing where nothing was read. */
-export function runCapacitorCondition({ supply }: NeedContext, spec: PartSpec): PartCondition[] {
+export function runCapacitorCondition({ supply }: NeedContext, spec: RunCapacitorSpec): PartCondition[] {
   const laid = canonicalRunCapacitor(spec);
   const tolerance = typeof spec.tolerancePercent === 'number' ? spec.tolerancePercent : null;
   const one = (about: string, read: number | null, rated: unknown, how: string): PartCondition => {

@@ -2,8 +2,8 @@
  * One form of a timing relay's spec for judging: what its words surely do and may do, ranges, control input, output.
  * A word that may be two things leaves both open; a word that is not known leaves everything open.
  */
-import type { PartSpec } from '../../case/case';
-import type { CanonicalSpec } from '../../matching/canonical';
+import type { TimingRelaySpec } from './fields';
+import type { CanonicalTimingRelay } from './figures';
 import { functionsOfWord, timingFunctionIds, type TimingFunction } from '../../timing/functions';
 import { cleanMarks, flagWord } from '../normalise-spec';
 import { coilLayout } from '../../coils/layout';
@@ -16,7 +16,7 @@ const bySignal: Partial<Record<TimingFunction, TimingFunction>> = {
   'one-shot on signal': 'interval',
 };
 
-function functionLayout(spec: PartSpec): CanonicalSpec {
+function functionLayout(spec: TimingRelaySpec): CanonicalTimingRelay {
   const { functionWords: words, signalInput } = spec;
   if (words === undefined) return {};
   if (!Array.isArray(words)) return { functions: words === null ? null : 'none' };
@@ -41,10 +41,10 @@ const contactOutputs: Record<string, { sure: number; perhaps: number }> = {
   'relay contact, gold flashed': { sure: 10, perhaps: 1 },
 };
 
-function outputLayout(spec: PartSpec): CanonicalSpec {
+function outputLayout(spec: TimingRelaySpec): CanonicalTimingRelay {
   const own = typeof spec.output === 'string' ? contactOutputs[spec.output] : undefined;
   const { outputLeakageMilliamps: leakage, outputMinimumMilliamps: least } = spec;
-  const out: CanonicalSpec = {};
+  const out: CanonicalTimingRelay = {};
   if (leakage !== undefined) out.outputLeakageMilliamps = leakage === 'none' || leakage === false ? 0 : leakage;
   else if (own) out.outputLeakageMilliamps = 0;
   if (least !== undefined) out.outputMinimumMilliamps = least === 'none' || least === false ? 0 : least;
@@ -53,7 +53,7 @@ function outputLayout(spec: PartSpec): CanonicalSpec {
 }
 
 /** Returns the canonical form. The input is not changed. */
-export function canonicalTimingRelay(spec: PartSpec): CanonicalSpec {
+export function canonicalTimingRelay(spec: TimingRelaySpec): CanonicalTimingRelay {
   const kind = spec.signalKind;
   const input = flagWord(spec.signalInput === 'none' ? false : spec.signalInput, 'yes', 'none');
   const two = flagWord(spec.twoTimes === 'none' ? false : spec.twoTimes, 'yes', 'one time');

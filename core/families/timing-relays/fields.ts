@@ -1,19 +1,11 @@
 /** Marks of a timing relay. Names and synonyms: common practice. */
+import { device } from '../../fields/device-marks';
+import type { MarksOf } from '../../fields/mark-types';
 import { coilFields } from '../../fields/coil-fields';
 import { declared, currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
 import { contactForm, ipRating, maker, pins, serial, standardMark, type } from '../../fields/plate-marks';
 import { VOLTS, notPrinted, sheet } from '../../fields/print';
-import {
-  base,
-  forms,
-  contactRatings,
-  maxAmbient,
-  minAmbient,
-  pilotDuty,
-  polarities,
-  signalKinds,
-  timerOutputs,
-} from '../../fields/relay-fields';
+import { base, forms, contactRatings, maxAmbient, pilotDuty, polarities, signalKinds, timerOutputs } from '../../fields/relay-fields';
 
 export const timingRelayFields = [
   maker,
@@ -121,6 +113,9 @@ export const timingRelayFields = [
   pilotDuty,
   word('polarity', 'Polarity', polarities, 'What makes the supply input polarised.'),
   num('positivePin', 'Positive pin', 'count', { min: 1, max: 14 }, 'Positive pin of a polarised supply.'),
-  minAmbient,
+  device.minAmbientC,
   maxAmbient,
 ] as const satisfies readonly Field[];
+
+/** Marks of a part, as a case gives them. */
+export type TimingRelaySpec = MarksOf<typeof timingRelayFields>;

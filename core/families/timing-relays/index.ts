@@ -1,4 +1,6 @@
 /** Timing relays: single function and multifunction, matched by what they do. Wiring only; see README.md in this folder. */
+import type { TimingRelaySpec } from './fields';
+import type { TimingRelayFigure } from './figures';
 import { caseFieldsOf } from '../../fields/field';
 import { coilShortDescription } from '../../coils/short-description';
 import { coilNeeds } from '../../coils/needs';
@@ -45,12 +47,12 @@ export const timingRelays = {
       .join(', '),
   positionFields: {
     supply: [
-      ...['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'],
-      ...['permanentSupply', 'ambientC'],
+      ...(['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'] as const),
+      ...(['permanentSupply', 'ambientC'] as const),
     ],
     load: [
-      ...['requiredTrace', 'requiredFunctionPlain', 'settingSeconds', 'repeatPercentNeeded', 'controlSignal', 'signalKind'],
-      ...['contactForms', 'contactAmpsNeeded', 'contacts', 'deadTimeMillisecondsMin', 'loadMilliamps', 'loadReleaseMilliamps'],
+      ...(['requiredTrace', 'requiredFunctionPlain', 'settingSeconds', 'repeatPercentNeeded', 'controlSignal', 'signalKind'] as const),
+      ...(['contactForms', 'contactAmpsNeeded', 'contacts', 'deadTimeMillisecondsMin', 'loadMilliamps', 'loadReleaseMilliamps'] as const),
     ],
     duty: [],
   },
@@ -71,4 +73,4 @@ export const timingRelays = {
   faultFinding: 'none',
   extraViews: ['wanted-trace', 'signal-pins'],
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
-} satisfies DeviceFamily;
+} satisfies DeviceFamily<TimingRelaySpec, TimingRelayFigure>;

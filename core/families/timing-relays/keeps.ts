@@ -1,8 +1,9 @@
 /** Marks that should stay as on the removed part. Source: common practice, the substitution matrix. */
 import type { KeptMark } from '../../matching/changes';
+import type { TimingRelayFigure } from './figures';
 import { socketKept } from '../../relays/keeps';
 
-export const timingRelayKeeps: readonly KeptMark[] = [
+export const timingRelayKeeps: readonly KeptMark<TimingRelayFigure>[] = [
   {
     name: 'functions',
     label: 'Timing function',

@@ -1,9 +1,12 @@
 /** Need lines of a timing relay: function by behaviour, time, accuracy, control signal, output. Sources: IEC 61812-1, common practice. */
+import type { LoadMarks } from '../../fields/load-fields';
+import type { NamesOf } from '../../fields/mark-types';
+import type { TimingRelayFigure } from './figures';
 import { certain } from '../../certain';
 import { numberMark, wordMark, figuresMark } from '../../case/case';
 import { seconds as secondsText } from '../../case/field-text';
 import { field, listLine, needLine, wordLine } from '../../needs/line';
-import type { Need } from '../../needs/need';
+import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { timingFunctions } from '../../timing/functions';
 import type { NeedContext } from '../contract';
@@ -121,12 +124,11 @@ function outputNeeds({ load }: NeedContext): Need[] {
   const needs: Need[] = [];
   const figure = (
     id: string,
-    quantity: string,
+    { name, quantity = name }: { name: TimingRelayFigure; quantity?: string },
     unit: string,
     relation: '>=' | '<=',
-    mark: string,
+    mark: NamesOf<LoadMarks, number>,
     because: (value: string) => string,
-    name = quantity,
     more = {},
   ) => {
     const limit = numberMark(load, mark);
@@ -146,10 +148,17 @@ function outputNeeds({ load }: NeedContext): Need[] {
       }),
     );
   };
-  figure('contact-amps', 'ratedContactAmps', 'A', '>=', 'contactAmpsNeeded', (value) => `Its contact switches ${value}.`, 'contactAmps');
+  figure(
+    'contact-amps',
+    { name: 'contactAmps', quantity: 'ratedContactAmps' },
+    'A',
+    '>=',
+    'contactAmpsNeeded',
+    (value) => `Its contact switches ${value}.`,
+  );
   figure(
     'repeat',
-    'repeatAccuracyPercent',
+    { name: 'repeatAccuracyPercent' },
     '%',
     '<=',
     'repeatPercentNeeded',
@@ -157,7 +166,7 @@ function outputNeeds({ load }: NeedContext): Need[] {
   );
   figure(
     'dead-time',
-    'deadTimeMilliseconds',
+    { name: 'deadTimeMilliseconds' },
     'ms',
     '>=',
     'deadTimeMillisecondsMin',
@@ -165,7 +174,7 @@ function outputNeeds({ load }: NeedContext): Need[] {
   );
   figure(
     'output-leakage',
-    'outputLeakageMilliamps',
+    { name: 'outputLeakageMilliamps' },
     'mA',
     '<=',
     'loadReleaseMilliamps',
@@ -173,12 +182,11 @@ function outputNeeds({ load }: NeedContext): Need[] {
   );
   figure(
     'output-least',
-    'outputMinimumMilliamps',
+    { name: 'outputMinimumMilliamps' },
     'mA',
     '<=',
     'loadMilliamps',
     (value) => `The input takes ${value}; the output needs at least its own least load to hold.`,
-    'outputMinimumMilliamps',
     {
       upperEdge: field('outputMinimumPerhaps'),
     },

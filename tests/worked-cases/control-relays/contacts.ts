@@ -275,6 +275,16 @@ export const contactCases: WorkedCase[] = [
     source: practice,
   },
   {
+    name: 'two loads without a pole of their own: which contact serves which is to be said, a check',
+    load: rows({ loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.4 }, { loadType: 'DC-13', kind: 'dc', volts: 24, amps: 1 }),
+    spec: rated(
+      { pole: 1, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 2 },
+      { pole: 2, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 0.5 },
+    ),
+    lines: { 'contact-1-load': 'check', 'contact-2-load': 'check' },
+    source: practice,
+  },
+  {
     name: 'a row without a pole holds for every contact',
     load: rows({ pole: 2, loadType: 'DC-13', kind: 'dc', volts: 24, amps: 1 }),
     spec: rated({ loadType: 'DC-13', kind: 'dc', volts: 24, amps: 2 }),
