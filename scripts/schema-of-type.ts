@@ -46,10 +46,12 @@ export class SchemaOfTypes {
 
   /** By reference where the type has a name of its own. */
   private named(type: ts.Type): Json {
-    const name = type.aliasTypeArguments
+    // With any word for its names it is the type itself: `Need<string>` is a `Need`.
+    const name = type.aliasTypeArguments?.some((one) => !(one.flags & ts.TypeFlags.String))
       ? undefined
       : (type.aliasSymbol?.name ?? (type.isClassOrInterface() ? type.symbol.name : undefined));
-    if (name === undefined || TEXT.has(name) || this.checker.isArrayType(type) || this.checker.isTupleType(type)) return this.object(type);
+    if (name === undefined || name === 'Record' || TEXT.has(name) || this.checker.isArrayType(type) || this.checker.isTupleType(type))
+      return this.object(type);
     const known = this.names.get(type);
     if (known) return { $ref: `#/components/schemas/${known}` };
     let own = name;

@@ -10,6 +10,9 @@ import { contextOf } from '../core/judge-case';
 import { motorRunningAmps } from '../core/loads/demand';
 import { swapSchools } from '../core/loads/schools';
 import { faultAtEnd } from '../core/supply/fault-current';
+import type { NeedContext } from '../core/families/contract';
+import type { Practice } from '../core/case/case';
+import type { Knex } from 'knex';
 import { caseOfSwap } from '../core/swap/case-from-swap';
 import { database } from '../data/connection';
 import { allPositions, allPanels, allSites, type PositionRow } from '../data/positions';
@@ -28,6 +31,41 @@ const sameLoad = (a: PositionRow, b: PositionRow) =>
   JSON.stringify([a.readings.load?.horsepower, a.readings.load?.kilowatts, a.readings.load?.fullLoadAmps]) ===
     JSON.stringify([b.readings.load?.horsepower, b.readings.load?.kilowatts, b.readings.load?.fullLoadAmps]) &&
   (a.readings.load?.horsepower ?? a.readings.load?.kilowatts) !== undefined;
+
+/** The devices of these positions as the desk draws them; one that has no curve is left out. */
+async function devicesOf(
+  knex: Knex,
+  here: readonly PositionRow[],
+  ownId: string,
+  { context, running, practice }: { context: NeedContext; running: number | null; practice: Practice },
+): Promise<DeviceChoice[]> {
+  const { supply } = context;
+  const curves = await curvesOfParts(
+    knex,
+    here.flatMap(({ part_id }) => part_id ?? []),
+  );
+  return here.flatMap((one) => {
+    const removed = caseOfSwap(swapStateOf(one), practice).removed;
+    const name = `${one.tag} ${one.device_name}`;
+    const kept = curves.find(({ part_id }) => part_id === one.part_id);
+    const choice =
+      removed &&
+      choiceOfPart(
+        { id: one.id, label: name, family: one.family, spec: removed.spec },
+        { systemVolts: numberMark(supply, 'systemVolts') ?? null, dc: supply.currentKind === 'dc' },
+        kept?.band,
+      );
+    if (!choice) return [];
+    // At its own position a device is drawn with the settings that this asks for.
+    const family = familyOf(one.family);
+    if (family?.curveSettings && one.id === ownId) {
+      const planned = family.curveSettings({ need: context, part: family.canonical(removed.spec) });
+      return [{ ...choice, settings: { ...choice.settings, ...planned } }];
+    }
+    // A relay is drawn at the dial that its motor asks for, inside its range.
+    return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
+  });
+}
 
 /** Returns the branch of a position. Throws 404 where there is none. */
 export async function curveBranch(positionId: string): Promise<CurveBranch> {
@@ -56,31 +94,7 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
   const toEarth = earthFaultAmps(context)?.amps ?? node?.earthFaultAmps;
   const lowest = given ?? toEarth ?? node?.lowestAmps ?? null;
   const here = positions.filter((one) => one.id === position.id || sameLoad(one, position));
-  const curves = await curvesOfParts(
-    knex,
-    here.flatMap(({ part_id }) => part_id ?? []),
-  );
-  const devices = here.flatMap((one) => {
-    const removed = caseOfSwap(swapStateOf(one), site.practice).removed;
-    const name = `${one.tag} ${one.device_name}`;
-    const kept = curves.find(({ part_id }) => part_id === one.part_id);
-    const choice =
-      removed &&
-      choiceOfPart(
-        { id: one.id, label: name, family: one.family, spec: removed.spec },
-        { systemVolts: numberMark(supply, 'systemVolts') ?? null, dc: supply.currentKind === 'dc' },
-        kept?.band,
-      );
-    if (!choice) return [];
-    // At its own position a device is drawn with the settings that this asks for.
-    const family = familyOf(one.family);
-    if (family?.curveSettings && one.id === position.id) {
-      const planned = family.curveSettings({ need: context, part: family.canonical(removed.spec) });
-      return [{ ...choice, settings: { ...choice.settings, ...planned } }];
-    }
-    // A relay is drawn at the dial that its motor asks for, inside its range.
-    return choice.kind.startsWith('relay') && running !== null ? [{ ...choice, settings: { dialAmps: running } }] : [choice];
-  });
+  const devices = await devicesOf(knex, here, position.id, { context, running, practice: site.practice });
   return {
     title: `${panel.name}: ${position.tag} ${position.function}`,
     practice: site.practice,

@@ -6,7 +6,7 @@ import { haveWords, wantedText } from '../core/needs/line-text';
 import type { Practice } from '../core/case/case';
 import { sayIn } from '../core/language/by-practice';
 import { formatValue } from '../core/quantities/format-quantity';
-import { changeText, fittedBrief, foundText, type RecordLine } from '../core/record/record';
+import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 import { formatInstant } from '../core/language/format-instant';
 
@@ -45,123 +45,148 @@ function heading(doc: PDFKit.PDFDocument, text: string) {
 
 const shown = (value: unknown, unit: string) => formatValue(value, unit);
 
-type PdfCell = { text: string; x: number; width: number; font?: 'plain' | 'figures' };
+type Cell = string | { text: string; figures: true };
+const figures = (text: string): Cell => ({ text, figures: true });
 const ROW_SIZE = 8.5;
+const GREY = '#bbb';
 
-/** One row of cells side by side; the next row begins below the tallest, and a row that has no room begins a page. */
-function row(doc: PDFKit.PDFDocument, cells: readonly PdfCell[]) {
-  const set = ({ font: face = 'plain' }: PdfCell) => doc.font(face).fontSize(face === 'figures' ? ROW_SIZE - 0.5 : ROW_SIZE);
-  const height = Math.max(...cells.map((cell) => set(cell).heightOfString(cell.text || ' ', { width: cell.width })));
-  if (doc.y + height > doc.page.height - doc.page.margins.bottom) doc.addPage();
-  const y = doc.y;
-  for (const cell of cells) set(cell).text(cell.text, cell.x, y, { width: cell.width });
+/** A table of pdfkit's own: a row that has no room begins a page. A remark stands under its row, over every column but the first. */
+function table(
+  doc: PDFKit.PDFDocument,
+  widths: readonly number[],
+  rows: readonly { cells: readonly Cell[]; remarks?: readonly string[] }[],
+) {
+  if (rows.length === 0) return;
+  const cellOf = (cell: Cell, last: boolean) => ({
+    text: (typeof cell === 'string' ? cell : cell.text) || ' ',
+    font: typeof cell === 'string' ? { src: 'plain', size: ROW_SIZE } : { src: 'figures', size: ROW_SIZE - 0.5 },
+    border: { bottom: last ? 0.4 : 0 },
+  });
+  doc.font('plain').fontSize(ROW_SIZE);
+  doc.table({
+    position: { x: doc.page.margins.left },
+    columnStyles: [...widths],
+    defaultStyle: { border: 0, borderColor: GREY, padding: { top: 2, bottom: 2, left: 0, right: 6 } },
+    data: rows.flatMap(({ cells, remarks = [] }) => [
+      cells.map((cell) => cellOf(cell, remarks.length === 0)),
+      ...remarks.map((text, k) => [
+        cellOf('', k === remarks.length - 1),
+        { ...cellOf(text, k === remarks.length - 1), colSpan: widths.length - 1 },
+      ]),
+    ]),
+  });
   doc.x = doc.page.margins.left;
-  doc.y = y + height + 3;
 }
 
-function lineRow(doc: PDFKit.PDFDocument, line: RecordLine, practice: Practice) {
-  const x = doc.page.margins.left;
-  row(doc, [
-    { text: `${marks[certain(line.verdict)]}  ${words[certain(line.verdict)]}`, x, width: 72 },
-    { text: line.term, x: x + 74, width: 150 },
-    { text: sayIn(practice, wantedText(line.limit, line)), x: x + 230, width: 126, font: 'figures' },
-    { text: sayIn(practice, haveWords(line, line.instead)), x: x + 362, width: 136, font: 'figures' },
-  ]);
-  const remarks = [
-    line.acknowledgedBy &&
-      (line.verdict === 'not-known'
-        ? `NOT KNOWN when signed. Accepted by ${line.acknowledgedBy}: ${line.note ?? ''}.${line.settles ? ` To be settled by: ${line.settles}.` : ''}`
-        : `Acknowledged by ${line.acknowledgedBy}${line.note ? `: ${line.note}` : ''}.`),
-    line.overriddenBy && `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`,
-  ].filter(Boolean);
-  for (const remark of remarks)
-    doc
-      .font('plain')
-      .fontSize(8)
-      .text(remark as string, x + 74, doc.y, { width: 420 });
+const verdictCell = (verdict: keyof typeof words): string => `${marks[verdict]}  ${words[verdict]}`;
+
+/** What was said of a line by name: accepted, or overridden. */
+function remarksOf(line: RecordLine): string[] {
+  const { acknowledgedBy: by, note } = line;
+  const accepted =
+    line.verdict === 'not-known'
+      ? `NOT KNOWN when signed. Accepted by ${by}: ${note ?? ''}.${line.settles ? ` To be settled by: ${line.settles}.` : ''}`
+      : `Acknowledged by ${by}${note ? `: ${note}` : ''}.`;
+  return [
+    ...(by ? [accepted] : []),
+    ...(line.overriddenBy ? [`OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`] : []),
+  ];
+}
+
+function lineTable(doc: PDFKit.PDFDocument, title: string, lines: readonly RecordLine[], practice: Practice) {
+  heading(doc, title);
+  table(
+    doc,
+    [74, 156, 132, 137],
+    lines.map((line) => ({
+      cells: [
+        verdictCell(certain(line.verdict)),
+        line.term,
+        figures(sayIn(practice, wantedText(line.limit, line))),
+        figures(sayIn(practice, haveWords(line, line.instead))),
+      ],
+      remarks: remarksOf(line),
+    })),
+  );
+}
+
+function head(doc: PDFKit.PDFDocument, { body, timeZone }: RecordView) {
+  const { position } = body;
+  doc.font('bold').fontSize(17).text(`Record ${position.tag}`);
+  doc.font('plain').fontSize(10).text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
+  const practice = body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC';
+  doc.text(`Signed by ${body.signedBy} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${practice}.`);
+  if (body.remark) doc.moveDown(0.3).text(body.remark);
+  const overridden = body.fitted.lines.filter((line) => line.overriddenBy).length;
+  if (overridden === 0) return;
+  const were = overridden > 1 ? 'were' : 'was';
+  doc.moveDown(0.4).font('bold').fillColor('#8c1d1d');
+  doc
+    .text(`${overridden} line${overridden > 1 ? 's' : ''} of the requirements failed and ${were} overridden by name. See below.`)
+    .fillColor('black');
+}
+
+/** Sentences one under another, under a heading; nothing where there are none. */
+function sentences(doc: PDFKit.PDFDocument, title: string, texts: readonly string[]) {
+  if (texts.length === 0) return;
+  heading(doc, title);
+  doc.font('plain').fontSize(ROW_SIZE);
+  for (const text of texts) doc.text(text, doc.page.margins.left);
+}
+
+function settingTable(doc: PDFKit.PDFDocument, settings: RecordBody['settings']) {
+  if (!settings || settings.length === 0) return;
+  heading(doc, 'Settings');
+  table(
+    doc,
+    [172, 172, 155],
+    settings.map(({ name, value, asLeft }) => ({ cells: [name, figures(value), figures(`as left: ${asLeft || '.......'}`)] })),
+  );
 }
 
 /** Returns the record as an A4 PDF. */
-export async function recordPdf({ id, body, hash, timeZone }: RecordView): Promise<Buffer> {
+export async function recordPdf(record: RecordView): Promise<Buffer> {
+  const { id, body, hash } = record;
   const doc = open({
     size: 'A4',
     margin: 48,
     info: { Title: `Record ${body.position.tag}`, Creator: 'Loyal Coil' },
   });
   const done = collect(doc);
-  const { position } = body;
-  doc
-    .font('bold')
-    .fontSize(17)
-    .text(`Record ${position.tag}`)
-    .font('plain')
-    .fontSize(10)
-    .text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
-  doc.text(
-    `Signed by ${body.signedBy} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC'}.`,
+  head(doc, record);
+  sentences(
+    doc,
+    'What was found',
+    foundText(body).map((one) => `${one}.`),
   );
-  if (body.remark) doc.moveDown(0.3).text(body.remark);
-  const overridden = body.fitted.lines.filter((line) => line.overriddenBy);
-  if (overridden.length > 0)
-    doc
-      .moveDown(0.4)
-      .font('bold')
-      .fillColor('#8c1d1d')
-      .text(
-        `${overridden.length} line${overridden.length > 1 ? 's' : ''} of the requirements failed and ${overridden.length > 1 ? 'were' : 'was'} overridden by name. See below.`,
-      )
-      .fillColor('black');
-  const found = foundText(body);
-  if (found.length > 0) {
-    heading(doc, 'What was found');
-    doc.font('plain').fontSize(8.5);
-    for (const one of found) doc.text(`${one}.`, 48);
-  }
-  for (const [title, part] of [
-    [`Installed: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`, body.fitted],
-    body.removed ? [`Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed] : null,
-  ].filter(Boolean) as [string, { lines: RecordLine[] }][]) {
-    heading(doc, title);
-    for (const line of part.lines) lineRow(doc, line, body.practice);
-  }
-  if (body.changes && body.changes.length > 0) {
-    heading(doc, 'Compared with the removed part');
-    doc.font('plain').fontSize(8.5);
-    for (const change of body.changes) doc.text(changeText(change), 48);
-  }
+  const installed = `Installed: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`;
+  lineTable(doc, installed, body.fitted.lines, body.practice);
+  if (body.removed) lineTable(doc, `Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed.lines, body.practice);
+  sentences(doc, 'Compared with the removed part', (body.changes ?? []).map(changeText));
   heading(doc, 'Tests');
-  for (const proof of body.proofs)
-    row(doc, [
-      { text: `${marks[proof.verdict]}  ${words[proof.verdict]}`, x: 48, width: 72 },
-      { text: proof.title, x: 122, width: 190 },
-      { text: proof.net === null ? '' : shown(proof.net, proof.unit), x: 316, width: 88, font: 'figures' },
-      { text: proof.limits, x: 408, width: 138, font: 'figures' },
-    ]);
-  if (body.settings && body.settings.length > 0) {
-    heading(doc, 'Settings');
-    for (const { name, value, asLeft } of body.settings)
-      row(doc, [
-        { text: name, x: 48, width: 170 },
-        { text: value, x: 222, width: 170, font: 'figures' },
-        { text: `as left: ${asLeft || '.......'}`, x: 396, width: 150, font: 'figures' },
-      ]);
-  }
+  table(
+    doc,
+    [74, 194, 92, 139],
+    body.proofs.map((proof) => ({
+      cells: [
+        verdictCell(proof.verdict),
+        proof.title,
+        figures(proof.net === null ? '' : shown(proof.net, proof.unit)),
+        figures(proof.limits),
+      ],
+    })),
+  );
+  settingTable(doc, body.settings);
   heading(doc, 'Terminal map, old to new');
-  doc
-    .font('figures')
-    .fontSize(8.5)
-    .text(body.terminals.map((move) => `${move.from}\u00a0→\u00a0${move.to}`).join('    '), 48);
-  heading(doc, 'Made safe');
-  doc
-    .font('plain')
-    .fontSize(8.5)
-    .text(body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; '), 48);
+  const moves = body.terminals.map((move) => `${move.from}\u00a0→\u00a0${move.to}`).join('    ');
+  doc.font('figures').fontSize(ROW_SIZE).text(moves, doc.page.margins.left);
+  sentences(doc, 'Made safe', [body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; ')]);
   doc
     .moveDown(1)
     .fontSize(7.5)
     .fillColor('#555')
-    .text(`Record ${id}. SHA-256 of its canonical JSON: ${hash}`, 48)
-    .text('Decision support for qualified people. Local codes, the makers’ instructions and licensed practice govern.', 48);
+    .text(`Record ${id}. SHA-256 of its canonical JSON: ${hash}`, doc.page.margins.left)
+    .text('Decision support for qualified people. Local codes, the makers’ instructions and licensed practice govern.');
   doc.end();
   return done;
 }

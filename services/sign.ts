@@ -90,8 +90,57 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
 const notOffered: Obstacle = {
   id: 'choice',
   kind: 'choice',
-  text: 'What is chosen is not among what the board offers here now: ancoil to be changed than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
+  text: 'What is chosen is not among what the board offers here now: another coil than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
 };
+
+/** Writes the record, and to the position what stands there from now on. */
+async function keepRecord(
+  trx: Knex,
+  swap: SwapView,
+  positionId: string,
+  choice: Judged,
+  record: RecordBody,
+  { by, at }: { by: string; at: Date },
+): Promise<string> {
+  const { part } = choice;
+  const recordId = randomUUID();
+  await trx('records').insert({
+    id: recordId,
+    swap_id: swap.id,
+    position_id: positionId,
+    signed_at: at,
+    signed_by: by,
+    body: JSON.stringify(record),
+    hash: hashOf(record),
+  });
+  await trx<SwapRow>('swaps').where({ id: swap.id }).update({ status: 'signed' });
+  const { load, duty, supply } = swap.state;
+  await trx('positions')
+    .where({ id: positionId })
+    .update({
+      device_name: part.name,
+      part_id: part.id,
+      footprint: part.footprint,
+      fitted_on: at,
+      load_kind: swap.state.loadKind,
+      hazards: JSON.stringify(swap.state.hazards),
+      readings: JSON.stringify({
+        load,
+        duty,
+        supply,
+        removed: readingsOfSpec(part.name, choice.coil ? withCoil(part.raw, choice.coil) : part.raw),
+      }),
+      rating: ratingOf(choice.judged),
+    });
+  await trx('events').insert({
+    position_id: positionId,
+    at,
+    kind: 'swap',
+    text: `${part.name} fitted, signed by ${by}`,
+    record_id: recordId,
+  });
+  return recordId;
+}
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
 export async function signSwap(id: string, body: unknown): Promise<{ recordId: string }> {
@@ -129,43 +178,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
     for (const beside of swap.state.choice.part?.beside ?? []) await takeFromStock(trx, swap.site.id, beside);
     const now = new Date();
     const record = recordBody(swap, choice, stock, { by, remark, at: now });
-    const recordId = randomUUID();
-    await trx('records').insert({
-      id: recordId,
-      swap_id: id,
-      position_id: row.position_id,
-      signed_at: now,
-      signed_by: by,
-      body: JSON.stringify(record),
-      hash: hashOf(record),
-    });
-    await trx<SwapRow>('swaps').where({ id }).update({ status: 'signed' });
-    const { load, duty, supply } = swap.state;
-    await trx('positions')
-      .where({ id: row.position_id })
-      .update({
-        device_name: part.name,
-        part_id: part.id,
-        footprint: part.footprint,
-        fitted_on: now,
-        load_kind: swap.state.loadKind,
-        hazards: JSON.stringify(swap.state.hazards),
-        readings: JSON.stringify({
-          load,
-          duty,
-          supply,
-          removed: readingsOfSpec(part.name, choice.coil ? withCoil(part.raw, choice.coil) : part.raw),
-        }),
-        rating: ratingOf(choice.judged),
-      });
-    await trx('events').insert({
-      position_id: row.position_id,
-      at: now,
-      kind: 'swap',
-      text: `${part.name} fitted, signed by ${by}`,
-      record_id: recordId,
-    });
-    return { recordId };
+    return { recordId: await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now }) };
   });
 }
 
@@ -200,6 +213,22 @@ const settledCauses = (state: SwapState): RecordBody['causes'] => {
     ];
   });
 };
+
+const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
+  choice.proofs.map((proof): RecordProof => {
+    const entry = state.proofs[proof.id];
+    return {
+      id: proof.id,
+      when: proof.when,
+      title: proof.title,
+      reading: entry?.reading ?? null,
+      leadOhms: entry?.leadOhms ?? null,
+      net: netReading(proof, entry) ?? null,
+      unit: proof.unit,
+      limits: proofLimits(proof),
+      verdict: proofVerdict(proof, entry),
+    };
+  });
 
 function recordBody(
   swap: SwapView,
@@ -246,20 +275,7 @@ function recordBody(
     causes: settledCauses(state),
     terminals: choice.terminals,
     settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
-    proofs: choice.proofs.map((proof): RecordProof => {
-      const entry = state.proofs[proof.id];
-      return {
-        id: proof.id,
-        when: proof.when,
-        title: proof.title,
-        reading: entry?.reading ?? null,
-        leadOhms: entry?.leadOhms ?? null,
-        net: netReading(proof, entry) ?? null,
-        unit: proof.unit,
-        limits: proofLimits(proof),
-        verdict: proofVerdict(proof, entry),
-      };
-    }),
+    proofs: recordProofs(choice, state),
     madeSafe: safeSteps(state, site.practice).map((step) => ({
       step: step.title,
       by: state.safe[step.id] ?? '',

@@ -153,12 +153,15 @@ function rowText(fields: readonly Field[], row: Row): string {
     .join(' ');
 }
 
+/** A code of a bay and what stands behind it. Example: 'B1: shunt trip'. */
+function readLetterRow(text: string): Row | undefined {
+  const match = /^([A-Za-z]\w?):?\s+(.+)$/.exec(text.trim());
+  return match ? { letter: match[1], word: match[2] } : undefined;
+}
+
 function readRow(field: TextField, text: string): Row | undefined {
   const fields = certain(field.rowFields);
-  if (certain(fields[0]).name === 'letter') {
-    const match = /^([A-Za-z]\w?):?\s+(.+)$/.exec(text.trim());
-    return match ? { letter: match[1], word: match[2] } : undefined;
-  }
+  if (certain(fields[0]).name === 'letter') return readLetterRow(text);
   const row: Row = {};
   let rest = text.trim().replace(/\u2009/g, ' ');
   const take = (pattern: RegExp, place: (match: RegExpExecArray) => boolean): boolean => {

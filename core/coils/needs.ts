@@ -150,94 +150,88 @@ function kindNeeds({ supply }: NeedContext): Need[] {
   return needs;
 }
 
-function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
-  const { supply } = context;
-  const key = coilSupplyOf(context);
-  const needs: Need[] = [];
-  const nominal = numberMark(supply, 'controlVolts');
+/** What is left at the coil while it pulls in, where the run to it takes its share. */
+function pickUpNeed({ supply }: NeedContext, duty: CoilDuty, key: CoilSupply): Need[] {
   const given = numberMark(supply, 'controlVoltsMin');
-  const lowest = given === undefined ? nominal : given;
+  const lowest = given === undefined ? numberMark(supply, 'controlVolts') : given;
   const ohms = numberMark(supply, 'controlLoopOhms');
-  if (ohms !== undefined && ohms !== 0 && lowest !== undefined)
-    needs.push(
-      coilLine(
-        {
-          id: 'coil-pick-up',
-          inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'],
-          source: duty.source,
-          brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
-          because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${lowest === null ? 'volts that are not known' : q(lowest, 'V')}; at least ${Math.round(duty.pickUp * 100)} % of the mark must be left.`,
-        },
-        {
-          quantity: 'coilPickUpRatio',
-          unit: 'ratio',
-          relation: '>=',
-          limit: ohms === null || lowest === null ? null : duty.pickUp,
-          figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest ?? 0, loopOhms: ohms ?? 0 },
-        },
-      ),
-    );
+  if (ohms === undefined || ohms === 0 || lowest === undefined) return [];
+  return [
+    coilLine(
+      {
+        id: 'coil-pick-up',
+        inputs: ['supply.controlLoopOhms', 'supply.controlVolts', 'supply.controlVoltsMin'],
+        source: duty.source,
+        brief: ohms === null ? 'run not known' : `${q(ohms, 'ohm')} of run`,
+        because: `While it pulls in, ${ohms === null ? 'the run' : q(ohms, 'ohm')} takes its share of ${lowest === null ? 'volts that are not known' : q(lowest, 'V')}; at least ${Math.round(duty.pickUp * 100)} % of the mark must be left.`,
+      },
+      {
+        quantity: 'coilPickUpRatio',
+        unit: 'ratio',
+        relation: '>=',
+        limit: ohms === null || lowest === null ? null : duty.pickUp,
+        figure: { kind: 'coil-pull-in', what: 'ratio', supply: key, volts: lowest ?? 0, loopOhms: ohms ?? 0 },
+      },
+    ),
+  ];
+}
+
+/** What feeds the coil, against what it draws while pulling in and for good. */
+function sourceNeeds({ supply }: NeedContext, key: CoilSupply): Need[] {
   const power = (
     id: string,
     quantity: string,
     name: CoilFigure,
     mark: 'controlTransformerVA' | 'supplyVA' | 'controlTransformerInrushVA',
     because: string,
-  ) => {
+  ): Need[] => {
     const limit = numberMark(supply, mark);
-    if (limit !== undefined)
-      needs.push(
-        coilLine(
-          {
-            id,
-            inputs: [`supply.${mark}`],
-            source: 'commonPractice',
-            brief: '',
-            because: limit === null ? `${because} Its capability is not known.` : `${because} It can give ${q(limit, 'VA')}.`,
-          },
-          { quantity, unit: 'VA', relation: '<=', figure: { kind: 'field', name }, limit },
-        ),
-      );
-  };
-  if (key === 'dc') power('coil-sealed', 'coilSealedVA', 'coilPullInWattsDc', 'supplyVA', 'The control source must feed the coil.');
-  else {
-    power(
-      'coil-inrush',
-      'coilInrushVA',
-      'coilInrushVA',
-      'controlTransformerInrushVA',
-      'The control transformer must give the inrush and keep its volts.',
-    );
-    power('coil-inrush-source', 'coilInrushVA', 'coilInrushVA', 'supplyVA', 'The control source must give the inrush.');
-    power('coil-sealed', 'coilSealedVA', 'coilSealedVA', 'controlTransformerVA', 'The control transformer must hold the coil for good.');
-  }
-  const driver = numberMark(supply, 'driverMaxAmps');
-  if (driver !== undefined)
-    needs.push(
+    if (limit === undefined) return [];
+    const words = limit === null ? `${because} Its capability is not known.` : `${because} It can give ${q(limit, 'VA')}.`;
+    return [
       coilLine(
-        {
-          id: 'driver',
-          inputs: ['supply.driverMaxAmps'],
-          source: 'commonPractice',
-          brief: 'driving output',
-          because: `The output that drives the coil can give ${driver === null ? 'an unknown current' : q(driver, 'A')}.`,
-        },
-        {
-          quantity: 'coilAmps',
-          unit: 'A',
-          relation: '<=',
-          limit: driver,
-          figure: {
-            kind: 'coil-pull-in',
-            what: 'amps',
-            supply: key,
-            volts: typeof nominal === 'number' ? nominal : 0,
-            loopOhms: 0,
-          },
-        },
+        { id, inputs: [`supply.${mark}`], source: 'commonPractice', brief: '', because: words },
+        { quantity, unit: 'VA', relation: '<=', figure: { kind: 'field', name }, limit },
       ),
-    );
-  return needs;
+    ];
+  };
+  if (key === 'dc') return power('coil-sealed', 'coilSealedVA', 'coilPullInWattsDc', 'supplyVA', 'The control source must feed the coil.');
+  const inrush = 'The control transformer must give the inrush and keep its volts.';
+  return [
+    ...power('coil-inrush', 'coilInrushVA', 'coilInrushVA', 'controlTransformerInrushVA', inrush),
+    ...power('coil-inrush-source', 'coilInrushVA', 'coilInrushVA', 'supplyVA', 'The control source must give the inrush.'),
+    ...power('coil-sealed', 'coilSealedVA', 'coilSealedVA', 'controlTransformerVA', 'The control transformer must hold the coil for good.'),
+  ];
+}
+
+/** What an electronic output that drives the coil can give. */
+function driverNeed({ supply }: NeedContext, key: CoilSupply): Need[] {
+  const driver = numberMark(supply, 'driverMaxAmps');
+  if (driver === undefined) return [];
+  const volts = numberMark(supply, 'controlVolts') ?? 0;
+  return [
+    coilLine(
+      {
+        id: 'driver',
+        inputs: ['supply.driverMaxAmps'],
+        source: 'commonPractice',
+        brief: 'driving output',
+        because: `The output that drives the coil can give ${driver === null ? 'an unknown current' : q(driver, 'A')}.`,
+      },
+      {
+        quantity: 'coilAmps',
+        unit: 'A',
+        relation: '<=',
+        limit: driver,
+        figure: { kind: 'coil-pull-in', what: 'amps', supply: key, volts, loopOhms: 0 },
+      },
+    ),
+  ];
+}
+
+function powerNeeds(context: NeedContext, duty: CoilDuty): Need[] {
+  const key = coilSupplyOf(context);
+  return [...pickUpNeed(context, duty, key), ...sourceNeeds(context, key), ...driverNeed(context, key)];
 }
 
 /** All lines of the coil, in the order shown. */

@@ -203,6 +203,45 @@ export function startIsAsked({ load, schools }: LoadContext): boolean {
   return given || schools.startWhenUnread !== 'not-asked';
 }
 
+/** What scales the locked-rotor amps: other volts than it is wound for, and the share of this contactor at the start. */
+type StartScale = { system: number; volts: number | null | undefined; factor: number; raised: string; share: number; words: string };
+
+/** By the code letter and the horsepower; undefined where the plate has not both. */
+function startByLetter(
+  context: LoadContext,
+  { system, volts, factor, raised, share, words }: StartScale,
+  inputs: string[],
+): Demand | undefined {
+  const { load } = context;
+  const letter = wordMark(load, 'codeLetter');
+  const hp = horsepowerOf(context);
+  if (!letter || !isCodeLetter(letter) || typeof hp !== 'number') return undefined;
+  const band = kilovoltAmperesPerHorsepower(letter);
+  const base = volts ?? voltageClassOf(system)?.column ?? system;
+  const root = phasesOf(context) === 3 ? ROOT3 : 1;
+  // The letter of a star-start motor is for the star connection: direct on line it takes three times as much.
+  const starLetter = load.starter === 'star-delta' ? (wordMark(load, 'contactorPosition') === 'star' ? 1 : 3 * share) : share;
+  const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
+  const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
+  if (band.high === undefined)
+    return {
+      ...notKnown(`Code ${letter} has no upper end: at least ${q(amps(band.low), 'A')}.`, 'codeLetters', [
+        ...inputs,
+        'load.codeLetter',
+        'load.horsepower',
+      ]),
+      school: { name: 'open band', fails: amps(band.low), check: Infinity },
+    };
+  return {
+    amount: amps(band.high),
+    low: amps(band.low),
+    because: `Code ${letter} is ${band.low} to ${band.high} kVA a horsepower: ${band.high} x ${round(hp)} hp x 1000 / ${divisor}${raised}${starLetter === 1 ? '' : words} = ${q(amps(band.high), 'A', 'up')}, at the low end ${q(amps(band.low), 'A', 'up')}.`,
+    brief: `code ${letter}, high end`,
+    source: 'codeLetters',
+    inputs: [...inputs, 'load.codeLetter', 'load.horsepower', 'load.plateVolts'],
+  };
+}
+
 /** Locked-rotor amps of a motor at this supply, rms. Example: code G, 10 hp, 460 V, three phases gives 70.3 to 78.9 A. */
 export function motorLockedRotorAmps(context: LoadContext): Demand {
   const { load, supply } = context;
@@ -212,7 +251,6 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
   const volts = connectedVolts(load.plateVolts, system);
   const factor = lockedRotorFactor(volts, system);
   const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(certain(volts), 'V')}` : '';
-  const place = wordMark(load, 'contactorPosition');
   const { share, words } = positionShare(load).starting;
   if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
   const plate = numberMark(load, 'lockedRotorAmps');
@@ -224,34 +262,8 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
       source: 'commonPractice',
       inputs: [...inputs, 'load.lockedRotorAmps'],
     };
-  const letter = wordMark(load, 'codeLetter');
-  const hp = horsepowerOf(context);
-  if (letter && isCodeLetter(letter) && typeof hp === 'number') {
-    const band = kilovoltAmperesPerHorsepower(letter);
-    const base = volts ?? voltageClassOf(system)?.column ?? system;
-    const root = phasesOf(context) === 3 ? ROOT3 : 1;
-    // The letter of a star-start motor is for the star connection: direct on line it takes three times as much.
-    const starLetter = load.starter === 'star-delta' ? (place === 'star' ? 1 : 3 * share) : share;
-    const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
-    const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
-    if (band.high === undefined)
-      return {
-        ...notKnown(`Code ${letter} has no upper end: at least ${q(amps(band.low), 'A')}.`, 'codeLetters', [
-          ...inputs,
-          'load.codeLetter',
-          'load.horsepower',
-        ]),
-        school: { name: 'open band', fails: amps(band.low), check: Infinity },
-      };
-    return {
-      amount: amps(band.high),
-      low: amps(band.low),
-      because: `Code ${letter} is ${band.low} to ${band.high} kVA a horsepower: ${band.high} x ${round(hp)} hp x 1000 / ${divisor}${raised}${starLetter === 1 ? '' : words} = ${q(amps(band.high), 'A', 'up')}, at the low end ${q(amps(band.low), 'A', 'up')}.`,
-      brief: `code ${letter}, high end`,
-      source: 'codeLetters',
-      inputs: [...inputs, 'load.codeLetter', 'load.horsepower', 'load.plateVolts'],
-    };
-  }
+  const byLetter = startByLetter(context, { system, volts, factor, raised, share, words }, inputs);
+  if (byLetter) return byLetter;
   // Of the whole motor: the share of this contactor at the start comes to it below.
   const motor = { ...context, load: overlay(load, { contactorPosition: undefined }) };
   const fullLoad = motorRunningAmps({ ...motor, practice: 'IEC' }).amount ?? motorRunningAmps(motor).amount;

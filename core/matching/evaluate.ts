@@ -183,21 +183,20 @@ function printedWays(ways: readonly RatingBasis[]): (spec: CanonicalSpec) => rea
   };
 }
 
-/** Compiles a need once for many parts. Pure; the need is not kept by reference to anything that changes. */
-export function compileNeed(need: Need): CompiledNeed {
-  const ways = need.ways.map((way) => ({
-    find: compileFigure(way.figure),
-    decide: compileWay(way, need.severity, need.assumed ?? false),
-    silent: saysNothing(way),
-  }));
-  const { notApplicableWhen: unless, anyWay = false } = need;
-  const exempt = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === unless.word;
+/** A need laid out for the loop over parts. */
+type Prepared = {
+  ways: readonly { find: (spec: CanonicalSpec) => Found; decide: (have: Found, spec: CanonicalSpec) => Verdict; silent: boolean }[];
+  anyWay: boolean;
+  exempt: (spec: CanonicalSpec) => boolean;
   /** Where the mark that would exempt the part is worn, a line that does not hold may not be asked at all. */
-  const open = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === null;
-  const whenLeftOut: Verdict = need.optionalRating ? 'fits' : 'not-known';
-  const wayIndexes = printedWays(need.ways);
-  /** A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried. */
-  const judge = (spec: CanonicalSpec): LineJudgement => {
+  open: (spec: CanonicalSpec) => boolean;
+  whenLeftOut: Verdict;
+  wayIndexes: (spec: CanonicalSpec) => readonly number[];
+};
+
+/** A figure beats a worn mark, a worn mark beats "no such mark", and both beat a figure that is not carried. */
+function judgeOf({ ways, anyWay, exempt, open, whenLeftOut, wayIndexes }: Prepared): CompiledNeed['judge'] {
+  return (spec) => {
     if (exempt(spec)) return { verdict: 'fits', have: undefined, way: 0 };
     let worn = -1;
     let none = -1;
@@ -226,8 +225,11 @@ export function compileNeed(need: Need): CompiledNeed {
           : { verdict: whenLeftOut, have: undefined, way: 0 });
     return found.verdict !== 'fits' && open(spec) ? { ...found, verdict: 'not-known' } : found;
   };
-  /** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
-  const verdictOfMany = (spec: CanonicalSpec): Verdict => {
+}
+
+/** The same decision as `judge`, without the figure: this runs for every part of a catalogue. */
+function verdictOf({ ways, anyWay, exempt, open, whenLeftOut, wayIndexes }: Prepared): CompiledNeed['verdict'] {
+  return (spec) => {
     if (exempt(spec)) return 'fits';
     let worn = -1;
     let none = -1;
@@ -251,6 +253,20 @@ export function compileNeed(need: Need): CompiledNeed {
       best ?? (worn >= 0 ? certain(ways[worn]).decide(null, spec) : none >= 0 ? certain(ways[none]).decide('none', spec) : whenLeftOut);
     return found !== 'fits' && open(spec) ? 'not-known' : found;
   };
+}
+
+/** Compiles a need once for many parts. Pure; the need is not kept by reference to anything that changes. */
+export function compileNeed(need: Need): CompiledNeed {
+  const ways = need.ways.map((way) => ({
+    find: compileFigure(way.figure),
+    decide: compileWay(way, need.severity, need.assumed ?? false),
+    silent: saysNothing(way),
+  }));
+  const { notApplicableWhen: unless, anyWay = false } = need;
+  const exempt = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === unless.word;
+  const open = (spec: CanonicalSpec) => unless !== undefined && spec[unless.name] === null;
+  const whenLeftOut: Verdict = need.optionalRating ? 'fits' : 'not-known';
+  const prepared: Prepared = { ways, anyWay, exempt, open, whenLeftOut, wayIndexes: printedWays(need.ways) };
   const { find, decide } = certain(ways[0]);
   const verdictOfOne = (spec: CanonicalSpec): Verdict => {
     const have = find(spec);
@@ -258,8 +274,8 @@ export function compileNeed(need: Need): CompiledNeed {
   };
   return {
     need,
-    judge,
-    verdict: ways.length === 1 && unless === undefined ? verdictOfOne : verdictOfMany,
+    judge: judgeOf(prepared),
+    verdict: ways.length === 1 && unless === undefined ? verdictOfOne : verdictOf(prepared),
     exempt,
     carries: (spec) => !exempt(spec) && ways.some((way) => way.find(spec) !== undefined),
   };

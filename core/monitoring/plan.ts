@@ -3,57 +3,13 @@
  * Motor: 10 % of its plate volts, unbalance by NEMA MG 1. Supply: its usual band. Site: dips of starts and changeovers.
  * Output: settings, and a sheet in the order of entry, each with its reason. Sources: NEMA MG 1, common practice.
  */
-import { certain } from '../certain';
-import { seconds as secondsText } from '../case/field-text';
 import { formatQuantity as q } from '../quantities/format-quantity';
-import { citeSource } from '../standards/source';
-import {
-  asymmetryBetweenLines,
-  asymmetryOfOnePhase,
-  motorUnbalance,
-  motorVoltsBand,
-  onePhaseAtAsymmetry,
-  type UnbalanceDefinition,
-} from '../standards/unbalance';
+import { asymmetryBetweenLines, asymmetryOfOnePhase, motorUnbalance, motorVoltsBand, onePhaseAtAsymmetry } from '../standards/unbalance';
+import { planSheet } from './plan-sheet';
+import { POWER_ON_SECONDS, RETURN_SECONDS, type PlanInput, type SheetRow } from './plan-input';
 import { conflictsOf, type Conflict, type MonitoringSettings, type SettingLimits } from './settings';
 
-export type PlanInput = {
-  /** Volts between lines, V. */
-  systemVolts: number;
-  hertz: number;
-  /** 3 or 4 conductors watched. */
-  wires: 3 | 4;
-  /** Its volts are set between phase and neutral; absent: where it has four wires. */
-  toNeutral?: boolean;
-  /** Undervoltage that the position asks for, V as set; absent: worked out. */
-  underVolts?: number;
-  /** Volts on the motor's plate between lines; the system's where it has none. */
-  motorVolts: number;
-  /** Usual band of the supply, ± % of nominal. */
-  supplyBandPercent: number;
-  /** Usual unbalance of the supply, % by deviation. */
-  usualUnbalancePercent: number;
-  /** Volts that a running motor holds on a dead phase, %; null: no motor that could. */
-  heldPercent: number | null;
-  /** Deepest dip of a start: volts left in %, and how long; null: none. */
-  startDip: { leftPercent: number; seconds: number } | null;
-  /** Dip of the network to be ridden through, s. */
-  rideThroughSeconds: number;
-  /** A standby set takes over; how long until its volts stand. */
-  changeoverSeconds: number | null;
-  /** A compressor's rest before it starts again, s; null: none. */
-  restSeconds: number | null;
-  asymmetryBy: UnbalanceDefinition;
-  latch: boolean;
-};
-
-export type SheetRow = {
-  id: keyof MonitoringSettings | 'wires' | 'secondOutput' | 'lock';
-  name: string;
-  value: string;
-  reason: string;
-  source: string;
-};
+export type { PlanInput, SheetRow };
 export type Plan = { settings: MonitoringSettings; sheet: SheetRow[]; conflicts: Conflict[] };
 
 const DELAY_MARGIN = 1.25;
@@ -62,14 +18,9 @@ const BAND_MARGIN_PERCENT = 1;
 const HYSTERESIS_SHARE = 0.02;
 const HERTZ_BAND = 0.05; // NEMA MG 1 12.44, from memory
 const LOSS_DELAY_SECONDS = 0.2;
-const POWER_ON_SECONDS = 5;
-const RETURN_SECONDS = 10;
 const NEUTRAL_SHARE = 0.2;
 const LOSS_PERCENT = 60;
 
-const practice = citeSource('commonPractice');
-const motor = citeSource('motorVolts');
-const unbalance = citeSource('unbalance');
 const round = (value: number, step: number) => Number((Math.round(value / step) * step).toPrecision(10));
 const down = (value: number, step: number) => Number((Math.floor(value / step + 1e-9) * step).toPrecision(10));
 const up = (value: number, step: number) => Number((Math.ceil(value / step - 1e-9) * step).toPrecision(10));
@@ -164,89 +115,7 @@ export function planSettings(input: PlanInput, limits: SettingLimits = {}): Plan
     latch: input.latch,
     failSafe: true,
   };
-  const percent = (value: number) => `${Number(((value / nominal) * 100).toPrecision(3))} %`;
-  const row = (id: SheetRow['id'], name: string, value: string, reason: string, source = practice): SheetRow => ({
-    id,
-    name,
-    value,
-    reason,
-    source,
-  });
-  const sheet: SheetRow[] = [
-    row(
-      'wires',
-      'Wires',
-      `${input.wires}`,
-      toNeutral
-        ? 'The neutral is there: an open neutral is seen. Volts are to neutral.'
-        : 'Three phases without neutral. Volts are between lines.',
-    ),
-    row('nominalVolts', 'Reference volts', q(nominal, 'V'), toNeutral ? `${q(input.systemVolts, 'V')} / √3.` : 'Nominal of the system.'),
-    row('underVolts', 'Undervoltage', `${q(volts.under, 'V')} (${percent(volts.under)})`, `It is ${volts.underWords}.`, motor),
-    row('overVolts', 'Overvoltage', `${q(volts.over, 'V')} (${percent(volts.over)})`, `It is ${volts.overWords}.`, motor),
-    row(
-      'hysteresisVolts',
-      'Hysteresis of volts',
-      q(hysteresis, 'V'),
-      `It comes back at ${q(volts.under + hysteresis, 'V')} and ${q(volts.over - hysteresis, 'V')}: 2 % keeps it from chattering.`,
-    ),
-    row('underHertz', 'Underfrequency', q(certain(settings.underHertz), 'Hz'), '5 % below nominal.', motor),
-    row('overHertz', 'Overfrequency', q(certain(settings.overHertz), 'Hz'), '5 % above nominal.', motor),
-    row('asymmetryPercent', 'Unbalance', `${asym.percent} %`, `Set below it: ${asym.words}.`, unbalance),
-    row(
-      'phaseLossPercent',
-      'Lost phase below',
-      `${settings.phaseLossPercent} %`,
-      'A phase that is gone for good; one that a motor holds up is seen by asymmetry.',
-    ),
-    row('phaseSequence', 'Phase sequence', 'on', 'A pump or fan that turns backwards does harm.'),
-    ...(input.wires === 4
-      ? [
-          row(
-            'neutralShiftVolts',
-            'Open neutral',
-            q(certain(settings.neutralShiftVolts), 'V'),
-            'A shift of a fifth of the phase volts is no load, it is a break.',
-          ),
-        ]
-      : []),
-    row(
-      'tripDelaySeconds',
-      'Off delay',
-      secondsText(trip),
-      longest === 0
-        ? 'Nothing here dips below the settings; half a second keeps switching away.'
-        : `${startDip && longest === startDip.seconds ? `The start leaves ${startDip.leftPercent} % for ${secondsText(startDip.seconds)}` : `A dip of ${secondsText(longest)} is ridden through`}; a quarter more.`,
-    ),
-    row(
-      'lossDelaySeconds',
-      'Delay of a lost phase',
-      secondsText(lossDelay),
-      input.rideThroughSeconds > 0
-        ? 'As long as the dip that is ridden through, and a quarter more.'
-        : 'A dead phase burns a motor in seconds.',
-    ),
-    row(
-      'returnDelaySeconds',
-      'On delay',
-      secondsText(back),
-      input.restSeconds && back === input.restSeconds
-        ? 'The compressor’s rest before it starts again.'
-        : input.changeoverSeconds !== null && back > RETURN_SECONDS
-          ? 'Until the standby set stands, and a quarter more.'
-          : 'Long enough that a fault that comes and goes does not start the motor each time.',
-    ),
-    row('powerOnDelaySeconds', 'Power-on delay', secondsText(POWER_ON_SECONDS), 'The usual wait after the supply comes.'),
-    row('failSafe', 'Output', 'energised when healthy', 'When its own supply goes, that shows as a fault.'),
-    row(
-      'latch',
-      'Fault memory',
-      input.latch ? 'on' : 'off',
-      input.latch ? 'Somebody looks before it runs again.' : 'It comes back by itself after the on delay.',
-    ),
-    row('secondOutput', 'Second output', 'as the first', 'Copied, unless it has work of its own.'),
-    row('lock', 'Code and light', 'as the site keeps it', 'Note the code where the site keeps such things, not on the sheet.'),
-  ];
+  const sheet = planSheet(input, settings, { toNeutral, nominal, volts, hysteresis, asym, longest, startDip, trip, lossDelay, back });
   const conflicts = conflictsOf(settings, limits, { dips: counting.filter(({ name }) => name === 'The start') });
   return {
     settings,

@@ -36,43 +36,9 @@ function kindNeed(context: NeedContext): Need[] {
   ];
 }
 
-function voltNeeds(context: NeedContext): Need[] {
-  const { supply } = context;
-  const system = numberMark(supply, 'systemVolts');
-  if (isDc(context) || system === undefined) return [];
-  const earth = voltsToEarth(context);
-  const grounding = wordMark(supply, 'grounding');
-  const needs: Need[] = [
-    needLine({
-      ...safety,
-      id: 'volts',
-      quantity: 'ratedVoltsBetween',
-      figure: field('voltsBetween'),
-      unit: 'V',
-      limit: system,
-      because: system === null ? 'The system’s volts are not known.' : `The system has ${q(system, 'V')} between the conductors switched.`,
-      source: 'ratedVolts',
-      inputs: ['supply.systemVolts'],
-    }),
-  ];
-  if (earth)
-    needs.push(
-      needLine({
-        ...safety,
-        id: 'volts-to-earth',
-        quantity: 'ratedVoltsToEarth',
-        figure: field('voltsToEarth'),
-        unit: 'V',
-        limit: earth.volts,
-        ...(earth.notKnownFrom === undefined ? {} : { notKnownFrom: earth.notKnownFrom }),
-        because:
-          earth.volts === null
-            ? 'The volts to earth are not known.'
-            : `A pole has up to ${q(earth.volts, 'V')} to earth ${earth.words}; a slash rating bounds that by its lower figure.`,
-        source: 'slashRating',
-        inputs: [earth.input, 'load.polesToSwitch'],
-      }),
-    );
+/** What the earthing asks of the kind of rating. */
+function earthingNeeds(grounding: string | null | undefined): Need[] {
+  const needs: Need[] = [];
   if (grounding === null || (grounding && !isSolidlyGrounded(grounding)))
     needs.push(
       wordLine({
@@ -118,6 +84,45 @@ function voltNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
+function voltNeeds(context: NeedContext): Need[] {
+  const { supply } = context;
+  const system = numberMark(supply, 'systemVolts');
+  if (isDc(context) || system === undefined) return [];
+  const earth = voltsToEarth(context);
+  const needs: Need[] = [
+    needLine({
+      ...safety,
+      id: 'volts',
+      quantity: 'ratedVoltsBetween',
+      figure: field('voltsBetween'),
+      unit: 'V',
+      limit: system,
+      because: system === null ? 'The system’s volts are not known.' : `The system has ${q(system, 'V')} between the conductors switched.`,
+      source: 'ratedVolts',
+      inputs: ['supply.systemVolts'],
+    }),
+  ];
+  if (earth)
+    needs.push(
+      needLine({
+        ...safety,
+        id: 'volts-to-earth',
+        quantity: 'ratedVoltsToEarth',
+        figure: field('voltsToEarth'),
+        unit: 'V',
+        limit: earth.volts,
+        ...(earth.notKnownFrom === undefined ? {} : { notKnownFrom: earth.notKnownFrom }),
+        because:
+          earth.volts === null
+            ? 'The volts to earth are not known.'
+            : `A pole has up to ${q(earth.volts, 'V')} to earth ${earth.words}; a slash rating bounds that by its lower figure.`,
+        source: 'slashRating',
+        inputs: [earth.input, 'load.polesToSwitch'],
+      }),
+    );
+  return [...needs, ...earthingNeeds(wordMark(supply, 'grounding'))];
+}
+
 const dcFigure = (column: string, minVolts: number | null, polesFrom: string): FigureRef => ({
   kind: 'rating',
   column,
@@ -143,6 +148,26 @@ function dcWays(
     },
     { ...way, figure: field(alone) },
     { ...way, figure: field('dcRatingMark') },
+  ];
+}
+
+/** Current that flows both ways: a breaker marked with polarity breaks it one way alone. */
+function polarityNeed({ supply }: NeedContext): Need[] {
+  const reverses = supply.currentReverses;
+  if (reverses !== true && reverses !== null) return [];
+  return [
+    wordLine({
+      ...safety,
+      id: 'polarity',
+      quantity: 'polarity',
+      limit: reverses === null ? null : ['either way'],
+      because:
+        reverses === null
+          ? 'Whether current flows both ways here is not known.'
+          : 'Current flows both ways here; a breaker marked with polarity cannot break the reverse current.',
+      source: 'commonPractice',
+      inputs: ['supply.currentReverses'],
+    }),
   ];
 }
 
@@ -194,23 +219,7 @@ function dcNeeds(context: NeedContext): Need[] {
         inputs: ['supply.prospectiveFaultAmps', ...inputs],
       }),
     );
-  const reverses = supply.currentReverses;
-  if (reverses === true || reverses === null)
-    needs.push(
-      wordLine({
-        ...safety,
-        id: 'polarity',
-        quantity: 'polarity',
-        limit: reverses === null ? null : ['either way'],
-        because:
-          reverses === null
-            ? 'Whether current flows both ways here is not known.'
-            : 'Current flows both ways here; a breaker marked with polarity cannot break the reverse current.',
-        source: 'commonPractice',
-        inputs: ['supply.currentReverses'],
-      }),
-    );
-  return needs;
+  return [...needs, ...polarityNeed(context)];
 }
 
 export function acInterrupting(context: NeedContext): Need[] {

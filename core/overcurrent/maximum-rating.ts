@@ -227,11 +227,31 @@ const atMost = (
 ): Need =>
   needLine({ id, quantity, figure: field('ratedAmps'), relation: '<=', limit, because, source, inputs: [input], brief: 'plate', safety });
 
+const shown = (amps: number | null) => (amps === null ? 'not known' : q(amps, 'A'));
+
+/** A rating that the maker prescribes. */
+function exactNeed({ load }: NeedContext): Need[] {
+  const exact = numberMark(load, 'exactAmps');
+  if (exact === undefined) return [];
+  return [
+    needLine({
+      id: 'exact',
+      quantity: 'prescribedAmps',
+      figure: field('ratedAmps'),
+      relation: '=',
+      limit: exact,
+      because: `The maker prescribes ${shown(exact)} exactly.`,
+      brief: 'maker',
+      source: 'plateInstructions',
+      inputs: ['load.exactAmps'],
+    }),
+  ];
+}
+
 /** What plates and makers bind: unit maximum, least circuit amps, transformer primary, a prescribed figure, words. */
 export function plateNeeds(context: NeedContext, device: DeviceKind): Need[] {
   const { load } = context;
   const needs: Need[] = [];
-  const shown = (amps: number | null) => (amps === null ? 'not known' : q(amps, 'A'));
   const maximum = numberMark(load, 'maximumOvercurrentAmps');
   if (maximum !== undefined)
     needs.push(
@@ -272,22 +292,37 @@ export function plateNeeds(context: NeedContext, device: DeviceKind): Need[] {
         'load.maxPrimaryAmps',
       ),
     );
-  const exact = numberMark(load, 'exactAmps');
-  if (exact !== undefined)
+  return [...needs, ...exactNeed(context), ...wordNeeds(context, device)];
+}
+
+type Said = { source: 'plateInstructions'; inputs: string[]; because: string };
+/** What the words of a plate ask of a fuse. */
+function fuseWordNeeds(words: NonNullable<ReturnType<typeof readPlateWords>>, base: Said): Need[] {
+  const needs: Need[] = [];
+  if (words.timeDelay)
     needs.push(
       needLine({
-        id: 'exact',
-        quantity: 'prescribedAmps',
-        figure: field('ratedAmps'),
-        relation: '=',
-        limit: exact,
-        because: `The maker prescribes ${shown(exact)} exactly.`,
-        brief: 'maker',
-        source: 'plateInstructions',
-        inputs: ['load.exactAmps'],
+        ...base,
+        id: 'plate-time-delay',
+        quantity: 'fuseSpeed',
+        figure: field('delay'),
+        unit: '',
+        relation: 'one-of',
+        limit: ['time-delay'],
       }),
     );
-  return [...needs, ...wordNeeds(context, device)];
+  if (words.fuseClass)
+    needs.push(
+      needLine({
+        ...base,
+        id: 'plate-class',
+        quantity: 'fuseClass',
+        unit: '',
+        relation: 'one-of',
+        limit: [words.fuseClass],
+      }),
+    );
+  return needs;
 }
 
 function wordNeeds({ load, practice }: NeedContext, device: DeviceKind): Need[] {
@@ -330,29 +365,7 @@ function wordNeeds({ load, practice }: NeedContext, device: DeviceKind): Need[] 
         because: `${base.because} A breaker must be marked HACR.`,
       }),
     );
-  if (device === 'fuse' && words.timeDelay)
-    needs.push(
-      needLine({
-        ...base,
-        id: 'plate-time-delay',
-        quantity: 'fuseSpeed',
-        figure: field('delay'),
-        unit: '',
-        relation: 'one-of',
-        limit: ['time-delay'],
-      }),
-    );
-  if (device === 'fuse' && words.fuseClass)
-    needs.push(
-      needLine({
-        ...base,
-        id: 'plate-class',
-        quantity: 'fuseClass',
-        unit: '',
-        relation: 'one-of',
-        limit: [words.fuseClass],
-      }),
-    );
+  if (device === 'fuse') needs.push(...fuseWordNeeds(words, base));
   return needs;
 }
 

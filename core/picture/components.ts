@@ -29,6 +29,28 @@ export function inkMask(picture: Gray, radius: number): Record<Ink, Uint8Array> 
   return { dark, light };
 }
 
+/** Boxes of runs that hang together, as one each; `index` is where a root stands in the list. */
+function joined(boxes: readonly Component[], find: (id: number) => number): { list: Component[]; index: Int32Array } {
+  const list: Component[] = [];
+  const index = new Int32Array(boxes.length).fill(-1);
+  for (let id = 0; id < boxes.length; id += 1) {
+    const root = find(id);
+    const box = certain(boxes[id]);
+    if (certain(index[root]) < 0) {
+      index[root] = list.length;
+      list.push({ ...box });
+      continue;
+    }
+    const whole = certain(list[certain(index[root])]);
+    whole.x0 = Math.min(whole.x0, box.x0);
+    whole.y0 = Math.min(whole.y0, box.y0);
+    whole.x1 = Math.max(whole.x1, box.x1);
+    whole.y1 = Math.max(whole.y1, box.y1);
+    whole.area += box.area;
+  }
+  return { list, index };
+}
+
 /** Returns the 8-connected components of a mask with their boxes (x1, y1 exclusive) and areas, and a label for every pixel. */
 export function components(mask: Uint8Array, width: number, height: number): { list: Component[]; labels: Int32Array } {
   const labels = new Int32Array(mask.length).fill(-1);
@@ -74,23 +96,7 @@ export function components(mask: Uint8Array, width: number, height: number): { l
     }
     previous = runs;
   }
-  const list: Component[] = [];
-  const index = new Int32Array(parent.length).fill(-1);
-  for (let id = 0; id < parent.length; id += 1) {
-    const root = find(id);
-    const box = certain(boxes[id]);
-    if (certain(index[root]) < 0) {
-      index[root] = list.length;
-      list.push({ ...box });
-      continue;
-    }
-    const whole = certain(list[certain(index[root])]);
-    whole.x0 = Math.min(whole.x0, box.x0);
-    whole.y0 = Math.min(whole.y0, box.y0);
-    whole.x1 = Math.max(whole.x1, box.x1);
-    whole.y1 = Math.max(whole.y1, box.y1);
-    whole.area += box.area;
-  }
+  const { list, index } = joined(boxes, find);
   for (let i = 0; i < labels.length; i += 1) if (certain(labels[i]) >= 0) labels[i] = certain(index[find(certain(labels[i]))]);
   return { list, labels };
 }

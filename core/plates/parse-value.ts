@@ -76,21 +76,20 @@ function numberOf(field: PlateField, text: string, factor: number): Value | unde
   return { value: Number(ratio.toPrecision(12)) };
 }
 
+/** More like shapes than true digits is no figure. */
+const mayBeFigure = (field: PlateField, text: string): boolean =>
+  field.kind === 'flag' ||
+  field.words !== undefined ||
+  field.kind === 'text' ||
+  text.replace(/\D/g, '').length * 2 >= text.replace(/[^\dA-Z|]/gi, '').length;
+
 /**
  * Reads one value.
  * @param text the value without its name; @param unit the printed unit behind it, if any.
  * @param loose like shapes were let in: digits are put in for them and the repair is said.
  */
 export function readValue(field: PlateField, text: string, unit: string | undefined, loose = false): Value | undefined {
-  // More like shapes than true digits is no figure.
-  if (
-    loose &&
-    field.kind !== 'flag' &&
-    !field.words &&
-    field.kind !== 'text' &&
-    text.replace(/\D/g, '').length * 2 < text.replace(/[^\dA-Z|]/gi, '').length
-  )
-    return undefined;
+  if (loose && !mayBeFigure(field, text)) return undefined;
   const factor = factorOf(field, unit);
   const digits = loose && /^(number|numbers|volts|range|hertz|coil)$/.test(field.kind) ? asDigits(text) : text;
   const repaired = digits === text ? {} : { repair: `'${text.trim()}' taken as ${digits.trim()}` };

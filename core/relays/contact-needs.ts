@@ -44,11 +44,9 @@ const loadOfLamp: Readonly<Record<string, string>> = {
   'LED retrofit': 'led',
 };
 const coilLoad = (kind: string) => (kind === 'dc' ? 'DC-13' : 'AC-15');
-/** What one contact switches where the position has a load but no list of contacts. */
-function ofLoad({ supply, load }: NeedContext): Switched[] {
-  const kind = supply.currentKind === 'dc' ? 'dc' : 'ac';
+/** Steady current of a load that is stated, or that its watts give. */
+function steadyAmps({ supply, load }: NeedContext, kind: 'ac' | 'dc'): number | null | undefined {
   const volts = number(supply.systemVolts) ?? null;
-  const base = { kind, volts } as const;
   const watts = number(load.watts);
   // Watts over volts is the current of a resistance and on DC; of anything else it is a lower bound, so the current is not known.
   const unity = kind === 'dc' || load.kind === 'resistive-heater' || load.kind === 'filament-lamps';
@@ -56,67 +54,66 @@ function ofLoad({ supply, load }: NeedContext): Switched[] {
   const stated = (['loadAmps', 'runningAmps', 'ampsPerPole', 'fullLoadAmps', 'resistiveAmps'] as const).find(
     (name) => load[name] !== undefined,
   );
-  const amps = firstOf(stated === undefined ? undefined : number(load[stated]), byWatts);
+  return firstOf(stated === undefined ? undefined : number(load[stated]), byWatts);
+}
+
+type OfLoad = Omit<Switched, 'kind' | 'volts' | 'amps' | 'loadType'> & Partial<Pick<Switched, 'amps'>> & { loadType: string | null };
+/** A signal carries what it takes in milliamps; where that is worn, nothing else stands for it. */
+const signalAmps = ({ load }: NeedContext, amps: number | null | undefined) => {
+  const milliamps = numberMark(load, 'loadMilliamps');
+  return typeof milliamps === 'number' ? milliamps / 1000 : (milliamps ?? amps);
+};
+
+/** What a kind of load is to a contact; its steady current is `amps` unless said otherwise. */
+function byKind(context: NeedContext, kind: 'ac' | 'dc', amps: number | null | undefined): OfLoad {
+  const { load } = context;
+  const peak = { inrushPeakAmps: number(load.inrushPeakAmps) };
   switch (load.kind) {
     case 'motor-1ph':
     case 'motor-3ph':
     case 'motor-dc':
     case 'motor-group':
-    case 'hermetic-compressor':
-      return [
-        {
-          ...base,
-          loadType: 'motor',
-          amps: firstOf(...(['fullLoadAmps', 'tableFullLoadAmps', 'ratedLoadAmps', 'loadAmps'] as const).map((name) => number(load[name]))),
-          horsepower: number(load.horsepower),
-        },
-      ];
-    case 'resistive-heater':
-      return [{ ...base, loadType: 'resistive', amps: firstOf(number(load.resistiveAmps), amps) }];
-    case 'filament-lamps':
-      return [
-        { ...base, loadType: 'tungsten', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.coldInrushAmps) },
-      ];
-    case 'discharge-lamps':
-      return [{ ...base, loadType: 'ballast', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.inrushPeakAmps) }];
-    case 'led-drivers':
-      return [{ ...base, loadType: 'led', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.inrushPeakAmps) }];
-    case 'transformer':
-    case 'electronic-supply':
-      return [
-        {
-          ...base,
-          loadType: load.kind === 'transformer' ? 'transformer' : 'capacitive',
-          amps,
-          inrushPeakAmps: number(load.inrushPeakAmps),
-        },
-      ];
-    case 'contactor-coil':
-    case 'solenoid':
-      return [
-        {
-          ...base,
-          loadType: coilLoad(kind),
-          amps,
-          ...(load.timeConstantMilliseconds === undefined ? {} : { timeConstantMilliseconds: number(load.timeConstantMilliseconds) }),
-        },
-      ];
-    case 'signal': {
-      const milliamps = numberMark(load, 'loadMilliamps');
-      return [{ ...base, loadType: 'signal', amps: typeof milliamps === 'number' ? milliamps / 1000 : (milliamps ?? amps) }];
+    case 'hermetic-compressor': {
+      const marks = [load.fullLoadAmps, load.tableFullLoadAmps, load.ratedLoadAmps, load.loadAmps];
+      return { loadType: 'motor', amps: firstOf(...marks.map(number)), horsepower: number(load.horsepower) };
     }
+    case 'resistive-heater':
+      return { loadType: 'resistive', amps: firstOf(number(load.resistiveAmps), amps) };
+    case 'filament-lamps':
+      return { loadType: 'tungsten', amps: firstOf(number(load.runningAmps), amps), inrushPeakAmps: number(load.coldInrushAmps) };
+    case 'discharge-lamps':
+      return { loadType: 'ballast', amps: firstOf(number(load.runningAmps), amps), ...peak };
+    case 'led-drivers':
+      return { loadType: 'led', amps: firstOf(number(load.runningAmps), amps), ...peak };
+    case 'transformer':
+      return { loadType: 'transformer', ...peak };
+    case 'electronic-supply':
     case 'capacitor-bank':
     case 'variable-speed-drive':
     case 'battery-charger':
-      return [{ ...base, loadType: 'capacitive', amps, inrushPeakAmps: number(load.inrushPeakAmps) }];
+      return { loadType: 'capacitive', ...peak };
+    case 'contactor-coil':
+    case 'solenoid': {
+      const slow = load.timeConstantMilliseconds;
+      return { loadType: coilLoad(kind), ...(slow === undefined ? {} : { timeConstantMilliseconds: number(slow) }) };
+    }
+    case 'signal':
+      return { loadType: 'signal', amps: signalAmps(context, amps) };
     case 'lamp-bank': {
       const lamp = typeof load.lampKind === 'string' ? (loadOfLamp[load.lampKind] ?? null) : null;
-      return [{ ...base, loadType: lamp, amps, inrushPeakAmps: number(load.inrushPeakAmps) ?? number(load.coldInrushAmps) }];
+      return { loadType: lamp, inrushPeakAmps: number(load.inrushPeakAmps) ?? number(load.coldInrushAmps) };
     }
     default:
       // A current that is stated must be carried; for what kind of load nothing says.
-      return [{ ...base, loadType: null, amps }];
+      return { loadType: null };
   }
+}
+
+/** What one contact switches where the position has a load but no list of contacts. */
+function ofLoad(context: NeedContext): Switched[] {
+  const kind = context.supply.currentKind === 'dc' ? 'dc' : 'ac';
+  const amps = steadyAmps(context, kind);
+  return [{ kind, volts: number(context.supply.systemVolts) ?? null, amps, ...byKind(context, kind, amps) }];
 }
 
 /** What the contacts of the position switch; [] where it does not say, null where the list is worn. */

@@ -138,7 +138,41 @@ function withMotors(state: State, amps: number, { volts, system }: SupplyPath, p
   };
 }
 
-function take(state: State, element: Element, path: SupplyPath, practice: Practice): { state: State; words: string } {
+type Taken = { state: State; words: string };
+type Of<Kind extends Element['kind']> = Extract<Element, { kind: Kind }>;
+
+function takeTransformer(state: State, element: Of<'transformer'>, { volts, system }: SupplyPath, practice: Practice): Taken {
+  const tolerance = impedanceTolerance(practice, element.impedancePercent);
+  const source = both(state.source, transformerOhms(element, volts, 1 - tolerance), transformerOhms(element, volts, 1 + tolerance));
+  const rated = (element.ratedVA * element.parallel) / volts / divisor[system];
+  const own = (rated * 100) / (element.impedancePercent * (1 - tolerance));
+  const points = state.points === null ? own : (state.points * own) / (state.points + own);
+  const centreTap = element.centreTapped ? (volts / (divisor[system] * magnitude(source.cold))) * CENTRE_TAP_FACTOR : null;
+  return {
+    state: { ...state, source, points, centreTap },
+    words: `${q(rated, 'A')} x 100 / (${element.impedancePercent} % less ${tolerance * 100} %) = ${q(own, 'A')}${element.parallel > 1 ? `, ${element.parallel} side by side` : ''}`,
+  };
+}
+
+function takeCable(state: State, element: Of<'cable'>, { volts, system }: SupplyPath): Taken {
+  const cold = cableOhms(element, COLD_CELSIUS);
+  const hot = cableOhms(element, element.hotCelsius);
+  const back = cableOhms(element, element.hotCelsius, element.protectiveSize ?? element.size);
+  const before = state.points;
+  const f = before === null ? 0 : (divisor[system] * linesMet[system] * before * magnitude(cold)) / volts;
+  return {
+    state: {
+      ...state,
+      line: both(state.line, cold, hot),
+      back: plus(state.back, back),
+      points: before === null ? null : before / (1 + f),
+      centreTap: null,
+    },
+    words: `${element.parallel > 1 ? `${element.parallel} x ` : ''}${element.size}, ${q(element.metres, 'm')}: ${q(cold.r, 'ohm')} + j${q(cold.x, 'ohm')} cold; factor ${f.toPrecision(3)}`,
+  };
+}
+
+function take(state: State, element: Element, path: SupplyPath, practice: Practice): Taken {
   const { volts, system } = path;
   switch (element.kind) {
     case 'utility': {
@@ -156,35 +190,10 @@ function take(state: State, element: Element, path: SupplyPath, practice: Practi
         words: `x″ ${element.subtransientPercent} % of ${q(volts, 'V')}² / ${q(element.ratedVA, 'VA')} = ${q(magnitude(ohms), 'ohm')}`,
       };
     }
-    case 'transformer': {
-      const tolerance = impedanceTolerance(practice, element.impedancePercent);
-      const source = both(state.source, transformerOhms(element, volts, 1 - tolerance), transformerOhms(element, volts, 1 + tolerance));
-      const rated = (element.ratedVA * element.parallel) / volts / divisor[system];
-      const own = (rated * 100) / (element.impedancePercent * (1 - tolerance));
-      const points = state.points === null ? own : (state.points * own) / (state.points + own);
-      const centreTap = element.centreTapped ? (volts / (divisor[system] * magnitude(source.cold))) * CENTRE_TAP_FACTOR : null;
-      return {
-        state: { ...state, source, points, centreTap },
-        words: `${q(rated, 'A')} x 100 / (${element.impedancePercent} % less ${tolerance * 100} %) = ${q(own, 'A')}${element.parallel > 1 ? `, ${element.parallel} side by side` : ''}`,
-      };
-    }
-    case 'cable': {
-      const cold = cableOhms(element, COLD_CELSIUS);
-      const hot = cableOhms(element, element.hotCelsius);
-      const back = cableOhms(element, element.hotCelsius, element.protectiveSize ?? element.size);
-      const before = state.points;
-      const f = before === null ? 0 : (divisor[system] * linesMet[system] * before * magnitude(cold)) / volts;
-      return {
-        state: {
-          ...state,
-          line: both(state.line, cold, hot),
-          back: plus(state.back, back),
-          points: before === null ? null : before / (1 + f),
-          centreTap: null,
-        },
-        words: `${element.parallel > 1 ? `${element.parallel} x ` : ''}${element.size}, ${q(element.metres, 'm')}: ${q(cold.r, 'ohm')} + j${q(cold.x, 'ohm')} cold; factor ${f.toPrecision(3)}`,
-      };
-    }
+    case 'transformer':
+      return takeTransformer(state, element, path, practice);
+    case 'cable':
+      return takeCable(state, element, path);
     case 'motors':
       return {
         state: withMotors(state, element.fullLoadAmps * element.times, path, practice),

@@ -12,6 +12,37 @@ const MILLI = 1000;
 /** Front ends whose filters and converters leak at other frequencies, or smooth DC. */
 const converters = new Set(['single-phase-converter', 'two-phase-rectifier', 'three-phase-rectifier', 'ev-charger', 'pv-inverter']);
 
+/** What goes to earth, or to another circuit's neutral. */
+const wiringCauses: readonly Cause[] = [
+  {
+    id: 'leak-insulation',
+    title: 'Insulation of a line conductor',
+    measure: 'Isolated, proved dead, electronics disconnected: line conductors joined, insulation to earth, circuit by circuit, worst one.',
+    unit: 'ohm',
+    limit: INSULATION_OHMS,
+    worseIs: 'below',
+    remedy: 'Halve the circuit until the length or appliance is found, and mend it; damp places and heaters first.',
+  },
+  {
+    id: 'leak-neutral',
+    title: 'Neutral touches earth behind it',
+    measure: 'Isolated, neutral of the circuit lifted from its bar: insulation of the neutral to earth.',
+    unit: 'ohm',
+    limit: INSULATION_OHMS,
+    worseIs: 'below',
+    remedy: 'Part of the load current of other circuits returns by earth, so it trips with its own loads off. Find and mend it.',
+  },
+  {
+    id: 'shared-neutral',
+    title: 'A neutral shared with another circuit',
+    measure: 'Isolated, its neutral lifted: is there continuity to a neutral that does not go through this device?',
+    unit: '',
+    limit: null,
+    worseIs: 'yes',
+    remedy: 'Every live conductor of the circuit, the neutral too, goes and returns through the same device.',
+  },
+];
+
 /** Returns the causes to settle, likeliest first for what stands here. */
 export function leakCauses(state: SwapState): Cause[] {
   const milliamps = known(state, 'removed', 'sensitivityMilliamps') ?? known(state, 'removed', 'tripMilliamps');
@@ -30,34 +61,7 @@ export function leakCauses(state: SwapState): Cause[] {
   const electronics = state.load.electronics?.value;
   const converter = typeof electronics === 'string' && converters.has(electronics);
   return [
-    {
-      id: 'leak-insulation',
-      title: 'Insulation of a line conductor',
-      measure:
-        'Isolated, proved dead, electronics disconnected: line conductors joined, insulation to earth, circuit by circuit, worst one.',
-      unit: 'ohm',
-      limit: INSULATION_OHMS,
-      worseIs: 'below',
-      remedy: 'Halve the circuit until the length or appliance is found, and mend it; damp places and heaters first.',
-    },
-    {
-      id: 'leak-neutral',
-      title: 'Neutral touches earth behind it',
-      measure: 'Isolated, neutral of the circuit lifted from its bar: insulation of the neutral to earth.',
-      unit: 'ohm',
-      limit: INSULATION_OHMS,
-      worseIs: 'below',
-      remedy: 'Part of the load current of other circuits returns by earth, so it trips with its own loads off. Find and mend it.',
-    },
-    {
-      id: 'shared-neutral',
-      title: 'A neutral shared with another circuit',
-      measure: 'Isolated, its neutral lifted: is there continuity to a neutral that does not go through this device?',
-      unit: '',
-      limit: null,
-      worseIs: 'yes',
-      remedy: 'Every live conductor of the circuit, the neutral too, goes and returns through the same device.',
-    },
+    ...wiringCauses,
     {
       id: 'standing-leakage',
       title: 'Leakage of many loads together',

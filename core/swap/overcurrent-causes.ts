@@ -11,6 +11,69 @@ const TERMINAL_OHMS = 0.1;
 
 const motors = new Set(['motor-3ph', 'motor-1ph', 'hermetic-compressor']);
 
+/** A motor that is held back, or runs above its plate. */
+const motorCauses = (full: number | undefined): Cause[] => [
+  {
+    id: 'single-phasing',
+    title: 'A phase missing or weak',
+    measure: 'Running amps of the three phases by meters fitted while dead: largest deviation from their mean.',
+    unit: '%',
+    limit: UNBALANCE_PERCENT,
+    worseIs: 'above',
+    remedy: 'Fuse, contact or terminal of that phase; then the supply.',
+  },
+  {
+    id: 'locked-load',
+    title: 'Load stiff or locked',
+    measure: 'Isolated: turn the shaft by hand, coupled and uncoupled. Does it bind?',
+    unit: '',
+    limit: null,
+    worseIs: 'yes',
+    remedy: 'Bearing, belt, pump or valve before the protection.',
+  },
+  {
+    id: 'overload',
+    title: 'Runs above its plate',
+    measure: `Running amps, highest phase, loaded as usual${full ? `; the plate says ${q(full, 'A')}` : ''}.`,
+    unit: 'A',
+    limit: full ?? null,
+    worseIs: full === undefined ? 'yes' : 'above',
+    remedy: 'Less load, or a motor for the load that is there.',
+  },
+];
+
+/** More than the circuit is for. */
+const overloadCause = (rated: number | undefined): Cause => ({
+  id: 'overload',
+  title: 'More load than the circuit is for',
+  measure: `Current of the circuit at its busiest${rated ? `; the device is ${q(rated, 'A')}` : ''}.`,
+  unit: 'A',
+  limit: rated ?? null,
+  worseIs: rated === undefined ? 'yes' : 'above',
+  remedy: 'Divide the circuit or take load away.',
+});
+
+const fittingCauses: readonly Cause[] = [
+  {
+    id: 'loose-terminal',
+    title: 'Loose or burnt terminal, weak clip',
+    measure: 'Isolated: resistance across each joint or clip, worst one, leads taken off. Look for colour and smell.',
+    unit: 'ohm',
+    limit: TERMINAL_OHMS,
+    worseIs: 'above',
+    remedy: 'Clean or renew, tighten to the torque on the plate.',
+  },
+  {
+    id: 'wrong-speed',
+    title: 'Wrong speed, curve or class fitted',
+    measure: 'Read the marks of the removed part: is it faster than the load needs?',
+    unit: '',
+    limit: null,
+    worseIs: 'yes',
+    remedy: 'The need lines of this swap say which it must be.',
+  },
+];
+
 /** Returns the causes why an overcurrent device or an overload relay operates, likeliest first for what stands here. */
 export function overcurrentCauses(state: SwapState): Cause[] {
   const motor = motors.has(state.loadKind);
@@ -37,65 +100,8 @@ export function overcurrentCauses(state: SwapState): Cause[] {
       worseIs: rated === undefined ? 'yes' : 'above',
       remedy: 'A time-delay fuse or a later curve within what conductor and code allow; never more amps for it.',
     },
-    ...(motor
-      ? [
-          {
-            id: 'single-phasing',
-            title: 'A phase missing or weak',
-            measure: 'Running amps of the three phases by meters fitted while dead: largest deviation from their mean.',
-            unit: '%' as const,
-            limit: UNBALANCE_PERCENT,
-            worseIs: 'above' as const,
-            remedy: 'Fuse, contact or terminal of that phase; then the supply.',
-          },
-          {
-            id: 'locked-load',
-            title: 'Load stiff or locked',
-            measure: 'Isolated: turn the shaft by hand, coupled and uncoupled. Does it bind?',
-            unit: '' as const,
-            limit: null,
-            worseIs: 'yes' as const,
-            remedy: 'Bearing, belt, pump or valve before the protection.',
-          },
-          {
-            id: 'overload',
-            title: 'Runs above its plate',
-            measure: `Running amps, highest phase, loaded as usual${full ? `; the plate says ${q(full, 'A')}` : ''}.`,
-            unit: 'A' as const,
-            limit: full ?? null,
-            worseIs: full === undefined ? ('yes' as const) : ('above' as const),
-            remedy: 'Less load, or a motor for the load that is there.',
-          },
-        ]
-      : [
-          {
-            id: 'overload',
-            title: 'More load than the circuit is for',
-            measure: `Current of the circuit at its busiest${rated ? `; the device is ${q(rated, 'A')}` : ''}.`,
-            unit: 'A' as const,
-            limit: rated ?? null,
-            worseIs: rated === undefined ? ('yes' as const) : ('above' as const),
-            remedy: 'Divide the circuit or take load away.',
-          },
-        ]),
-    {
-      id: 'loose-terminal',
-      title: 'Loose or burnt terminal, weak clip',
-      measure: 'Isolated: resistance across each joint or clip, worst one, leads taken off. Look for colour and smell.',
-      unit: 'ohm',
-      limit: TERMINAL_OHMS,
-      worseIs: 'above',
-      remedy: 'Clean or renew, tighten to the torque on the plate.',
-    },
-    {
-      id: 'wrong-speed',
-      title: 'Wrong speed, curve or class fitted',
-      measure: 'Read the marks of the removed part: is it faster than the load needs?',
-      unit: '',
-      limit: null,
-      worseIs: 'yes',
-      remedy: 'The need lines of this swap say which it must be.',
-    },
+    ...(motor ? motorCauses(full) : [overloadCause(rated)]),
+    ...fittingCauses,
     {
       id: 'ambient',
       title: 'Too warm around it',

@@ -51,8 +51,14 @@ export const mutations: readonly Mutation[] = [
     what: 'a plate mark as a field of the case',
     apply: (f) => ({ ...f, fields: f.fields.map((one, i) => (i === 0 ? { ...one, plateOnly: true as const } : one)) }),
   },
-  { what: 'a mistyped field of the supply', apply: (f) => ({ ...f, positionFields: { ...f.positionFields, supply: ['systemVolt' as never] } }) },
-  { what: 'a mistyped field of the duty', apply: (f) => ({ ...f, positionFields: { ...f.positionFields, duty: ['startsAnHour' as never] } }) },
+  {
+    what: 'a mistyped field of the supply',
+    apply: (f) => ({ ...f, positionFields: { ...f.positionFields, supply: ['systemVolt' as never] } }),
+  },
+  {
+    what: 'a mistyped field of the duty',
+    apply: (f) => ({ ...f, positionFields: { ...f.positionFields, duty: ['startsAnHour' as never] } }),
+  },
   { what: 'a kind of load that is none', apply: (f) => ({ ...f, loads: [...f.loads, 'motor-2ph'] }) },
   { what: 'a rating column that is none', apply: (f) => ({ ...f, ratingColumns: ['ac3Amp'] }) },
   { what: 'no lines', apply: (f) => ({ ...f, needs: () => [] }) },

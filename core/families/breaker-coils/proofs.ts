@@ -69,103 +69,120 @@ function releaseProofs(context: ProofContext): Proof[] {
   ];
 }
 
-function byAction(context: ProofContext): Proof[] {
+/** A shunt trip. */
+function tripProofs(context: ProofContext): Proof[] {
   const { load } = context.need;
+  return [
+    ...operateProof(context, 'Trips from', operatingShare.tripping),
+    yesProof(
+      'opens',
+      'first-start',
+      'Signal opens it',
+      'Withdrawn or isolated, spring charged, closed by hand: give the signal; it opens.',
+      'The whole chain counts, not the coil.',
+    ),
+    yesProof(
+      'command-ends',
+      'first-start',
+      'Its current ends',
+      load.commandMaintained === true
+        ? 'With the signal still on, meter fitted while dead: the current is off, or the coil is marked continuous.'
+        : 'After the signal the coil has no volts.',
+      'A short-time coil under a command that stays on burns.',
+    ),
+  ];
+}
+
+/** An undervoltage release. */
+function undervoltageProofs(context: ProofContext): Proof[] {
+  const { load } = context.need;
+  return [
+    ...releaseProofs(context),
+    yesProof(
+      'closes-powered',
+      'first-start',
+      'Closes with its supply on',
+      'Withdrawn or isolated, spring charged: with its supply it closes.',
+      'Unpowered it holds the breaker open.',
+    ),
+    yesProof(
+      'opens-unpowered',
+      'first-start',
+      'Opens when its supply goes',
+      'Take its supply off: the breaker opens and does not close again.',
+      'That is what it is for.',
+    ),
+    ...(typeof numberMark(load, 'dipSeconds') === 'number'
+      ? [
+          yesProof(
+            'rides',
+            'first-start',
+            'Rides the dip',
+            'Take its supply off for less than its delay: the breaker stays closed.',
+            'The dip must not open it.',
+          ),
+        ]
+      : []),
+  ];
+}
+
+const closingProofs = (context: ProofContext): Proof[] => [
+  ...operateProof(context, 'Closes from', operatingShare.closing),
+  yesProof(
+    'closes',
+    'first-start',
+    'Signal closes it',
+    'Withdrawn or isolated, spring charged: give the signal once; it closes once.',
+    'A signal that stays on must not pump.',
+  ),
+];
+
+const motorProofs = (context: ProofContext): Proof[] => [
+  ...operateProof(context, 'Runs from', operatingShare.closing),
+  yesProof(
+    'charges',
+    'first-start',
+    'Charges and stops',
+    'After a close it charges by itself and its switch stops it.',
+    'A switch that does not stop it burns the motor.',
+  ),
+];
+
+const contactProofs = (): Proof[] => [
+  figureProof({
+    id: 'contact-closed',
+    when: 'bench',
+    title: 'Worst contact, closed',
+    unit: 'ohm',
+    leads: true,
+    severity: 'should',
+    low: 0,
+    high: contactOhms.caution,
+    rejectAbove: contactOhms.reject,
+    how: 'Worked by hand, ohmmeter across each; enter the worst and the leads.',
+    because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject.',
+  }),
+  yesProof(
+    'follows',
+    'first-start',
+    'Follows the breaker',
+    'Withdrawn or isolated: open, close, trip; each contact changes when it should.',
+    'A signal that lies is worse than none.',
+  ),
+];
+
+function byAction(context: ProofContext): Proof[] {
   switch (actionOf(context.need)) {
     case 'opens-on-signal':
-      return [
-        ...operateProof(context, 'Trips from', operatingShare.tripping),
-        yesProof(
-          'opens',
-          'first-start',
-          'Signal opens it',
-          'Withdrawn or isolated, spring charged, closed by hand: give the signal; it opens.',
-          'The whole chain counts, not the coil.',
-        ),
-        yesProof(
-          'command-ends',
-          'first-start',
-          'Its current ends',
-          load.commandMaintained === true
-            ? 'With the signal still on, meter fitted while dead: the current is off, or the coil is marked continuous.'
-            : 'After the signal the coil has no volts.',
-          'A short-time coil under a command that stays on burns.',
-        ),
-      ];
+      return tripProofs(context);
     case 'opens-when-supply-fails':
-      return [
-        ...releaseProofs(context),
-        yesProof(
-          'closes-powered',
-          'first-start',
-          'Closes with its supply on',
-          'Withdrawn or isolated, spring charged: with its supply it closes.',
-          'Unpowered it holds the breaker open.',
-        ),
-        yesProof(
-          'opens-unpowered',
-          'first-start',
-          'Opens when its supply goes',
-          'Take its supply off: the breaker opens and does not close again.',
-          'That is what it is for.',
-        ),
-        ...(typeof numberMark(load, 'dipSeconds') === 'number'
-          ? [
-              yesProof(
-                'rides',
-                'first-start',
-                'Rides the dip',
-                'Take its supply off for less than its delay: the breaker stays closed.',
-                'The dip must not open it.',
-              ),
-            ]
-          : []),
-      ];
+      return undervoltageProofs(context);
     case 'closes-on-signal':
-      return [
-        ...operateProof(context, 'Closes from', operatingShare.closing),
-        yesProof(
-          'closes',
-          'first-start',
-          'Signal closes it',
-          'Withdrawn or isolated, spring charged: give the signal once; it closes once.',
-          'A signal that stays on must not pump.',
-        ),
-      ];
+      return closingProofs(context);
     case 'charges-the-spring':
-      return [
-        ...operateProof(context, 'Runs from', operatingShare.closing),
-        yesProof(
-          'charges',
-          'first-start',
-          'Charges and stops',
-          'After a close it charges by itself and its switch stops it.',
-          'A switch that does not stop it burns the motor.',
-        ),
-      ];
+      return motorProofs(context);
     default:
-      return [
-        figureProof({
-          id: 'contact-closed',
-          when: 'bench',
-          title: 'Worst contact, closed',
-          unit: 'ohm',
-          leads: true,
-          severity: 'should',
-          low: 0,
-          high: contactOhms.caution,
-          rejectAbove: contactOhms.reject,
-          how: 'Worked by hand, ohmmeter across each; enter the worst and the leads.',
-          because: 'Above 0.1 Ω net of leads look closer, above 1 Ω reject.',
-        }),
-        yesProof(
-          'follows',
-          'first-start',
-          'Follows the breaker',
-          'Withdrawn or isolated: open, close, trip; each contact changes when it should.',
-          'A signal that lies is worse than none.',
-        ),
-      ];
+      return contactProofs();
   }
 }
 

@@ -9,7 +9,7 @@ import { certain } from '../../certain';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
-import type { Proof, ProofContext } from '../contract';
+import type { NeedContext, Proof, ProofContext } from '../contract';
 import { contactOhms, figureProof, yesProof } from '../proof-makers';
 import { coilSupplyOf } from '../../coils/needs';
 import { coilOhms } from '../../coils/proofs';
@@ -99,8 +99,66 @@ function fitting({ need }: ProofContext): Proof[] {
   ];
 }
 
-function firstStart({ need, part }: ProofContext): Proof[] {
+/** What it draws while it runs, against its plate. */
+function runningProofs(need: NeedContext): Proof[] {
   const { supply, load } = need;
+  const demand = currentDemand(need);
+  const plate = isMotor(load.kind)
+    ? (numberMark(load, load.kind === 'hermetic-compressor' ? 'ratedLoadAmps' : 'fullLoadAmps') ?? null)
+    : demand.amount;
+  const sf = numberMark(load, 'serviceFactor') ?? 1;
+  if (isMotor(load.kind)) {
+    const proofs = [
+      figureProof({
+        id: 'running-amps',
+        when: 'first-start',
+        title: 'Running amps, highest conductor',
+        unit: 'A',
+        low: plate === null ? null : 0,
+        high: plate === null ? null : plate * certain(sf),
+        how: 'Clamp meter fitted while dead, read after the start with the doors shut.',
+        because:
+          plate === null
+            ? 'The plate amps are not known.'
+            : `The plate allows ${q(plate, 'A')}${sf !== 1 ? ` x service factor ${sf}` : ''}.`,
+        source: citeSource('motorAmpsRule'),
+      }),
+    ];
+    if (load.kind !== 'motor-1ph' && supply.phases === 3)
+      proofs.push(
+        figureProof({
+          id: 'unbalance',
+          when: 'first-start',
+          title: 'Volts unbalance',
+          unit: '%',
+          low: 0,
+          high: UNBALANCE_NO_DERATING,
+          severity: 'should',
+          how: 'Largest deviation of a phase-to-phase voltage from the mean, in percent of the mean.',
+          because: 'Up to 1 % needs no derating; above 5 % a motor should not run.',
+          source: citeSource('unbalance'),
+        }),
+      );
+    return proofs;
+  }
+  return [
+    figureProof({
+      id: 'running-amps',
+      when: 'first-start',
+      title: 'Amps, highest pole',
+      unit: 'A',
+      low: plate === null ? null : plate * (1 - RESISTIVE_TOLERANCE),
+      high: plate === null ? null : plate * (1 + RESISTIVE_TOLERANCE),
+      severity: 'should',
+      how: 'Clamp meter fitted while dead, read with the doors shut.',
+      because: plate === null ? 'The load current is not known.' : `${q(plate, 'A')} within 10 %; less means an open element.`,
+      source: practice,
+    }),
+  ];
+}
+
+function firstStart({ need, part }: ProofContext): Proof[] {
+  const { supply } = need;
   const key = coilSupplyOf(need);
   const proofs: Proof[] = [];
   const bands = coilBandsIn(part, 'coilOperating')?.[key];
@@ -120,58 +178,7 @@ function firstStart({ need, part }: ProofContext): Proof[] {
     }),
     yesProof('chatter', 'first-start', 'No chatter', 'Listen while it pulls in and holds.', 'Chatter burns contacts and coil.'),
   );
-  const demand = currentDemand(need);
-  const plate = isMotor(load.kind)
-    ? (numberMark(load, load.kind === 'hermetic-compressor' ? 'ratedLoadAmps' : 'fullLoadAmps') ?? null)
-    : demand.amount;
-  const sf = numberMark(load, 'serviceFactor') ?? 1;
-  if (isMotor(load.kind)) {
-    proofs.push(
-      figureProof({
-        id: 'running-amps',
-        when: 'first-start',
-        title: 'Running amps, highest conductor',
-        unit: 'A',
-        low: plate === null ? null : 0,
-        high: plate === null ? null : plate * certain(sf),
-        how: 'Clamp meter fitted while dead, read after the start with the doors shut.',
-        because:
-          plate === null
-            ? 'The plate amps are not known.'
-            : `The plate allows ${q(plate, 'A')}${sf !== 1 ? ` x service factor ${sf}` : ''}.`,
-        source: citeSource('motorAmpsRule'),
-      }),
-    );
-    if (load.kind !== 'motor-1ph' && supply.phases === 3)
-      proofs.push(
-        figureProof({
-          id: 'unbalance',
-          when: 'first-start',
-          title: 'Volts unbalance',
-          unit: '%',
-          low: 0,
-          high: UNBALANCE_NO_DERATING,
-          severity: 'should',
-          how: 'Largest deviation of a phase-to-phase voltage from the mean, in percent of the mean.',
-          because: 'Up to 1 % needs no derating; above 5 % a motor should not run.',
-          source: citeSource('unbalance'),
-        }),
-      );
-  } else
-    proofs.push(
-      figureProof({
-        id: 'running-amps',
-        when: 'first-start',
-        title: 'Amps, highest pole',
-        unit: 'A',
-        low: plate === null ? null : plate * (1 - RESISTIVE_TOLERANCE),
-        high: plate === null ? null : plate * (1 + RESISTIVE_TOLERANCE),
-        severity: 'should',
-        how: 'Clamp meter fitted while dead, read with the doors shut.',
-        because: plate === null ? 'The load current is not known.' : `${q(plate, 'A')} within 10 %; less means an open element.`,
-        source: practice,
-      }),
-    );
+  proofs.push(...runningProofs(need));
   proofs.push(
     yesProof(
       'drops-out',

@@ -63,6 +63,12 @@ function supplyNeeds(context: NeedContext): Need[] {
         inputs: ['supply.prospectiveFaultAmps', 'supply.currentKind'],
       }),
     );
+  return needs;
+}
+
+/** What the holder takes, and what it carries away as heat. */
+function holderNeeds({ supply }: NeedContext): Need[] {
+  const needs: Need[] = [];
   const holder = wordMark(supply, 'fuseHolder');
   if (holder !== undefined)
     needs.push(
@@ -346,6 +352,7 @@ function overloadNeed({ load }: NeedContext): Need[] {
 /** All lines of a fuse, in the order shown. */
 export const fuseNeeds = (context: NeedContext): Need[] => [
   ...supplyNeeds(context),
+  ...holderNeeds(context),
   ...branchProtectionNeed(context, { NFPA70: ['UL 248'], IEC: ['IEC 60269', 'UL 248'] }, 'branchKind'),
   ...overloadNeed(context),
   ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context, 'ratedAmps')),

@@ -212,12 +212,32 @@ export function rideThrough(context: NeedContext): number | null | undefined {
   return asked === undefined && byStart === undefined ? undefined : Math.max(asked ?? 0, byStart ?? 0);
 }
 
+/** Longest dip that its delay must ride. */
+function delayNeed(context: NeedContext): Need[] {
+  const ride = rideThrough(context);
+  const inputs = ['load.rideThroughSeconds', 'load.startDipPercent', 'load.startSeconds'];
+  if (ride === undefined) return [];
+  return [
+    needLine({
+      id: 'trip-delay',
+      quantity: 'tripDelaySeconds',
+      unit: 's',
+      limit: ride,
+      figure: field('tripDelayMaxSeconds'),
+      because:
+        ride === null
+          ? 'How long a dip must be ridden through is not known.'
+          : `A dip of ${secondsText(ride)} must not trip: its delay must reach that.`,
+      source: 'commonPractice',
+      inputs,
+    }),
+  ];
+}
+
 function settingNeeds(context: NeedContext): Need[] {
   const { load } = context;
   const under = numberMark(load, 'underVoltsSettingNeeded');
-  const ride = rideThrough(context);
   const changeovers = numberMark(load, 'changeoversNeeded');
-  const inputs = ['load.rideThroughSeconds', 'load.startDipPercent', 'load.startSeconds'];
   const flag = (id: string, quantity: MonitoringRelayFigure, mark: NamesOf<LoadMarks, boolean>, words: string, because: string): Need[] =>
     load[mark] === true || load[mark] === null
       ? [wordLine({ id, quantity, limit: load[mark] === null ? null : [words], ...fit, because, inputs: [`load.${mark}`] })]
@@ -239,23 +259,7 @@ function settingNeeds(context: NeedContext): Need[] {
           }),
         ]),
     ...lostPhaseNeed(context),
-    ...(ride === undefined
-      ? []
-      : [
-          needLine({
-            id: 'trip-delay',
-            quantity: 'tripDelaySeconds',
-            unit: 's',
-            limit: ride,
-            figure: field('tripDelayMaxSeconds'),
-            because:
-              ride === null
-                ? 'How long a dip must be ridden through is not known.'
-                : `A dip of ${secondsText(ride)} must not trip: its delay must reach that.`,
-            source: 'commonPractice',
-            inputs,
-          }),
-        ]),
+    ...delayNeed(context),
     ...(changeovers === undefined
       ? []
       : [

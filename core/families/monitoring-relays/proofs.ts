@@ -13,35 +13,34 @@ const HAND_SECONDS = 0.5;
 const DELAY_TOLERANCE = 0.1;
 const SUPPLY_BAND = 0.1; // NEMA MG 1 12.44, from memory
 
-/** Returns the proofs in the order of the work. */
-export function monitoringProofs(context: ProofContext): Proof[] {
-  const { need, part } = context;
-  const volts = numberMark(need.supply, 'systemVolts');
-  const ride = rideThrough(need);
-  const [short, long] = [part.tripDelayMinSeconds, plannedLossSeconds(context) ?? part.tripDelayMaxSeconds];
-  const proofs = [
-    yesProof(
-      'plate',
-      'bench',
-      'Its own plate',
-      'Read nominal volts, between lines or to neutral, wires, hertz and ranges on the relay itself.',
-      'Bodies of one size serve many volts.',
-    ),
-    yesProof(
-      'sheet',
-      'bench',
-      'Settings sheet',
-      'Every setting entered in the order of the sheet and written into its “as left” column.',
-      'Who comes next must know what was set, and why.',
-    ),
-    torqueProof('relay'),
-    yesProof(
-      'order',
-      'fitting',
-      'Order of phases',
-      'Circuit dead and proved dead: L1, L2, L3 by the old wires’ tags, neutral first where there is one.',
-      'Two phases exchanged are a reversal.',
-    ),
+const benchAndFitting = (): Proof[] => [
+  yesProof(
+    'plate',
+    'bench',
+    'Its own plate',
+    'Read nominal volts, between lines or to neutral, wires, hertz and ranges on the relay itself.',
+    'Bodies of one size serve many volts.',
+  ),
+  yesProof(
+    'sheet',
+    'bench',
+    'Settings sheet',
+    'Every setting entered in the order of the sheet and written into its “as left” column.',
+    'Who comes next must know what was set, and why.',
+  ),
+  torqueProof('relay'),
+  yesProof(
+    'order',
+    'fitting',
+    'Order of phases',
+    'Circuit dead and proved dead: L1, L2, L3 by the old wires’ tags, neutral first where there is one.',
+    'Two phases exchanged are a reversal.',
+  ),
+];
+
+/** What it measures, against the supply. */
+function supplyProofs(volts: number | null | undefined): Proof[] {
+  return [
     figureProof({
       id: 'measured-volts',
       when: 'first-start',
@@ -66,6 +65,17 @@ export function monitoringProofs(context: ProofContext): Proof[] {
       because: 'A motor carries its full load up to 1 %; above 5 % it should not run.',
       source: citeSource('unbalance'),
     }),
+  ];
+}
+
+/** Returns the proofs in the order of the work. */
+export function monitoringProofs(context: ProofContext): Proof[] {
+  const { need, part } = context;
+  const ride = rideThrough(need);
+  const [short, long] = [part.tripDelayMinSeconds, plannedLossSeconds(context) ?? part.tripDelayMaxSeconds];
+  return [
+    ...benchAndFitting(),
+    ...supplyProofs(numberMark(need.supply, 'systemVolts')),
     figureProof({
       id: 'lost-phase-seconds',
       when: 'first-start',
@@ -91,5 +101,4 @@ export function monitoringProofs(context: ProofContext): Proof[] {
       'A lamp on the relay stops nothing.',
     ),
   ];
-  return proofs;
 }

@@ -92,26 +92,12 @@ function supplyNeeds(context: NeedContext): Need[] {
   return needs;
 }
 
-function overcurrentNeeds(context: NeedContext): Need[] {
-  const { supply, load, practice } = context;
+/** Without overcurrent part it is bounded by the device upstream. IEC practice. */
+function upstreamNeeds({ supply, practice }: NeedContext): Need[] {
+  if (practice !== 'IEC') return [];
   const needs: Need[] = [];
-  if (load.overcurrentNeededHere === true || load.overcurrentNeededHere === null)
-    needs.push(
-      wordLine({
-        ...safety,
-        id: 'overcurrent-part',
-        quantity: 'overcurrentPart',
-        limit: load.overcurrentNeededHere === null ? null : ['with'],
-        because:
-          load.overcurrentNeededHere === null
-            ? 'Whether another device protects this circuit from overcurrent is not known.'
-            : 'No other device protects this circuit from overcurrent; a residual-current device without such a part lets an overload pass.',
-        source: 'residualOvercurrent',
-        inputs: ['load.overcurrentNeededHere'],
-      }),
-    );
   const upstream = numberMark(supply, 'upstreamOvercurrentAmps');
-  if (practice === 'IEC' && upstream !== undefined)
+  if (upstream !== undefined)
     needs.push(
       needLine({
         id: 'upstream',
@@ -130,7 +116,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
       }),
     );
   const fault = numberMark(supply, 'prospectiveFaultAmps');
-  if (practice === 'IEC' && fault !== undefined)
+  if (fault !== undefined)
     needs.push(
       needLine({
         ...safety,
@@ -143,6 +129,27 @@ function overcurrentNeeds(context: NeedContext): Need[] {
         brief: 'with the named device',
         source: 'residualOvercurrent',
         inputs: ['supply.prospectiveFaultAmps'],
+      }),
+    );
+  return needs;
+}
+
+function overcurrentNeeds(context: NeedContext): Need[] {
+  const { load, practice } = context;
+  const needs: Need[] = [];
+  if (load.overcurrentNeededHere === true || load.overcurrentNeededHere === null)
+    needs.push(
+      wordLine({
+        ...safety,
+        id: 'overcurrent-part',
+        quantity: 'overcurrentPart',
+        limit: load.overcurrentNeededHere === null ? null : ['with'],
+        because:
+          load.overcurrentNeededHere === null
+            ? 'Whether another device protects this circuit from overcurrent is not known.'
+            : 'No other device protects this circuit from overcurrent; a residual-current device without such a part lets an overload pass.',
+        source: 'residualOvercurrent',
+        inputs: ['load.overcurrentNeededHere'],
       }),
     );
   const asBreaker = [
@@ -158,7 +165,12 @@ function overcurrentNeeds(context: NeedContext): Need[] {
     ways: [{ ...need.ways[0], figure: field('ratedAmps') }] as const,
     ...(practice === 'IEC' ? { notApplicableWhen: withPart } : {}),
   }));
-  return [...needs, ...circuit, ...asBreaker.map((need) => ({ ...need, notApplicableWhen: need.notApplicableWhen ?? withPart }))];
+  return [
+    ...needs,
+    ...upstreamNeeds(context),
+    ...circuit,
+    ...asBreaker.map((need) => ({ ...need, notApplicableWhen: need.notApplicableWhen ?? withPart })),
+  ];
 }
 
 /** All lines of the place, in the order shown. */

@@ -19,7 +19,7 @@ import {
   typeDetects,
 } from '../../standards/residual-current';
 import { citeSource } from '../../standards/source';
-import type { Proof, ProofContext } from '../contract';
+import type { NeedContext, Proof, ProofContext } from '../contract';
 import { carriedLoadAmps } from '../../overcurrent/load-current';
 import { figureProof, runningAmpsProof, torqueProof, yesProof } from '../proof-makers';
 
@@ -104,51 +104,37 @@ function waveProofs({ need, part }: ProofContext, sensitivityAmps: number | null
   ];
 }
 
-/** Returns the proofs in the order of the work. */
-export function residualProofs({ need, part }: ProofContext): Proof[] {
-  const milliamps = typeof part.sensitivityMilliamps === 'number' ? part.sensitivityMilliamps : undefined;
-  const sensitivityAmps = milliamps === undefined ? null : milliamps / 1000;
-  const american = typeof part.protectionClass === 'string' && part.protectionClass !== 'none';
-  const carry = carriedLoadAmps(need);
-  const electrode = need.supply.grounding === 'TT' && sensitivityAmps ? TT_TOUCH_VOLTS / sensitivityAmps : undefined;
-  const leak = numberMark(need.load, 'standingLeakageMilliamps');
+const benchAndFitting = (): Proof[] => [
+  yesProof(
+    'plate',
+    'bench',
+    'Its own plate',
+    'Read type by its drawn waveform, sensitivity, amps, poles and standard on the device itself.',
+    'Bodies of one size hold every type.',
+  ),
+  yesProof('lever', 'bench', 'Lever and button move', 'Close and open it by hand, press the button.', 'A stuck latch opens nothing.'),
+  yesProof(
+    'polarity',
+    'fitting',
+    'Line, load and neutral',
+    'Line and load sides as marked, neutral on the pole marked N, functional earth where it has one.',
+    'Fed from the wrong side its test circuit may burn; with the neutral beside it, it trips or never does.',
+  ),
+  yesProof(
+    'own-neutral',
+    'fitting',
+    'Neutral of this circuit alone',
+    'Isolated: the neutral that leaves it reaches no other circuit’s neutral.',
+    'A shared neutral is an imbalance to one and hides one from the other.',
+  ),
+  torqueProof('device'),
+];
+
+/** What the electrode may have in TT, and what may leak in service. */
+function placeProofs({ supply, load }: NeedContext, sensitivityAmps: number | null): Proof[] {
+  const electrode = supply.grounding === 'TT' && sensitivityAmps ? TT_TOUCH_VOLTS / sensitivityAmps : undefined;
+  const leak = numberMark(load, 'standingLeakageMilliamps');
   return [
-    yesProof(
-      'plate',
-      'bench',
-      'Its own plate',
-      'Read type by its drawn waveform, sensitivity, amps, poles and standard on the device itself.',
-      'Bodies of one size hold every type.',
-    ),
-    yesProof('lever', 'bench', 'Lever and button move', 'Close and open it by hand, press the button.', 'A stuck latch opens nothing.'),
-    yesProof(
-      'polarity',
-      'fitting',
-      'Line, load and neutral',
-      'Line and load sides as marked, neutral on the pole marked N, functional earth where it has one.',
-      'Fed from the wrong side its test circuit may burn; with the neutral beside it, it trips or never does.',
-    ),
-    yesProof(
-      'own-neutral',
-      'fitting',
-      'Neutral of this circuit alone',
-      'Isolated: the neutral that leaves it reaches no other circuit’s neutral.',
-      'A shared neutral is an imbalance to one and hides one from the other.',
-    ),
-    torqueProof('device'),
-    yesProof('test-button', 'first-start', 'Test button trips it', 'Supply on, press the button.', 'It shows that coil and latch work.'),
-    ...(american
-      ? [
-          yesProof(
-            'tester',
-            'first-start',
-            'Trips with a tester of its class',
-            'Tester of the class of the device, plugged or connected at the load end.',
-            'The button proves the mechanism, the tester the wiring.',
-            citeSource('groundFaultPersonnel'),
-          ),
-        ]
-      : [...timeProofs(sensitivityAmps, part), ...rampProof(sensitivityAmps), ...waveProofs({ need, part }, sensitivityAmps)]),
     ...(electrode === undefined
       ? []
       : [
@@ -181,6 +167,31 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
             source: citeSource('standingLeakage'),
           }),
         ]),
+  ];
+}
+
+/** Returns the proofs in the order of the work. */
+export function residualProofs({ need, part }: ProofContext): Proof[] {
+  const milliamps = typeof part.sensitivityMilliamps === 'number' ? part.sensitivityMilliamps : undefined;
+  const sensitivityAmps = milliamps === undefined ? null : milliamps / 1000;
+  const american = typeof part.protectionClass === 'string' && part.protectionClass !== 'none';
+  const carry = carriedLoadAmps(need);
+  return [
+    ...benchAndFitting(),
+    yesProof('test-button', 'first-start', 'Test button trips it', 'Supply on, press the button.', 'It shows that coil and latch work.'),
+    ...(american
+      ? [
+          yesProof(
+            'tester',
+            'first-start',
+            'Trips with a tester of its class',
+            'Tester of the class of the device, plugged or connected at the load end.',
+            'The button proves the mechanism, the tester the wiring.',
+            citeSource('groundFaultPersonnel'),
+          ),
+        ]
+      : [...timeProofs(sensitivityAmps, part), ...rampProof(sensitivityAmps), ...waveProofs({ need, part }, sensitivityAmps)]),
+    ...placeProofs(need, sensitivityAmps),
     ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
   ];
 }

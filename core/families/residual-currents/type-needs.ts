@@ -78,21 +78,42 @@ const either = (way: Omit<RatingBasis, 'figure'>): { figure: RatingBasis['figure
   otherWays: [{ ...way, figure: field('tripMilliamps') }],
 });
 
-function iecSensitivity(context: NeedContext): Need[] {
-  const { load, supply } = context;
-  const needs: Need[] = [];
-  const atMost = (id: string, quantity: string, limit: number | null, because: string, rest: Pick<Need, 'source' | 'inputs' | 'brief'>) =>
-    needLine({
-      ...safety,
-      ...rest,
-      id,
-      quantity,
-      unit: 'mA',
-      relation: '<=',
+const atMost = (id: string, quantity: string, limit: number | null, because: string, rest: Pick<Need, 'source' | 'inputs' | 'brief'>) =>
+  needLine({
+    ...safety,
+    ...rest,
+    id,
+    quantity,
+    unit: 'mA',
+    relation: '<=',
+    limit,
+    because,
+    ...either({ quantity, unit: 'mA', relation: '<=', limit }),
+  });
+
+/** TT: what the electrode lets stand at the frame. */
+function touchNeed({ supply }: NeedContext): Need[] {
+  const tt = supply.grounding === 'TT';
+  const electrode =
+    numberMark(supply, 'earthElectrodeOhms') ?? (supply.earthElectrodeOhms === null ? null : numberMark(supply, 'loopImpedanceOhms'));
+  if (!tt || electrode === undefined) return [];
+  const limit = electrode === null ? null : (TT_TOUCH_VOLTS / electrode) * 1000;
+  return [
+    atMost(
+      'sensitivity-touch',
+      'sensitivityTouch',
       limit,
-      because,
-      ...either({ quantity, unit: 'mA', relation: '<=', limit }),
-    });
+      electrode === null
+        ? 'The resistance of the earth electrode is not known.'
+        : `TT: ${TT_TOUCH_VOLTS} V / ${q(electrode, 'ohm')} of electrode = ${milliamps(Math.floor(certain(limit) * 100) / 100)} at the most.`,
+      { source: 'ttTouchVolts', inputs: ['supply.earthElectrodeOhms', 'supply.grounding'], brief: '50 V / RA' },
+    ),
+  ];
+}
+
+function iecSensitivity(context: NeedContext): Need[] {
+  const { load } = context;
+  const needs: Need[] = [];
   if (purposeUnknown(context))
     needs.push(
       atMost('sensitivity-purpose', 'sensitivityPeople', null, 'Whether people are protected here is not known.', {
@@ -125,24 +146,7 @@ function iecSensitivity(context: NeedContext): Need[] {
         },
       ),
     );
-  const tt = supply.grounding === 'TT';
-  const electrode =
-    numberMark(supply, 'earthElectrodeOhms') ?? (supply.earthElectrodeOhms === null ? null : numberMark(supply, 'loopImpedanceOhms'));
-  if (tt && electrode !== undefined) {
-    const limit = electrode === null ? null : (TT_TOUCH_VOLTS / electrode) * 1000;
-    needs.push(
-      atMost(
-        'sensitivity-touch',
-        'sensitivityTouch',
-        limit,
-        electrode === null
-          ? 'The resistance of the earth electrode is not known.'
-          : `TT: ${TT_TOUCH_VOLTS} V / ${q(electrode, 'ohm')} of electrode = ${milliamps(Math.floor(certain(limit) * 100) / 100)} at the most.`,
-        { source: 'ttTouchVolts', inputs: ['supply.earthElectrodeOhms', 'supply.grounding'], brief: '50 V / RA' },
-      ),
-    );
-  }
-  return needs;
+  return [...needs, ...touchNeed(context)];
 }
 
 /** Classes for people at these volts to ground, and the trip level they share: class A up to 150 V, the 20 mA classes above. */
@@ -151,6 +155,40 @@ function classesFor(volts: number | null): { accepted: PersonnelClass[]; band?: 
   const within = keysOf(groundFaultClasses).filter((one) => volts <= groundFaultClasses[one].mostVoltsToGround);
   const accepted = within.includes('GFCI Class A') ? within.filter((one) => one === 'GFCI Class A') : within;
   return { accepted, band: accepted[0] && groundFaultClasses[accepted[0]].tripMilliamps };
+}
+
+/** The class for people at these volts to ground, and the level at which it trips. */
+function classNeeds(volts: number | null, inputs: readonly string[]): Need[] {
+  const { accepted, band } = classesFor(volts);
+  const words =
+    volts === null || !band
+      ? 'People are protected here, but the volts to ground are not known or lie above every class.'
+      : `People are protected here at ${q(volts, 'V')} to ground: ${accepted.join(' or ')}, which trips at ${band[0]} to ${band[1]} mA. A 30 mA device protects equipment.`;
+  const limit = band ? [...band] : null;
+  return [
+    wordLine({
+      ...safety,
+      id: 'protection-class',
+      quantity: 'protectionClass',
+      limit: band ? accepted : null,
+      because: words,
+      source: 'groundFaultPersonnel',
+      inputs,
+    }),
+    needLine({
+      ...safety,
+      id: 'trip-level',
+      quantity: 'tripMilliamps',
+      unit: 'mA',
+      relation: 'within',
+      limit,
+      because: words,
+      source: 'groundFaultPersonnel',
+      inputs,
+      figure: field('tripMilliamps'),
+      otherWays: [{ quantity: 'tripMilliamps', unit: 'mA', relation: 'within', limit, figure: field('sensitivityMilliamps') }],
+    }),
+  ];
 }
 
 /** Class and trip level by whom it protects and by the volts to ground. */
@@ -185,36 +223,7 @@ function northAmericanClass(context: NeedContext): Need[] {
         inputs,
       }),
     ];
-  const { accepted, band } = classesFor(volts);
-  const words =
-    volts === null || !band
-      ? 'People are protected here, but the volts to ground are not known or lie above every class.'
-      : `People are protected here at ${q(volts, 'V')} to ground: ${accepted.join(' or ')}, which trips at ${band[0]} to ${band[1]} mA. A 30 mA device protects equipment.`;
-  const limit = band ? [...band] : null;
-  return [
-    wordLine({
-      ...safety,
-      id: 'protection-class',
-      quantity: 'protectionClass',
-      limit: band ? accepted : null,
-      because: words,
-      source: 'groundFaultPersonnel',
-      inputs,
-    }),
-    needLine({
-      ...safety,
-      id: 'trip-level',
-      quantity: 'tripMilliamps',
-      unit: 'mA',
-      relation: 'within',
-      limit,
-      because: words,
-      source: 'groundFaultPersonnel',
-      inputs,
-      figure: field('tripMilliamps'),
-      otherWays: [{ quantity: 'tripMilliamps', unit: 'mA', relation: 'within', limit, figure: field('sensitivityMilliamps') }],
-    }),
-  ];
+  return classNeeds(volts, inputs);
 }
 
 /** What leaks in service, against what must not trip it. */

@@ -90,39 +90,9 @@ function capacitanceNeeds({ load }: NeedContext): Need[] {
   );
 }
 
-function ratingNeeds(context: NeedContext): Need[] {
-  const { load, supply } = context;
-  const needs: Need[] = [
-    wordLine({
-      ...safety,
-      id: 'duty',
-      quantity: 'capacitorDuty',
-      figure: field('kind'),
-      limit: ['run'],
-      because: 'It stays in circuit while the motor runs; a start capacitor there bursts, even at equal capacitance and volts.',
-      source: 'runCapacitors',
-      inputs: ['load.kind'],
-    }),
-  ];
-  const volts = capacitorVoltsOf(load);
-  if (volts !== undefined)
-    needs.push(
-      needLine({
-        ...safety,
-        id: 'volts',
-        quantity: 'capacitorVolts',
-        figure: field('ratedVolts'),
-        unit: 'V',
-        limit: volts,
-        because:
-          volts === null
-            ? 'The capacitor volts on the motor’s plate are not known.'
-            : `The motor’s plate asks for ${q(volts, 'V')}: it sees more than the line, so equal or higher, never lower.`,
-        brief: 'motor’s plate',
-        source: 'runCapacitors',
-        inputs: ['load.plateVolts', 'load.runCapacitorVolts'],
-      }),
-    );
+/** Frequency, and how warm its case gets. */
+function serviceNeeds({ load, supply }: NeedContext): Need[] {
+  const needs: Need[] = [];
   const hertz = numberMark(supply, 'hertz');
   if (hertz !== undefined)
     needs.push(
@@ -154,7 +124,43 @@ function ratingNeeds(context: NeedContext): Need[] {
         inputs: ['load.caseTemperatureC'],
       }),
     );
-  return [...needs, ...lifeNeed(context), ...protectionNeeds(context), ...toleranceNeeds(context)];
+  return needs;
+}
+
+function ratingNeeds(context: NeedContext): Need[] {
+  const { load } = context;
+  const needs: Need[] = [
+    wordLine({
+      ...safety,
+      id: 'duty',
+      quantity: 'capacitorDuty',
+      figure: field('kind'),
+      limit: ['run'],
+      because: 'It stays in circuit while the motor runs; a start capacitor there bursts, even at equal capacitance and volts.',
+      source: 'runCapacitors',
+      inputs: ['load.kind'],
+    }),
+  ];
+  const volts = capacitorVoltsOf(load);
+  if (volts !== undefined)
+    needs.push(
+      needLine({
+        ...safety,
+        id: 'volts',
+        quantity: 'capacitorVolts',
+        figure: field('ratedVolts'),
+        unit: 'V',
+        limit: volts,
+        because:
+          volts === null
+            ? 'The capacitor volts on the motor’s plate are not known.'
+            : `The motor’s plate asks for ${q(volts, 'V')}: it sees more than the line, so equal or higher, never lower.`,
+        brief: 'motor’s plate',
+        source: 'runCapacitors',
+        inputs: ['load.plateVolts', 'load.runCapacitorVolts'],
+      }),
+    );
+  return [...needs, ...serviceNeeds(context), ...lifeNeed(context), ...protectionNeeds(context), ...toleranceNeeds(context)];
 }
 
 /** Life in service, restated at one temperature so that parts of different marks stand side by side. */

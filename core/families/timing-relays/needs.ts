@@ -1,4 +1,5 @@
 /** Need lines of a timing relay: function by behaviour, time, accuracy, control signal, output. Sources: IEC 61812-1, common practice. */
+import type { FigureRef } from '../../needs/need';
 import type { LoadMarks } from '../../fields/load-fields';
 import type { NamesOf } from '../../fields/mark-types';
 import type { TimingRelayFigure } from './figures';
@@ -120,79 +121,80 @@ function signalNeeds({ load, supply }: NeedContext, required: Required | undefin
   return needs;
 }
 
-function outputNeeds({ load }: NeedContext): Need[] {
-  const needs: Need[] = [];
-  const figure = (
-    id: string,
-    { name, quantity = name }: { name: TimingRelayFigure; quantity?: string },
-    unit: string,
-    relation: '>=' | '<=',
-    mark: NamesOf<LoadMarks, number>,
-    because: (value: string) => string,
-    more = {},
-  ) => {
+type OutputFigure = {
+  id: string;
+  name: TimingRelayFigure;
+  quantity?: string;
+  unit: string;
+  relation: '>=' | '<=';
+  mark: NamesOf<LoadMarks, number>;
+  because: (value: string) => string;
+  more?: { upperEdge: FigureRef<TimingRelayFigure> };
+};
+/** What the position asks of the output, figure by figure. */
+const outputFigures: readonly OutputFigure[] = [
+  {
+    id: 'contact-amps',
+    name: 'contactAmps',
+    quantity: 'ratedContactAmps',
+    unit: 'A',
+    relation: '>=',
+    mark: 'contactAmpsNeeded',
+    because: (value) => `Its contact switches ${value}.`,
+  },
+  {
+    id: 'repeat',
+    name: 'repeatAccuracyPercent',
+    unit: '%',
+    relation: '<=',
+    mark: 'repeatPercentNeeded',
+    because: (value) => `From one run to the next it may differ by ${value}.`,
+  },
+  {
+    id: 'dead-time',
+    name: 'deadTimeMilliseconds',
+    unit: 'ms',
+    relation: '>=',
+    mark: 'deadTimeMillisecondsMin',
+    because: (value) => `Between star and delta ${value} must pass, or the two contactors short the supply.`,
+  },
+  {
+    id: 'output-leakage',
+    name: 'outputLeakageMilliamps',
+    unit: 'mA',
+    relation: '<=',
+    mark: 'loadReleaseMilliamps',
+    because: (value) => `The input is surely off only below ${value}: what leaks through a solid-state output may hold it on.`,
+  },
+  {
+    id: 'output-least',
+    name: 'outputMinimumMilliamps',
+    unit: 'mA',
+    relation: '<=',
+    mark: 'loadMilliamps',
+    because: (value) => `The input takes ${value}; the output needs at least its own least load to hold.`,
+    more: { upperEdge: field('outputMinimumPerhaps') },
+  },
+];
+
+const outputNeeds = ({ load }: NeedContext): Need[] =>
+  outputFigures.flatMap(({ id, name, quantity = name, unit, relation, mark, because, more = {} }) => {
     const limit = numberMark(load, mark);
-    if (limit === undefined) return;
-    needs.push(
-      needLine({
-        id,
-        quantity,
-        unit,
-        relation,
-        limit,
-        figure: field(name),
-        because: because(limit === null ? 'an unknown figure' : q(limit, unit)),
-        source: id === 'repeat' ? 'timingAccuracy' : 'commonPractice',
-        inputs: [`load.${mark}`],
-        ...more,
-      }),
-    );
-  };
-  figure(
-    'contact-amps',
-    { name: 'contactAmps', quantity: 'ratedContactAmps' },
-    'A',
-    '>=',
-    'contactAmpsNeeded',
-    (value) => `Its contact switches ${value}.`,
-  );
-  figure(
-    'repeat',
-    { name: 'repeatAccuracyPercent' },
-    '%',
-    '<=',
-    'repeatPercentNeeded',
-    (value) => `From one run to the next it may differ by ${value}.`,
-  );
-  figure(
-    'dead-time',
-    { name: 'deadTimeMilliseconds' },
-    'ms',
-    '>=',
-    'deadTimeMillisecondsMin',
-    (value) => `Between star and delta ${value} must pass, or the two contactors short the supply.`,
-  );
-  figure(
-    'output-leakage',
-    { name: 'outputLeakageMilliamps' },
-    'mA',
-    '<=',
-    'loadReleaseMilliamps',
-    (value) => `The input is surely off only below ${value}: what leaks through a solid-state output may hold it on.`,
-  );
-  figure(
-    'output-least',
-    { name: 'outputMinimumMilliamps' },
-    'mA',
-    '<=',
-    'loadMilliamps',
-    (value) => `The input takes ${value}; the output needs at least its own least load to hold.`,
-    {
-      upperEdge: field('outputMinimumPerhaps'),
-    },
-  );
-  return needs;
-}
+    if (limit === undefined) return [];
+    const line: Need = needLine({
+      id,
+      quantity,
+      unit,
+      relation,
+      limit,
+      figure: field(name),
+      because: because(limit === null ? 'an unknown figure' : q(limit, unit)),
+      source: id === 'repeat' ? 'timingAccuracy' : 'commonPractice',
+      inputs: [`load.${mark}`],
+      ...more,
+    });
+    return [line];
+  });
 
 /** All lines of the timing itself, in the order shown. */
 export function timingNeeds(context: NeedContext): Need[] {

@@ -11,13 +11,9 @@ import { dialSetting } from '../../timing/setting';
 /** A dial is set within about 10 % of its figure. Common practice. */
 const DIAL_TOLERANCE = 0.1;
 
-/** Returns the proofs in the order of the work. */
-export function timingProofs(context: ProofContext): Proof[] {
-  const { need, part } = context;
-  const required = requiredFunction(need);
-  const settings = settingsOf(need, required);
-  const ranges = bandsMark(part.rangesSeconds);
-  const runs = settings.map((seconds, i): Proof => {
+/** A run for each time that is set, timed on the bench. */
+function timedRuns(settings: readonly (number | null)[], ranges: ReturnType<typeof bandsMark>): Proof[] {
+  return settings.map((seconds, i): Proof => {
     const dial = typeof seconds === 'number' ? dialSetting(ranges, seconds) : undefined;
     return figureProof({
       id: i === 0 ? 'timed-run' : 'second-run',
@@ -34,6 +30,12 @@ export function timingProofs(context: ProofContext): Proof[] {
           : `${secondsText(seconds)}${dial ? `: ${dial.words}` : ''}, within 10 % for a dial.`,
     });
   });
+}
+
+/** Returns the proofs in the order of the work. */
+export function timingProofs(context: ProofContext): Proof[] {
+  const { need, part } = context;
+  const required = requiredFunction(need);
   return [
     yesProof(
       'plate',
@@ -43,7 +45,7 @@ export function timingProofs(context: ProofContext): Proof[] {
       'Timers of one body have many functions, and pins that differ.',
     ),
     ...contactProofs(context, true).filter(({ id }) => id.endsWith('rest')),
-    ...runs,
+    ...timedRuns(settingsOf(need, required), bandsMark(part.rangesSeconds)),
     yesProof(
       'function',
       'bench',
