@@ -1,4 +1,5 @@
 /** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
+import { isMotorLoad } from '../core/loads/motor-kinds';
 import { choiceOfPart } from '../core/families/curve-of-part';
 import { numberMark } from '../core/case/case';
 import { familyOf } from '../core/families/registry';
@@ -78,7 +79,7 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
   const state = swapStateOf(position, suppliedReadings(position, panel, site));
   const context = contextOf(caseOfSwap(state, site.practice), { schools: swapSchools });
   const { load, supply } = context;
-  const motor = String(load.kind).startsWith('motor');
+  const motor = isMotorLoad(load.kind);
   const inrush = motor ? inrushOf(context) : undefined;
   const running = motor
     ? motorRunningAmps({ ...context, practice: 'IEC' }).amount

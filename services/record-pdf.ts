@@ -1,4 +1,5 @@
 /** The signed record and the label as PDF, by pdfkit, with the DejaVu fonts that ship with the application. */
+import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
 import PDFDocument from 'pdfkit';
 import path from 'node:path';
@@ -197,13 +198,9 @@ export async function labelPdf({ body, timeZone }: RecordView): Promise<Buffer> 
   const doc = open({ size: [62 * mm, 29 * mm], margin: 2.5 * mm });
   const done = collect(doc);
   const width = 57 * mm;
-  const running = body.fitted.lines.find((line) => line.id === 'running');
   doc.font('bold').fontSize(13).text(`${body.position.tag}  ${body.position.function}`, { width, height: 16, ellipsis: true });
   doc.font('plain').fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
-  doc
-    .font('figures')
-    .fontSize(8.5)
-    .text(running ? shown(running.have, running.unit) : '', { width, height: 12 });
+  doc.font('figures').fontSize(8.5).text(ratingText(body.fitted.lines), { width, height: 12 });
   doc.fontSize(7.5).text(fittedBrief(body), { width, height: 20, ellipsis: true });
   doc
     .font('plain')

@@ -2,6 +2,7 @@
  * Signing a swap: everything is judged again on the server, the record is written, stock goes down by one and the position
  * shows the new part, all in one transaction. A second signature of the same swap returns the first record.
  */
+import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
@@ -22,7 +23,8 @@ import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { recordBySwap, type SwapRow } from '../data/swaps';
-import { candidateOf, fieldOf, judgeWith, withCoil } from './candidates';
+import { withCoil } from '../core/swap/candidates';
+import { candidateOf, fieldOf, judgeWith } from './candidates';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
@@ -130,7 +132,7 @@ async function keepRecord(
         supply,
         removed: readingsOfSpec(part.name, choice.coil ? withCoil(part.raw, choice.coil) : part.raw),
       }),
-      rating: ratingOf(choice.judged),
+      rating: ratingText(choice.judged.lines.map(({ need, have, unit }) => ({ id: need.id, have, unit }))),
     });
   await trx('events').insert({
     position_id: positionId,
@@ -181,11 +183,6 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
     return { recordId: await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now }) };
   });
 }
-
-const ratingOf = (part: JudgedPart): string => {
-  const running = part.lines.find((line) => line.need.id === 'running');
-  return typeof running?.have === 'number' ? `${Math.round(running.have * 10) / 10} A` : '';
-};
 
 /** SHA-256 over the canonical JSON of a record. */
 export const hashOf = (body: RecordBody): string =>

@@ -3,12 +3,13 @@
  * Riding through uses the lower edge of the band, disconnecting the upper; between the edges riding through is a check.
  * Sources: IEC 60898-1 bands, BS 7671 411.4.4 and appendix 3, NFPA 70 430.52 and 240.83(D), from memory.
  */
+import { isMotorLoad } from '../loads/motor-kinds';
 import { numberMark, wordMark, wordsMark } from '../case/case';
 import { field, needLine, wordLine } from '../needs/line';
 import type { Need, RatingBasis } from './figures';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import type { NeedContext } from '../families/contract';
-import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf, isMotorLoad } from './load-current';
+import { carryNeeds, FIRST_PEAK_FACTOR, inrushOf } from './load-current';
 import { branchProtectionNeed, circuitRatingNeed, compressorNeeds, conductorNeed, motorBranchNeeds, plateNeeds } from './maximum-rating';
 import { feederNeeds } from './motor-feeder';
 import { largeDisconnectNeeds } from './large-disconnect';

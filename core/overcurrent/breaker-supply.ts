@@ -9,7 +9,7 @@ import { formatQuantity as q } from '../quantities/format-quantity';
 import { UNMARKED_BREAKER_AMPS } from '../standards/breaker-gates';
 import { isSolidlyGrounded, polesInFault, voltsToEarth } from '../supply/earthing';
 import type { NeedContext } from '../families/contract';
-import { isMotorLoad } from './load-current';
+import { isMotor } from '../loads/motor-kinds';
 
 export const isDc = ({ supply }: NeedContext): boolean => supply.currentKind === 'dc';
 const safety = { group: 'safety' as const, safety: true };
@@ -230,7 +230,7 @@ export function acInterrupting(context: NeedContext): Need[] {
   const shown = fault === null ? 'The prospective fault current is not known.' : `Up to ${q(fault, 'A')} may flow here and must be broken.`;
   const byRule = practice === 'NFPA70' ? ` Unmarked, a branch breaker counts ${q(UNMARKED_BREAKER_AMPS, 'A')}.` : '';
   // A tested combination serves where no motors add to the fault between the two devices (240.86(C)).
-  const series = isMotorLoad(context.load.kind) || context.load.kind === 'hermetic-compressor' ? {} : { upperEdge: field('seriesAmps') };
+  const series = isMotor(context.load.kind) ? {} : { upperEdge: field('seriesAmps') };
   const tested = series.upperEdge
     ? ' A part that is short by itself may serve in a combination tested with the device upstream: see that it is the one that the part names, and that the panel says so (NFPA 70 240.86; IEC back-up tables of the maker).'
     : '';

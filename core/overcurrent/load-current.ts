@@ -2,6 +2,7 @@
  * What must an overcurrent device carry without end, and what start or inrush must it ride through?
  * Shared by breakers and fuses. Sources: NFPA 70 210.20(A), 215.3, 424.4(B), 430.6(A); common practice; from memory.
  */
+import { isMotor, isMotorLoad } from '../loads/motor-kinds';
 import type { LoadMarks } from '../fields/load-fields';
 import { certain } from '../certain';
 import { flagMark, numberMark } from '../case/case';
@@ -29,8 +30,6 @@ export const CONTINUOUS_FACTOR = 1.25;
 /** The first half cycle of a start stands up to this many times above its rms value, as rms. Common practice: 1.8 x √2 as a peak. */
 export const FIRST_PEAK_FACTOR = 1.8;
 
-const motorKinds = new Set(['motor-3ph', 'motor-1ph', 'motor-dc', 'motor-group']);
-export const isMotorLoad = (kind: unknown): boolean => motorKinds.has(String(kind));
 const round = (value: number) => Number(value.toPrecision(6));
 
 const statedNames = ['ampsPerPole', 'runningAmps', 'loadAmps', 'fullLoadAmps', 'resistiveAmps', 'watts'] as const;
@@ -76,7 +75,7 @@ export function carryNeeds<Figure extends string>(context: NeedContext, figure: 
   if (!carry) return [];
   const { demand, continuous, other } = carry;
   const { load, practice } = context;
-  const own = isMotorLoad(load.kind) || load.kind === 'hermetic-compressor';
+  const own = isMotor(load.kind);
   const stated = present(context, ['continuousAmps', 'noncontinuousAmps']);
   const runsOn = stated || flagMark(load, 'continuous');
   const unknownLength = practice === 'NFPA70' && !own && !stated && load.continuous === null;
@@ -147,7 +146,7 @@ export function inrushOf(context: NeedContext): Inrush | undefined {
   const { load } = context;
   const found: Inrush[] = [];
   const seconds = load.startSeconds === undefined ? undefined : (numberMark(load, 'startSeconds') ?? null);
-  const motor = isMotorLoad(load.kind) || load.kind === 'hermetic-compressor';
+  const motor = isMotor(load.kind);
   const start = numberMark(load, 'startAmps');
   if (start !== undefined)
     found.push({

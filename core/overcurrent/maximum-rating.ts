@@ -22,7 +22,7 @@ import { tableFullLoadAmps } from '../standards/motor-tables';
 import { breakerSizes, fuseSizes, largestDeviceForAmpacity, nextStandardSize, standardSizeBelow } from '../standards/overcurrent-sizes';
 import { voltageClassOf } from '../standards/voltage-class';
 import type { NeedContext } from '../families/contract';
-import { isMotorLoad } from './load-current';
+import { isMotor, isMotorLoad } from '../loads/motor-kinds';
 import { readPlateWords } from './plate-words';
 
 export type DeviceKind = 'breaker' | 'fuse';
@@ -30,7 +30,7 @@ const sizesOf = (device: DeviceKind) => (device === 'breaker' ? breakerSizes : f
 /** The mark of a device that its conductor is held against: an adjustable breaker counts by its setting, or by its highest. */
 const countedAmps = (device: DeviceKind, practice: Practice) =>
   device === 'fuse' ? 'ratedAmps' : practice === 'IEC' ? 'setAmps' : 'countsAsAmps';
-const isOwnRule = (kind: unknown) => isMotorLoad(kind) || kind === 'hermetic-compressor';
+const isOwnRule = isMotor;
 
 /** Largest device that the conductor allows. Motors and compressors have rules of their own in NFPA practice (240.4(G)). */
 export function conductorNeed(context: NeedContext, device: DeviceKind): Need[] {

@@ -2,14 +2,13 @@
  * Why does an overcurrent device or overload relay operate again and again? Each cause with the measurement that settles it.
  * Source: common practice; unbalance limit NEMA MG 1.
  */
+import { isOneAcMotor } from '../loads/motor-kinds';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { INSULATION_OHMS, known, type Cause } from './cause';
 import type { SwapState } from './swap';
 
 const UNBALANCE_PERCENT = 5;
 const TERMINAL_OHMS = 0.1;
-
-const motors = new Set(['motor-3ph', 'motor-1ph', 'hermetic-compressor']);
 
 /** A motor that is held back, or runs above its plate. */
 const motorCauses = (full: number | undefined): Cause[] => [
@@ -76,7 +75,7 @@ const fittingCauses: readonly Cause[] = [
 
 /** Returns the causes why an overcurrent device or an overload relay operates, likeliest first for what stands here. */
 export function overcurrentCauses(state: SwapState): Cause[] {
-  const motor = motors.has(state.loadKind);
+  const motor = isOneAcMotor(state.loadKind);
   const rated = known(state, 'removed', 'ratedAmps');
   const full = known(state, 'load', 'fullLoadAmps') ?? known(state, 'load', 'loadAmps');
   const ambient = known(state, 'removed', 'calibratedAmbientC') ?? 40;

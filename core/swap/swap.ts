@@ -16,7 +16,7 @@ export type Choice = {
   beside?: readonly string[];
   taken?: boolean;
 };
-/** What tells one choice from another: the part, with ancoil to be changed, or with further parts. */
+/** What tells one choice from another: the part, with another coil, or with further parts. */
 export const choiceKey = ({ partId, coil, beside }: { partId: string; coil?: unknown; beside?: readonly string[] | null }): string =>
   [partId, ...(beside ?? []), ...(coil ? ['coil'] : [])].join('+');
 export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };

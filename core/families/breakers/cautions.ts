@@ -2,7 +2,7 @@
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
 import { ARC_ENERGY_FROM_AMPS, groundFaultEquipment } from '../../standards/ground-fault';
-import { isMotorLoad } from '../../overcurrent/load-current';
+import { isMotorLoad } from '../../loads/motor-kinds';
 import { tableAmpsOf } from '../../overcurrent/maximum-rating';
 import { motorConductorCaution } from '../../overcurrent/motor-feeder';
 import { groundFaultAsked } from '../../overcurrent/large-disconnect';

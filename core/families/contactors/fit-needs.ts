@@ -6,7 +6,7 @@ import { flagMark, numberMark } from '../../case/case';
 import type { Need, RatingBasis } from './figures';
 import type { NeedContext } from '../contract';
 import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
-import { isMotor } from './load-needs';
+import { isMotor } from '../../loads/motor-kinds';
 
 const fitLine = (need: Omit<Need, 'group' | 'safety' | 'ways'>, way: RatingBasis): Need => ({
   group: 'fit',

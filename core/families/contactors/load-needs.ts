@@ -3,6 +3,7 @@
  * Which column of a rating plate answers which load is data: `columnsByLoad`.
  * Sources: NFPA 70 430.83 and 440.41, IEC 60947-4-1 utilisation categories, NEMA ICS 2 (from memory, in core/standards).
  */
+import { isMotor } from '../../loads/motor-kinds';
 import { waysOf } from '../../needs/need';
 import { flagMark, numberMark } from '../../case/case';
 import {
@@ -29,9 +30,6 @@ import { horsepowerColumn } from './horsepower-column';
 
 /** Continuous load on a circuit, NFPA 70 210.20(A), from memory. */
 const CONTINUOUS_FACTOR = 1.25;
-
-export const isMotor = (kind: unknown) =>
-  kind === 'motor-3ph' || kind === 'motor-1ph' || kind === 'motor-group' || kind === 'motor-dc' || kind === 'hermetic-compressor';
 
 const currentOf = ({ supply }: NeedContext): 'ac' | 'dc' => (supply.currentKind === 'dc' ? 'dc' : 'ac');
 const voltsOf = ({ supply }: NeedContext): number | null => numberMark(supply, 'systemVolts') ?? null;

@@ -13,7 +13,8 @@ import type { NeedContext, Proof, ProofContext } from '../contract';
 import { contactOhms, figureProof, yesProof } from '../proof-makers';
 import { coilSupplyOf } from '../../coils/needs';
 import { coilOhms } from '../../coils/proofs';
-import { currentDemand, isMotor } from './load-needs';
+import { isMotor } from '../../loads/motor-kinds';
+import { currentDemand } from './load-needs';
 
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1
 const RESISTIVE_TOLERANCE = 0.1;

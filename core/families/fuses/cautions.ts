@@ -1,7 +1,7 @@
 /** Cautions of a fuse position that are no line on a part. Source: common practice. */
 import { numberMark } from '../../case/case';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../../overcurrent/load-current';
+import { isMotorLoad } from '../../loads/motor-kinds';
 import { tableAmpsOf } from '../../overcurrent/maximum-rating';
 import { motorConductorCaution } from '../../overcurrent/motor-feeder';
 

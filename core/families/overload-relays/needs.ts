@@ -15,7 +15,7 @@ import { overloadTripPercent, RISE_C_FOR_125, SERVICE_FACTOR_FOR_125 } from '../
 import { DELTA_PHASE_SHARE } from '../../standards/overload-classes';
 import type { SourceId } from '../../standards/source';
 import type { NeedContext } from '../contract';
-import { isMotorLoad } from '../../overcurrent/load-current';
+import { isMotorLoad } from '../../loads/motor-kinds';
 
 const round = (value: number) => Number(value.toPrecision(6));
 const isCompressor = ({ load }: NeedContext) => load.kind === 'hermetic-compressor';
