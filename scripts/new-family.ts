@@ -133,9 +133,11 @@ export const ${name}s = {
 
 Scope: what this family covers, and what it does not. Standards: which, from memory or read.
 
-| line  | asks                         | source          |
-| ----- | ---------------------------- | --------------- |
-| volts | rated voltage for the system | common practice |
+## Lines and their sources
+
+<!-- lines: npm run family-pages -->
+
+<!-- /lines -->
 `,
   };
 }
