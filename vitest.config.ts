@@ -13,6 +13,8 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          // The classes of a module under their own names.
+          css: { include: /\.module\.css$/, modules: { classNameStrategy: 'non-scoped' } },
           include: [
             'core/**/*.test.ts',
             'ui/**/*.test.{ts,tsx}',

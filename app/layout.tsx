@@ -6,12 +6,6 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { ThemeRoot } from '@/ui/shell/ThemeRoot';
 import '@/ui/styles/base.css';
-import '@/ui/styles/panels.css';
-import '@/ui/styles/swap.css';
-import '@/ui/styles/photo.css';
-import '@/ui/styles/curves.css';
-import '@/ui/styles/relays.css';
-import '@/ui/styles/closing.css';
 
 export const metadata: Metadata = {
   title: { default: 'Loyal Coil', template: '%s · Loyal Coil' },

@@ -1,4 +1,5 @@
 /** No serious accessibility fault on any main view, by day, by night and on a phone; nothing runs off the side. */
+import { css } from './css';
 import AxeBuilder from '@axe-core/playwright';
 import { type Page } from '@playwright/test';
 import { expect, test } from './test';
@@ -53,7 +54,7 @@ for (const [name, width, height, theme] of [
     for (const stage of stages) {
       await page.goto(`${swap}?stage=${stage}`);
       await expect(page.getByRole('heading').first()).toBeVisible();
-      if (stage === 'match') await expect(page.locator('table.board')).toBeVisible();
+      if (stage === 'match') await expect(page.locator(css('table.board'))).toBeVisible();
       await check(page, stage);
       const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
       expect(over, `${stage} runs off the side`).toBeLessThanOrEqual(1);

@@ -1,4 +1,5 @@
 /** Steps that several browser tests share: how a person goes through a swap. */
+import { css } from './css';
 import { expect, type Locator, type Page } from '@playwright/test';
 
 export async function openPosition(page: Page, panel: string, tag: RegExp): Promise<void> {
@@ -15,20 +16,20 @@ export async function startSwap(page: Page): Promise<void> {
 export const stage = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Stages of the job' }).getByRole('link', { name: new RegExp(`^${name}`) });
 
-export const saved = (page: Page) => expect(page.locator('.save-state')).toContainText(/^Saved/);
+export const saved = (page: Page) => expect(page.locator(css('.save-state'))).toContainText(/^Saved/);
 
 export async function confirmSafe(page: Page, name: string): Promise<void> {
   await stage(page, 'Make safe').click();
   await page.getByLabel('Confirmed by').fill(name);
-  for (const box of await page.locator('.step').getByRole('checkbox').all()) await box.check();
+  for (const box of await page.locator(css('.step')).getByRole('checkbox').all()) await box.check();
   await saved(page);
 }
 
 /** Proves everything with readings inside the limits that the screen shows. */
 export async function proveAll(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Tests' })).toBeVisible();
-  await expect(page.locator('.proof').first()).toBeVisible();
-  for (const row of await page.locator('.proof').all()) {
+  await expect(page.locator(css('.proof')).first()).toBeVisible();
+  for (const row of await page.locator(css('.proof')).all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if ((await yes.count()) > 0) {
       await yes.click();

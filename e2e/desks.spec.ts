@@ -1,4 +1,5 @@
 /** The desks beside the swap: palette, worksheets, interface, panels on a phone. */
+import { css } from './css';
 import { expect, test } from './test';
 import { openPosition, stage, startSwap } from './bench';
 
@@ -95,14 +96,14 @@ test('on a phone a swap is opened, read and matched', async ({ browser }) => {
   await expect(page.getByRole('heading', { name: 'Requirements' })).toBeVisible();
   await expect(page.getByText('Resistive current with margin')).toBeVisible();
   await stage(page, 'Candidates').tap();
-  await page.locator('table.board thead .pick').first().tap();
+  await page.locator(css('table.board thead .pick')).first().tap();
   await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
   await context.close();
 });
 
 test('targets are large enough for a gloved hand', async ({ page }) => {
   await page.goto('/?panel=kestrel-ramp&position=kestrel-ramp-k4');
-  for (const target of await page.locator('.tile, .go, .icon-button, .topbar nav a').all()) {
+  for (const target of await page.locator(css('.tile, .go, .icon-button, .topbar nav a')).all()) {
     const box = (await target.boundingBox())!;
     expect(Math.min(box.width, box.height)).toBeGreaterThanOrEqual(44);
   }

@@ -1,4 +1,5 @@
 /** A whole swap by the keyboard alone: no pointer is used anywhere in this file. */
+import { css } from './css';
 import { type Locator, type Page } from '@playwright/test';
 import { expect, test } from './test';
 import { saved } from './bench';
@@ -38,7 +39,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await expect(page.getByRole('heading', { name: 'Nameplates' })).toBeVisible();
 
   await goToStage(page, 'Alt+4', 'Candidates');
-  const first = page.locator('table.board thead .pick').first();
+  const first = page.locator(css('table.board thead .pick')).first();
   await tabTo(page, first);
   const name = await first.innerText();
   await page.keyboard.press('ArrowDown');
@@ -57,14 +58,14 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await tabTo(page, page.getByLabel('Confirmed by'));
   await page.keyboard.press('Control+a');
   await page.keyboard.type('K. Board');
-  for (const box of await page.locator('.step').getByRole('checkbox').all()) {
+  for (const box of await page.locator(css('.step')).getByRole('checkbox').all()) {
     await tabTo(page, box);
     if (!(await box.isChecked())) await page.keyboard.press('Space');
   }
   await saved(page);
 
   await goToStage(page, 'Alt+5', 'Tests');
-  for (const row of await page.locator('.proof').all()) {
+  for (const row of await page.locator(css('.proof')).all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if (await yes.count()) {
       await tabTo(page, yes);

@@ -1,4 +1,5 @@
 /** Every kind of load of the bench, from its plate to a part that can be taken, and what its need says on the way. */
+import { css } from './css';
 import { expect, test } from './test';
 import { openPosition, saved, stage, startSwap } from './bench';
 
@@ -54,8 +55,8 @@ for (const one of positions)
     await page.getByRole('button', { name: one.why }).first().click();
     await expect(page.getByText(one.reason).first()).toBeVisible();
     await stage(page, 'Candidates').click();
-    await expect(page.locator('table.board')).toBeVisible();
-    await page.locator('table.board thead .pick').first().click();
+    await expect(page.locator(css('table.board'))).toBeVisible();
+    await page.locator(css('table.board thead .pick')).first().click();
     await expect(page.getByRole('button', { name: /^Take / })).toBeVisible();
     await saved(page);
   });
@@ -87,7 +88,7 @@ test('filters that leave nothing say so and how to get back', async ({ page }) =
   await openPosition(page, 'ferrow-pump', /^K15 paddle heater 2/);
   await startSwap(page);
   await stage(page, 'Candidates').click();
-  await expect(page.locator('table.board')).toBeVisible();
+  await expect(page.locator(css('table.board'))).toBeVisible();
   await page.getByRole('button', { name: 'In stock' }).click();
   await page.getByRole('button', { name: 'Only fits' }).click();
   await page.getByRole('button', { name: 'Same footprint' }).click();

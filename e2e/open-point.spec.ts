@@ -1,4 +1,5 @@
 /** A part signed with a safety line that is not known: it stands at its position, by name and with what settles it, until somebody settles it. */
+import { css } from './css';
 import { expect, test } from './test';
 import { openPosition, stage, startSwap, take, proveAndSign } from './bench';
 
@@ -7,7 +8,7 @@ test('what was signed as not known stands at its position until it is settled', 
   await startSwap(page);
   await stage(page, 'Candidates').click();
   // From the catalogue: what lies on the shelf is left to the other tests.
-  await take(page, page.locator('table.board thead th').filter({ hasText: 'catalogue' }).locator('.pick').first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead th')).filter({ hasText: 'catalogue' }).locator(css('.pick')).first(), 'R. Tester');
   await proveAndSign(page);
   await expect(page.getByRole('heading', { name: /K11 drainage A: / })).toBeVisible();
   await expect(page.getByText(/Signed as not known. R. Tester: .* To be settled by:/)).toBeVisible();

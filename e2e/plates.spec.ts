@@ -1,4 +1,5 @@
 /** Reading plates in the real page: a picture to confirmed marks, a worn field recovered, the key to a family, bad files. */
+import { css } from './css';
 import type { Page } from '@playwright/test';
 import { openPosition, saved, startSwap } from './bench';
 import { give, mark, motor, plateFile, readPicture } from './plates/hand';
@@ -23,10 +24,10 @@ test('a picture becomes readings of the swap; Enter confirms; it is there after 
   await saved(page);
   // Standing in a field lights the words it came from.
   await mark(plate, 'Speed').focus();
-  await expect(page.locator('.word.lit').first()).toBeVisible();
+  await expect(page.locator(css('.word.lit')).first()).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'Picture', exact: true }).click();
-  await expect(page.locator('.words-over img')).toHaveAttribute('src', /\/api\/v1\/pictures\//);
+  await expect(page.locator(css('.words-over img'))).toHaveAttribute('src', /\/api\/v1\/pictures\//);
   await expect(mark(plate, 'Speed')).toHaveValue(/1770/);
 });
 
@@ -35,7 +36,7 @@ test('a word is given to a field by hand', async ({ page }) => {
   await page.goto('/plates?kind=motor-3ph');
   await readPicture(page, ['HALVERGATE', 'HP 25   1770', 'VOLTS 460   PH 3']);
   await page
-    .locator('.word.spare')
+    .locator(css('.word.spare'))
     .filter({ hasText: '1770' })
     .or(page.getByRole('button', { name: /^1770/ }))
     .first()
@@ -78,7 +79,7 @@ test('the same picture over the open interface gives the same readings', async (
 test('files that are no picture of a plate are refused in words', async ({ page }) => {
   test.setTimeout(120_000);
   await page.goto('/plates');
-  const alert = page.locator('.photo [role=alert]');
+  const alert = page.locator(css('.photo [role=alert]'));
   for (const [buffer, words] of [
     [Buffer.alloc(0), /empty/],
     [Buffer.from(`%PDF-1.7 ${'x'.repeat(100)}`), /PDF/],
@@ -101,7 +102,7 @@ test('reading can be cancelled, and starts again', async ({ page }) => {
   await page.getByRole('button', { name: /^Read the/ }).click();
   await page.getByRole('button', { name: 'Cancel' }).click();
   await page.getByRole('button', { name: /^Read the/ }).click();
-  await expect(page.locator('.words-over')).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator(css('.words-over'))).toBeVisible({ timeout: 60_000 });
 });
 
 test('a worn coil is recovered by measurement, ranked, with its arithmetic', async ({ page }) => {
@@ -155,7 +156,7 @@ test('the key arrives at a family, goes back, and hears the marks', async ({ pag
 test('the glossary finds a mark by any of its names, and a mark leads to it', async ({ page }) => {
   await page.goto('/plates/glossary');
   await page.getByRole('searchbox').fill('ALR');
-  await expect(page.locator('.entry').first()).toContainText('Locked-rotor amps');
+  await expect(page.locator(css('.entry')).first()).toContainText('Locked-rotor amps');
   await page.getByRole('searchbox').fill('ALF');
   await expect(page.getByText(/ambiguous/)).toBeVisible();
   await page.goto('/plates?kind=fuse');
@@ -178,9 +179,9 @@ test('a picture can be dropped, framed and read; another can be pasted over it',
   test.setTimeout(150_000);
   await page.goto('/plates?kind=motor-3ph');
   const dropped = await transferOf(page, await plateFile(page, motor, { tilt: 0 }));
-  await page.locator('.drop').dispatchEvent('dragover', { dataTransfer: dropped });
-  await expect(page.locator('.drop')).toHaveClass(/over/);
-  await page.locator('.drop').dispatchEvent('drop', { dataTransfer: dropped });
+  await page.locator(css('.drop')).dispatchEvent('dragover', { dataTransfer: dropped });
+  await expect(page.locator(css('.drop'))).toHaveClass(/over/);
+  await page.locator(css('.drop')).dispatchEvent('drop', { dataTransfer: dropped });
   const picture = page.getByAltText('Picture chosen');
   const box = (await picture.boundingBox())!;
   // A frame around the lower lines alone leaves the power out.
@@ -189,7 +190,7 @@ test('a picture can be dropped, framed and read; another can be pasted over it',
   await page.mouse.move(box.x + box.width * 0.97, box.y + box.height * 0.93, { steps: 6 });
   await page.mouse.up();
   await page.getByRole('button', { name: 'Read the framed part' }).click();
-  await expect(page.locator('.words-over')).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator(css('.words-over'))).toBeVisible({ timeout: 60_000 });
   const plate = page.getByRole('region', { name: 'Three-phase motor' });
   await expect(mark(plate, 'Hertz')).toHaveValue(/60/);
   await expect(mark(plate, 'Speed')).toHaveCount(0);

@@ -1,4 +1,5 @@
 /** Breakers, fuses and overloads in the real page: a wrong one refused and replaced, curves restated, supply walked, a cause hunted. */
+import { css } from './css';
 import AxeBuilder from '@axe-core/playwright';
 import { openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
 import type { Page } from '@playwright/test';
@@ -10,11 +11,11 @@ test('an AC breaker on the battery is refused as a safety line; the DC one from 
   await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
   await stage(page, 'Candidates').click();
-  const board = page.locator('table.board');
-  await expect(board.locator('thead .pick').first()).toContainText('Saltmarsh DC 150/2');
+  const board = page.locator(css('table.board'));
+  await expect(board.locator(css('thead .pick')).first()).toContainText('Saltmarsh DC 150/2');
   await expect(page.getByText(/breakers judged/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Coil change allowed' })).toHaveCount(0);
-  await take(page, board.locator('thead .pick').first(), 'R. Tester');
+  await take(page, board.locator(css('thead .pick')).first(), 'R. Tester');
   await proveAndSign(page);
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   await expect(page.getByText(/Installed: Saltmarsh DC 150\/2, 150 A, 2 poles/)).toBeVisible();
@@ -52,13 +53,13 @@ test('the curves restate every judgement as a device or a setting changes', asyn
   await expect(lines).toContainText('Carries the load: fails');
   await rated.fill('sixteen');
   await rated.press('Enter');
-  await expect(page.locator('.curve-device [role=alert]')).toBeVisible();
+  await expect(page.locator(css('.curve-device [role=alert]'))).toBeVisible();
   // The dial of the relay is dragged on the chart: it is the first setting of the chosen device.
   await page.getByText('Overload relay class 10, 26 A', { exact: true }).first().click();
-  await page.locator('.curve-chart').scrollIntoViewIfNeeded();
-  const dial = page.locator('.curve-setting b').first();
+  await page.locator(css('.curve-chart')).scrollIntoViewIfNeeded();
+  const dial = page.locator(css('.curve-setting b')).first();
   const before = await dial.innerText();
-  const box = (await page.locator('.curve-chart canvas').boundingBox())!;
+  const box = (await page.locator(css('.curve-chart canvas')).boundingBox())!;
   await page.mouse.move(box.x + box.width * 0.5, box.y + box.height * 0.5);
   await page.mouse.down();
   await page.mouse.move(box.x + box.width * 0.54, box.y + box.height * 0.5, { steps: 5 });

@@ -1,4 +1,5 @@
 /** Residual devices, breaker coils and capacitors in the real page: a blinded type replaced, a release found by measurement, a dual made of two singles. */
+import { css } from './css';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { openPosition, proveAll, saved, stage, startSwap, take } from './bench';
@@ -10,7 +11,7 @@ const signed = async (page: Page) => {
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
 };
 const takeFirst = async (page: Page, name: RegExp) => {
-  await take(page, page.locator('table.board thead').getByRole('button', { name }).first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead')).getByRole('button', { name }).first(), 'R. Tester');
 };
 
 test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {
@@ -37,10 +38,10 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
   await expect(seen.getByRole('row', { name: /^AC / })).toContainText('does not trip');
   await expect(seen.getByRole('row', { name: /^A / })).toContainText(/ trips/);
   await stage(page, 'Candidates').click();
-  const board = page.locator('table.board');
+  const board = page.locator(css('table.board'));
   await expect(board.getByRole('row', { name: /^RCD type as removed/ })).toContainText('AC');
   await takeFirst(page, /^Wexmoor WD2 40\/30 A/);
-  await expect(page.locator('.proof').filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
+  await expect(page.locator(css('.proof')).filter({ hasText: 'Break time at 5 x' })).toContainText('at most 40 ms');
   await proveAll(page);
   await signed(page);
   await expect(page.getByRole('main')).toContainText('Neutral touches earth behind it');
@@ -55,7 +56,7 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
   await stage(page, 'Requirements').click();
   await page.getByRole('button', { name: 'Find out why' }).click();
   const hunt = page.getByRole('region', { name: 'Why will it not close?' });
-  const next = hunt.locator('.next-check');
+  const next = hunt.locator(css('.next-check'));
   // What is true of a breaker whose release has an open coil.
   const truth: [RegExp, string][] = [
     [/close button close it/, 'No'],
@@ -75,7 +76,7 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
       await reading.fill(/shunt/.test(question) ? '0' : '224');
       await reading.press('Enter');
     }
-    await expect(hunt.locator('.next-check h3').filter({ hasText: question })).toHaveCount(0);
+    await expect(hunt.locator(css('.next-check h3')).filter({ hasText: question })).toHaveCount(0);
   }
   await expect(hunt.getByRole('status')).toHaveText('Found, and shown by its own check.');
   await expect(hunt.getByRole('list', { name: 'What remains' })).toContainText('Coil of the undervoltage release is open');
@@ -97,10 +98,10 @@ test('a dual capacitor is replaced by two singles, with the terminal map', async
   await stage(page, 'Candidates').click();
   await page.getByRole('button', { name: 'In stock' }).click();
   await takeFirst(page, /^Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/);
-  const map = page.locator('.map');
+  const map = page.locator(css('.map'));
   await expect(map).toContainText('one terminal of each, joined');
   await expect(map).toContainText('other terminal of the fan capacitor');
-  await expect(page.locator('.proof').first()).toContainText('Discharged, the old and the new');
+  await expect(page.locator(css('.proof')).first()).toContainText('Discharged, the old and the new');
   await proveAll(page);
   await signed(page);
   await expect(page.getByText(/Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/).first()).toBeVisible();
@@ -124,7 +125,7 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   await page.getByRole('button', { name: 'Accessory bay codes' }).click();
   await page.getByRole('textbox', { name: 'Another maker' }).fill('Alder Moor');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  const table = page.locator('.letters').filter({ hasText: 'Alder Moor' });
+  const table = page.locator(css('.letters')).filter({ hasText: 'Alder Moor' });
   await table.getByRole('button', { name: 'Add a row' }).click();
   await table.getByRole('textbox', { name: 'Letters, row 1' }).fill('V3');
   await table.getByRole('combobox', { name: 'Function, row 1' }).selectOption('undervoltage-release');
@@ -132,9 +133,9 @@ test('the breaker to press: an unpowered release holds it open, anti-pumping wai
   await expect(table.getByRole('status')).toContainText('Saved');
   await page.reload();
   await page.getByRole('button', { name: 'Accessory bay codes' }).click();
-  await expect(page.locator('.letters').filter({ hasText: 'Alder Moor' }).getByRole('textbox', { name: 'Letters, row 1' })).toHaveValue(
-    'V3',
-  );
+  await expect(
+    page.locator(css('.letters')).filter({ hasText: 'Alder Moor' }).getByRole('textbox', { name: 'Letters, row 1' }),
+  ).toHaveValue('V3');
 });
 
 test('the owner’s page and every check go on paper alone', async ({ page }) => {
@@ -158,9 +159,10 @@ test('the owner’s page and every check go on paper alone', async ({ page }) =>
 
 test('letters changed in two tabs: the second is told, keeps what it typed, and decides', async ({ page, context }) => {
   const other = await context.newPage();
-  const bay = (one: typeof page) => one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('textbox', { name: 'Bay, row 1' });
+  const bay = (one: typeof page) =>
+    one.locator(css('.letters')).filter({ hasText: 'Wexmoor' }).getByRole('textbox', { name: 'Bay, row 1' });
   const keep = (one: typeof page) =>
-    one.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('button', { name: 'Save these codes' });
+    one.locator(css('.letters')).filter({ hasText: 'Wexmoor' }).getByRole('button', { name: 'Save these codes' });
   for (const [one, words] of [
     [page, 'upper left, seen first'],
     [other, 'upper left, seen second'],
@@ -171,7 +173,7 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
   }
   await keep(page).click();
   await expect(keep(page)).toBeDisabled();
-  await expect(page.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
+  await expect(page.locator(css('.letters')).filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
   await context.setOffline(true);
   await keep(other).click();
   await expect(other.getByRole('alert').filter({ hasText: 'cannot be reached' })).toBeVisible();
@@ -181,7 +183,7 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
   await meanwhile.getByRole('checkbox', { name: /seen second/ }).check();
   await meanwhile.getByRole('button', { name: 'Keep both as ticked' }).click();
   await expect(meanwhile).toBeHidden();
-  await expect(other.locator('.letters').filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
+  await expect(other.locator(css('.letters')).filter({ hasText: 'Wexmoor' }).getByRole('status')).toContainText('Saved');
   await other.reload();
   await other.getByRole('button', { name: 'Accessory bay codes' }).click();
   await expect(bay(other)).toHaveValue('upper left, seen second');

@@ -1,4 +1,5 @@
 /** A cluster and a server of its own are killed hard: the page keeps what was typed, and the signed record is still there. */
+import { css } from './css';
 import { expect, test } from './test';
 import { spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
@@ -47,10 +48,10 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
   await expect(page.getByText(/database does not answer/)).toBeVisible({ timeout: 20_000 });
   await expect(power).toHaveValue('8.5\u2009kW');
   await pg.start(pgPort);
-  await expect(page.locator('.save-state')).toContainText(/^Saved/, { timeout: 30_000 });
+  await expect(page.locator(css('.save-state'))).toContainText(/^Saved/, { timeout: 30_000 });
 
   await stage(page, 'Candidates').click();
-  await take(page, page.locator('table.board thead .pick').first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead .pick')).first(), 'R. Tester');
   await proveAndSign(page);
   await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
   const record = new URL(page.url()).pathname;

@@ -1,4 +1,5 @@
 /** Two tabs, a lost connection, a double start: nothing is overwritten and nothing typed is lost. */
+import { css } from './css';
 import { expect, test } from './test';
 import { openPosition, saved, startSwap } from './bench';
 
@@ -52,7 +53,7 @@ test('without a connection the page says so, keeps what was typed, and saves whe
   const power = page.getByRole('region', { name: /^Load plate/ }).getByRole('textbox', { name: 'Power' });
   await power.fill('2 hp');
   await power.press('Enter');
-  await expect(page.locator('.save-state')).toContainText('kept on this device');
+  await expect(page.locator(css('.save-state'))).toContainText('kept on this device');
   await expect(power).toHaveValue('2\u2009hp');
   await context.setOffline(false);
   await saved(page);

@@ -1,4 +1,5 @@
 /** A whole swap by mouse: from the panel with a wrong part to a signed record and its downloads. */
+import { css } from './css';
 import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
 import { confirmSafe, openPosition, proveAll, saved, sayAll, stage, startSwap } from './bench';
@@ -59,7 +60,7 @@ test('a typed plate fills its fields, marks its characters and leaves the rest a
   await line.fill('HP 15 V 230/460 A 40/20 CODE H PH 3 HZ 60 SF 1.15 FRAME XQ');
   await expect(page.getByText(/7 marks read/)).toBeVisible();
   await expect(page.getByText(/Not used: FRAME XQ/)).toBeVisible();
-  await expect(page.locator('.under mark')).toHaveCount(7);
+  await expect(page.locator(css('.under mark'))).toHaveCount(7);
   const plate = page.getByRole('region', { name: /^Load plate/ });
   await expect(plate.getByRole('textbox', { name: 'Power' })).toHaveValue('15\u2009hp');
   await expect(plate.getByRole('textbox', { name: 'Code' })).toHaveValue('H');
@@ -86,7 +87,7 @@ test('an impossible or wrong unit is said at its field and nothing is lost', asy
   }
   await field.fill('25 A');
   await field.press('Tab');
-  await expect(page.locator('.plate .fault-text')).toHaveCount(0);
+  await expect(page.locator(css('.plate .fault-text'))).toHaveCount(0);
 });
 
 test('unreadable is one touch, and offers the recovery', async ({ page }) => {

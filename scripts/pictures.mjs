@@ -2,6 +2,7 @@
 import { chromium } from '@playwright/test';
 import path from 'node:path';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
+import { css } from '../e2e/css';
 import { proveAndSign, sayAll, take } from '../e2e/bench';
 import { root } from './lib/machine.mjs';
 
@@ -42,7 +43,7 @@ await picture('residual-night', `${drive}?stage=need`, {
   before: async (page) => {
     const seen = page.getByRole('region', { name: 'What each type detects of this load' });
     await seen.getByRole('button').first().click();
-    await page.locator('.wave-table').scrollIntoViewIfNeeded();
+    await page.locator(css('.wave-table')).scrollIntoViewIfNeeded();
   },
 });
 await picture('lab-closing', '/lab?bench=closing', {
@@ -58,18 +59,18 @@ await picture('tests', `${timer}?stage=match`, {
   height: 1100,
   before: async (page) => {
     await page.getByRole('button', { name: 'In stock' }).click();
-    await page.locator('table.board thead .pick').first().click();
+    await page.locator(css('table.board thead .pick')).first().click();
     await sayAll(page, 'A. Marlow');
     await page.getByRole('button', { name: /^(Take|Prove)/ }).click();
     await page.goto(`${base}${timer}?stage=prove`, { waitUntil: 'networkidle' });
-    await page.locator('.base-map').scrollIntoViewIfNeeded();
+    await page.locator(css('.base-map')).scrollIntoViewIfNeeded();
   },
 });
 await picture('lab-timer', '/lab?bench=timer');
 await picture('lab-supply', '/lab?bench=supply', {
   before: async (page) => {
     await page.getByRole('button', { name: 'Run the relay' }).click();
-    await page.locator('.supply-chart canvas').waitFor();
+    await page.locator(css('.supply-chart canvas')).waitFor();
     await page.waitForTimeout(800);
   },
 });
@@ -77,7 +78,7 @@ const fan = await open('ferrow-cabin-c21');
 await picture('record', `${fan}?stage=match`, {
   height: 1000,
   before: async (page) => {
-    await take(page, page.locator('table.board thead .pick').first(), 'A. Marlow');
+    await take(page, page.locator(css('table.board thead .pick')).first(), 'A. Marlow');
     await proveAndSign(page);
     await page.waitForURL(/\/records\//);
   },
@@ -121,7 +122,7 @@ const readPlate = async (page, lines, dark = false) => {
     .first()
     .setInputFiles({ name: 'plate.jpg', mimeType: 'image/jpeg', buffer: Buffer.from(url.split(',')[1], 'base64') });
   await page.getByRole('button', { name: /^Read the/ }).click();
-  await page.locator('.words-over').waitFor({ timeout: 60_000 });
+  await page.locator(css('.words-over')).waitFor({ timeout: 60_000 });
 };
 await picture('read-photo', `${hoist}?stage=read`, {
   before: async (page) => {

@@ -8,6 +8,7 @@ import { NumberBox } from '@/ui/forms/NumberBox';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TickBox } from '@/ui/forms/TickBox';
 import { useSay } from '@/ui/language/practice';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 const figures: [keyof BranchInputs, string, Unit, number, number][] = [
   ['runningAmps', 'Running current', 'A', 0.01, 6300],
@@ -25,9 +26,9 @@ export function BranchForm({ inputs, onInputs }: { inputs: BranchInputs; onInput
   const say = useSay();
   const put = (change: Partial<BranchInputs>) => onInputs({ ...inputs, ...change });
   return (
-    <section className="sheet curve-device" aria-label="The branch">
+    <section className={`sheet ${curvesStyle.curveDevice}`} aria-label="The branch">
       <b>The branch</b>
-      <div className="curve-fields">
+      <div className={curvesStyle.curveFields}>
         {figures.map(([name, label, unit, min, max]) => (
           <NumberBox
             key={name}

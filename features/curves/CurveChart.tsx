@@ -18,6 +18,7 @@ import { Scatter } from 'react-chartjs-2';
 import type { CurvePoint } from '@/core/curves/band';
 import type { Branch } from '@/core/curves/judge-branch';
 import { adiabaticSeconds } from '@/core/standards/conductors';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 ChartJs.register(LinearScale, LogarithmicScale, PointElement, LineElement, Tooltip, Legend, Filler);
 
@@ -215,7 +216,7 @@ export function CurveChart({
     watch.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
     return () => watch.disconnect();
   }, []);
-  if (!inks) return <div className="curve-chart" />;
+  if (!inks) return <div className={curvesStyle.curveChart} />;
   const amps = (event: PointerEvent<HTMLDivElement>) => {
     const canvas = chart.current?.canvas.getBoundingClientRect();
     return canvas && chart.current?.scales.x?.getValueForPixel(event.clientX - canvas.left);
@@ -223,7 +224,7 @@ export function CurveChart({
   const options = optionsOf(branch, inks);
   return (
     <div
-      className="curve-chart"
+      className={curvesStyle.curveChart}
       onPointerDown={(event) => {
         const at = amps(event);
         if (!at) return;

@@ -14,11 +14,12 @@ import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { BranchForm } from './BranchForm';
 import { CurveTable, curveTableCsv } from './CurveTable';
 import { DeviceList } from './DeviceList';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 /** The chart library comes with this desk alone. */
 const CurveChart = dynamic(() => import('./CurveChart').then((module) => module.CurveChart), {
   ssr: false,
-  loading: () => <div className="curve-chart" />,
+  loading: () => <div className={curvesStyle.curveChart} />,
 });
 
 /** The curves desk: one log-log chart, and what it says of the branch; every figure and setting restates every judgement. */
@@ -63,7 +64,7 @@ export function CurvesDesk({
     (one): one is number => one !== null,
   );
   return (
-    <div className="curves">
+    <div className={curvesStyle.curves}>
       <div className="stack">
         <div>
           <h1>{title}</h1>
@@ -74,7 +75,7 @@ export function CurvesDesk({
         <div className="sheet" style={{ padding: 10 }}>
           <CurveChart branch={branch} chosen={chosen} onDrag={drag} onReady={(one) => (chart.current = one)} />
         </div>
-        <ul className="curve-lines" aria-label="Results" aria-live="polite">
+        <ul className={curvesStyle.curveLines} aria-label="Results" aria-live="polite">
           {lines.map((line) => (
             <li key={line.id} className="sheet">
               <VerdictMark verdict={line.verdict} />

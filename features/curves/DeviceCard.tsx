@@ -11,6 +11,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { Slide } from '@/ui/forms/Slide';
 import { TickBox } from '@/ui/forms/TickBox';
 import { useSay } from '@/ui/language/practice';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 type Patch = (change: Partial<DeviceChoice>) => void;
 type Setting = NonNullable<ReturnType<typeof modelOf>>['settings'][number];
@@ -21,7 +22,7 @@ function Ratings({ choice, onPatch }: { choice: DeviceChoice; onPatch: Patch }) 
   const say = useSay();
   const relay = isRelay(choice);
   return (
-    <div className="curve-fields">
+    <div className={curvesStyle.curveFields}>
       <label>
         <span>Kind</span>
         <SelectBox
@@ -68,7 +69,7 @@ function Ratings({ choice, onPatch }: { choice: DeviceChoice; onPatch: Patch }) 
 
 /** A dial of the device; it moves by ratio, as the chart does. */
 const Dial = ({ setting, onValue }: { setting: Setting; onValue: (value: number) => void }) => (
-  <label className="curve-setting">
+  <label className={curvesStyle.curveSetting}>
     <span>
       {setting.label}:{' '}
       <b className="figure">
@@ -124,7 +125,7 @@ export function DeviceCard({
 }) {
   const model = modelOf(choice, nema);
   return (
-    <div className={`sheet curve-device ${chosen ? 'chosen' : ''}`} onFocus={onChoose} onClick={onChoose}>
+    <div className={`sheet ${curvesStyle.curveDevice} ${chosen ? 'chosen' : ''}`} onFocus={onChoose} onClick={onChoose}>
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <b>{choice.label}</b>
         <ButtonBase className="plain" aria-label={`Remove ${choice.label} from the chart`} onClick={onRemove}>

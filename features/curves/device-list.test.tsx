@@ -62,9 +62,9 @@ describe('a device', () => {
   });
   it('the chosen one is marked, and only that one', () => {
     const page = html([choice('breaker-b'), choice('fuse-gg'), choice('relay-10')], 'fuse-gg');
-    expect(page.match(/curve-device chosen/g)).toHaveLength(1);
-    expect(page.indexOf('curve-device chosen')).toBeLessThan(page.indexOf('the fuse-gg'));
-    expect(page.indexOf('curve-device chosen')).toBeGreaterThan(page.indexOf('the breaker-b'));
+    expect(page.match(/curveDevice chosen/g)).toHaveLength(1);
+    expect(page.indexOf('curveDevice chosen')).toBeLessThan(page.indexOf('the fuse-gg'));
+    expect(page.indexOf('curveDevice chosen')).toBeGreaterThan(page.indexOf('the breaker-b'));
   });
   it('an empty desk offers what can be added', () => {
     const page = html([]);

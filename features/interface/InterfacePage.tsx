@@ -11,6 +11,7 @@ import { sampleCase } from '@/features/interface/sample-case';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { api, type ApiAnswer } from '../../client/api';
 import { Shell } from '../shell/Shell';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 /** What there is, and where. */
 const Intro = ({ families }: { families: readonly string[] }) => (
@@ -87,7 +88,7 @@ export function InterfacePage({ families }: { families: string[] }) {
     <Shell here="/interface">
       <main className="middle stack" id="main" style={{ maxWidth: 1240, margin: '0 auto' }}>
         <Intro families={families} />
-        <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, alignItems: 'start' }}>
+        <div className={swapStyle.twoPlates} style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 16, alignItems: 'start' }}>
           <div className="stack">
             <label className="stack" style={{ gap: 4 }}>
               <span>Case</span>

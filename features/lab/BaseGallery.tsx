@@ -5,6 +5,7 @@ import { certain } from '@/core/certain';
 import { useState } from 'react';
 import { bases, pinUses, type BaseView } from '@/core/relays/bases';
 import { DrawnBase } from '../../ui/relays/BaseMap';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** Every base with its pins: seen into the socket or from below, as a relay or as a timer. */
 export function BaseGallery() {
@@ -25,7 +26,7 @@ export function BaseGallery() {
         Pins are common practice; makers differ, so the diagram on the part has the last word. Which coil pin is plus is never the same
         everywhere.
       </p>
-      <div className="base-pick">
+      <div className={relaysStyle.basePick}>
         {shown.map((base) => (
           <figure key={base.id} className="sheet" style={{ margin: 0, padding: 10 }}>
             <DrawnBase base={base} view={view} timer={timer} />

@@ -1,5 +1,6 @@
 import { NumberBox } from '../../ui/forms/NumberBox';
 import type { BoxGroup } from './watch-words';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** Figures by what they are about, each with its unit and what it means. */
 export function BoxGroups<T extends object>({
@@ -14,9 +15,9 @@ export function BoxGroups<T extends object>({
   onValue: (name: keyof T, value: number | null) => void;
 }) {
   return groups.map(({ title, boxes }) => (
-    <fieldset key={title} className="lab-group">
+    <fieldset key={title} className={relaysStyle.labGroup}>
       <legend>{title}</legend>
-      <div className="lab-boxes">
+      <div className={relaysStyle.labBoxes}>
         {boxes.map(({ name, label, unit, min, max, empty, meaning }) => (
           <NumberBox
             key={String(name)}

@@ -17,6 +17,7 @@ import {
 } from '@/core/close-failure/breaker-state';
 import { alter, press, type Action } from '@/core/close-failure/operate';
 import { BreakerFront } from './BreakerFront';
+import closingStyle from '@/ui/styles/closing.module.css';
 
 const whole = { motor: true, undervoltage: true, shuntTrip: true, carriage: true, interlock: true } as const;
 type Change = Partial<Omit<BreakerState, 'fitted'>>;
@@ -62,7 +63,7 @@ export function BreakerSim() {
   const change = (part: Change) => take(alter(state, part));
   const blocked = blockersOf(state, 'signal').filter((one) => one !== 'closed-already');
   return (
-    <section className="breaker-sim" aria-label="Breaker to press">
+    <section className={closingStyle.breakerSim} aria-label="Breaker to press">
       <div className="stack">
         <BreakerFront state={state} />
         <div className="row-flex" role="group" aria-label="Press">
@@ -83,7 +84,7 @@ export function BreakerSim() {
             All in order
           </Button>
         </div>
-        <ul className="sheet sim-log" aria-live="polite" aria-label="What happened, newest first">
+        <ul className={`sheet ${closingStyle.simLog}`} aria-live="polite" aria-label="What happened, newest first">
           {said.map((words, i) => (
             <li key={`${i}${words}`} className={i === 0 ? '' : 'muted'}>
               {words}
@@ -92,7 +93,7 @@ export function BreakerSim() {
         </ul>
       </div>
       <div className="stack">
-        <div className="sheet sim-form">
+        <div className={`sheet ${closingStyle.simForm}`}>
           <p className="label">Volts, percent of the mark</p>
           {shares.map(([name, words]) => (
             <label key={name}>
@@ -118,7 +119,7 @@ export function BreakerSim() {
             />
           </label>
         </div>
-        <div className="sheet sim-switches">
+        <div className={`sheet ${closingStyle.simSwitches}`}>
           {switches.map(([name, words]) => (
             <label key={name} className="row-flex">
               <TickBox checked={state[name] === true} onTick={(ticked) => change({ [name]: ticked })} />

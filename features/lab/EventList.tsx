@@ -7,6 +7,7 @@ import { keysOf } from '@/core/certain';
 import { scenarioTitles, type Scenario, type ScenarioKind } from '@/core/monitoring/scenarios';
 import type { Unit } from '@/core/quantities/units';
 import { NumberBox } from '../../ui/forms/NumberBox';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** Of each kind an event to begin with; it comes at 0 until it is placed. */
 const fresh: Record<ScenarioKind, Scenario> = {
@@ -47,7 +48,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
   };
   return (
     <>
-      <ul className="event-list">
+      <ul className={relaysStyle.eventList}>
         {scenarios.map((one, i) => (
           <li key={i}>
             <div className="row-flex">
@@ -59,7 +60,7 @@ export function EventList({ scenarios, onScenarios }: { scenarios: Scenario[]; o
                 ×
               </Button>
             </div>
-            <div className="lab-boxes">
+            <div className={relaysStyle.labBoxes}>
               <NumberBox
                 label="From"
                 name={`${scenarioTitles[one.kind]} ${i + 1}`}

@@ -4,6 +4,7 @@ import { certain } from '@/core/certain';
 import type { PointerEvent } from 'react';
 import { normalised, type State, type Trace } from '@/core/timing/trace';
 import { TraceChart } from '../../ui/relays/TraceChart';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const LEFT_SHARE = 84 / 760;
 const RIGHT_SHARE = 12 / 760;
@@ -38,7 +39,7 @@ export function LaneEditor({
     onLane(lane.name, toggled(lane.trace, seconds, untilSeconds * NEAR_SHARE));
   };
   return (
-    <div className="lane-editor" onPointerUp={click}>
+    <div className={relaysStyle.laneEditor} onPointerUp={click}>
       <TraceChart
         traces={lanes.map(({ name, trace }) => ({
           name: `${certain(name[0]).toUpperCase()}${name.slice(1)}`,

@@ -10,6 +10,7 @@ import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
 import { RegisterMapTable } from './RegisterMapTable';
 import { useMeterReadings } from './use-meter-readings';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const readingText = (reading: MeterReading): string =>
   meterQuantities
@@ -27,8 +28,8 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
   return (
     <details className="meter-panel">
       <summary>Panel meter (Modbus TCP)</summary>
-      <div className="lab-boxes">
-        <label className="span2">
+      <div className={relaysStyle.labBoxes}>
+        <label className={relaysStyle.span2}>
           Address and port
           <TextBox value={meter.at} disabled={recording} onChange={(event) => keep({ at: event.target.value })} />
         </label>

@@ -13,6 +13,7 @@ import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
 import type { PositionCode, PositionTable } from '@/core/case/position-codes';
 import { saveText } from '../../ui/forms/save-file';
+import closingStyle from '@/ui/styles/closing.module.css';
 
 const empty: PositionCode = { code: '', bay: '', function: 'closing-coil', note: '' };
 type Letters = { rows: readonly PositionCode[] };
@@ -35,8 +36,8 @@ function MakerTable({ table, kindOf }: { table: PositionTable; kindOf: (maker: s
     if ('rows' in read) setRows(read.rows);
   };
   return (
-    <div className="sheet letters">
-      <div className="letters-scroll">
+    <div className={`sheet ${closingStyle.letters}`}>
+      <div className={closingStyle.lettersScroll}>
         <LettersTable maker={table.maker} rows={rows} onRows={setRows} />
       </div>
       {(fault ?? draft.fault) && (

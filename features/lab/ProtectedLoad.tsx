@@ -5,6 +5,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { BoxGroups } from './BoxGroups';
 import type { WatchSettings } from './use-watch';
 import { planGroups } from './watch-words';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const START = { leftPercent: 85, seconds: 3 };
 
@@ -12,12 +13,12 @@ const START = { leftPercent: 85, seconds: 3 };
 export function ProtectedLoad({ input, guard }: WatchSettings) {
   const { startDip } = input;
   return (
-    <section className="sheet lab-block" aria-label="Protected load">
+    <section className={`sheet ${relaysStyle.labBlock}`} aria-label="Protected load">
       <p className="label">Protected load</p>
       <BoxGroups groups={planGroups} values={input} placeholder="none" onValue={(name, value) => guard({ [name]: value })} />
-      <fieldset className="lab-group">
+      <fieldset className={relaysStyle.labGroup}>
         <legend>Start and measurement</legend>
-        <div className="lab-boxes">
+        <div className={relaysStyle.labBoxes}>
           <NumberBox
             label="Voltage during start"
             unit="%"
@@ -39,7 +40,7 @@ export function ProtectedLoad({ input, guard }: WatchSettings) {
             placeholder="no dip"
             onValue={(seconds) => guard({ startDip: seconds === null ? null : { ...START, ...startDip, seconds } })}
           />
-          <label className="span2">
+          <label className={relaysStyle.span2}>
             Wires
             <SelectBox
               value={input.wires === 4 ? '4' : '3'}
@@ -50,7 +51,7 @@ export function ProtectedLoad({ input, guard }: WatchSettings) {
               onWord={(wires) => guard({ wires: wires === '4' ? 4 : 3 })}
             />
           </label>
-          <label className="span2">
+          <label className={relaysStyle.span2}>
             Unbalance is measured as
             <SelectBox
               value={input.asymmetryBy}

@@ -6,10 +6,11 @@ import type { Outcome } from '@/core/monitoring/run';
 import type { Recording } from '@/core/monitoring/samples';
 import { Notice } from '@/ui/shell/Notice';
 import { faultWords, OutcomeTable } from './OutcomeTable';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const SupplyChart = dynamic(() => import('./SupplyChart').then((module) => module.SupplyChart), {
   ssr: false,
-  loading: () => <div className="supply-chart" />,
+  loading: () => <div className={relaysStyle.supplyChart} />,
 });
 
 /** What the relay did: how often it tripped, what it missed, and the supply over time. */

@@ -6,6 +6,7 @@ import { useMemo } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import type { Trip } from '@/core/monitoring/run';
 import { countOf, type Recording } from '@/core/monitoring/samples';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 ChartJs.register(LinearScale, PointElement, LineElement, Tooltip, Legend, Filler);
 ChartJs.defaults.font.family = "'Archivo Variable', sans-serif";
@@ -72,7 +73,7 @@ export function SupplyChart({ recording, trips }: { recording: Recording; trips:
   });
   return (
     <div
-      className="supply-chart"
+      className={relaysStyle.supplyChart}
       role="img"
       aria-label={`Three volts over ${Math.round(countOf(samples) * samples.stepSeconds)} s with ${trips.length} trips; the table below gives each`}
     >

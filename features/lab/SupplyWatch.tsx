@@ -14,6 +14,7 @@ import { axisOf, useWatchEvents, useWatchSettings, type WatchWork } from './use-
 import { WatchEventsSheet } from './WatchEventsSheet';
 import { WatchSettingsSheet } from './WatchSettingsSheet';
 import { sweepWords } from './watch-words';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 function Progress({ work }: { work: WatchWork }) {
   return (
@@ -42,7 +43,7 @@ export function SupplyWatch({
   const run = () => work.onRun(source, settings);
   const { answer } = work;
   return (
-    <div className="lab-watch">
+    <div className={relaysStyle.labWatch}>
       <div className="stack">
         <ProtectedLoad {...watch} />
         <WatchSettingsSheet {...watch} />

@@ -6,6 +6,7 @@ import { certain } from '@/core/certain';
 import { inSentence } from '@/core/language/in-sentence';
 import type { SweepResult } from '@/core/monitoring/sweep';
 import { ListTable } from '@/ui/forms/ListTable';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const SIDE = 420;
 const LEFT = 52;
@@ -68,7 +69,7 @@ function Axes({ result, x, y, scale }: { result: SweepResult; x: Setting; y: Set
 
 const legend = { clear: 'clear', missed: 'a fault missed', nuisance: 'false trips', both: 'both' };
 const Legend = () => (
-  <p className="base-legend">
+  <p className={relaysStyle.baseLegend}>
     {Object.entries(legend).map(([name, words]) => (
       <span key={name}>
         <svg width="16" height="16" aria-hidden="true">
@@ -127,7 +128,7 @@ export function SweepMap({
   const scale = scaleOf(result);
   const clear = result.cells.flat().filter(isClear).length;
   return (
-    <figure className="sheet sweep-map">
+    <figure className={`sheet ${relaysStyle.sweepMap}`}>
       <figcaption>
         <b>{clear === 0 ? 'No point of this sweep is clear.' : `${clear} of ${result.x.length * result.y.length} points are clear.`}</b>{' '}
         <span className="muted">
@@ -157,10 +158,13 @@ export function SweepMap({
         )}
         <Axes result={result} x={x} y={y} scale={scale} />
         {best && (
-          <path className="best" d={`M${scale.px(best.x) - 9} ${scale.py(best.y)} h18 M${scale.px(best.x)} ${scale.py(best.y) - 9} v18`} />
+          <path
+            className={relaysStyle.best}
+            d={`M${scale.px(best.x) - 9} ${scale.py(best.y)} h18 M${scale.px(best.x)} ${scale.py(best.y) - 9} v18`}
+          />
         )}
         {inside(result.x, now[0]) && inside(result.y, now[1]) && (
-          <circle className="here" cx={scale.px(now[0])} cy={scale.py(now[1])} r={7} />
+          <circle className={relaysStyle.here} cx={scale.px(now[0])} cy={scale.py(now[1])} r={7} />
         )}
       </svg>
       <Legend />

@@ -12,6 +12,7 @@ import { type Trace } from '@/core/timing/trace';
 import { LaneEditor } from './LaneEditor';
 import { ByHand, Played } from './TimerPlay';
 import { FunctionForm, MAX_SECONDS, ScriptLine, wordsOf, type Script } from './TimerForms';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 export type Catalogued = { count: number; names: string[]; millis: number };
 
@@ -120,7 +121,7 @@ function Finder({
                 : `${found.length} functions give it; play them where supply or signal is lost at another moment:`}
             </b>
           </p>
-          <ul className="lab-found">
+          <ul className={relaysStyle.labFound}>
             {found.map(({ fn, times }) => (
               <li key={fn}>
                 {sameFind(fn, times)}

@@ -9,6 +9,8 @@ import { NumberBox } from '@/ui/forms/NumberBox';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { useSay } from '@/ui/language/practice';
+import relaysStyle from '@/ui/styles/relays.module.css';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 export type Script = { supply?: Trace; signal?: Trace; output?: Trace };
 const traceField: TextField = { label: 'Script', kind: 'trace' };
@@ -37,7 +39,7 @@ export function FunctionForm({
   const { times: count, signal } = timingFunctions[fn];
   const words = wordsOf(fn);
   return (
-    <div className="sheet lab-form">
+    <div className={`sheet ${relaysStyle.labForm}`}>
       <label>
         <span>Function</span>
         <SelectBox value={fn} options={timingFunctionIds.map((id) => [id, say(id)] as const)} onWord={setFn} />
@@ -89,7 +91,7 @@ export function ScriptLine({ label, script, onScript }: { label: string; script:
     setTyped(undefined);
   };
   return (
-    <label className="lab-script">
+    <label className={relaysStyle.labScript}>
       {label}
       <TextBox
         rows={2}
@@ -104,7 +106,7 @@ export function ScriptLine({ label, script, onScript }: { label: string; script:
         }}
       />
       {fault && (
-        <span className="fault-text" role="alert">
+        <span className={swapStyle.faultText} role="alert">
           {fault}
         </span>
       )}

@@ -13,6 +13,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { TraceChart, type NamedTrace } from '@/ui/relays/TraceChart';
 import { Notice } from '@/ui/shell/Notice';
 import { MAX_SECONDS } from './TimerForms';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const STEP_MS = 50;
 
@@ -101,7 +102,7 @@ export function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
   const contacts = contactsOf(fn, times, inputs, now);
   return (
     <div className="sheet" style={{ padding: 12 }}>
-      <div className="row-flex lab-hand">
+      <div className={`row-flex ${relaysStyle.labHand}`}>
         <Pill pressed={on} onClick={() => put('supply', on ? 0 : 1)}>
           Supply {on ? 'on' : 'off'}
         </Pill>
@@ -144,7 +145,7 @@ export function ByHand({ fn, times }: { fn: TimingFunction; times: Times }) {
             untilSeconds={until}
             now={now}
           />
-          <p className="contact-now" role="status">
+          <p className={relaysStyle.contactNow} role="status">
             {contacts.map(({ name, trace }) => `${name} ${stateAt(trace, now) === 1 ? 'closed' : 'open'}`).join(', ')}
           </p>
         </>

@@ -8,12 +8,13 @@ import { saveText } from '@/ui/forms/save-file';
 import { Notice } from '@/ui/shell/Notice';
 import { EventList } from './EventList';
 import type { WatchEvents } from './use-watch';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** What happens to the supply; `meter` is a way to record it. */
 export function WatchEventsSheet({ events, meter }: { events: WatchEvents; meter: ReactNode }) {
   const { recorded, hour, fault, scenarios } = events;
   return (
-    <section className="sheet lab-block" aria-label="Supply events">
+    <section className={`sheet ${relaysStyle.labBlock}`} aria-label="Supply events">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <p className="label">{recorded ? `Recorded: ${recorded.name}` : 'Supply events'}</p>
         <div className="row-flex">

@@ -10,13 +10,14 @@ import { BoxGroups } from './BoxGroups';
 import { DelayPicture } from './DelayPicture';
 import type { WatchSettings } from './use-watch';
 import { settingGroups } from './watch-words';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 function Dials({ settings, set }: WatchSettings) {
   return (
     <>
       <DelayPicture />
       <BoxGroups groups={settingGroups} values={settings} placeholder="off" onValue={(name, value) => set({ [name]: value })} />
-      <div className="lab-boxes">
+      <div className={relaysStyle.labBoxes}>
         <label className="row-flex">
           <TickBox checked={settings.phaseSequence} onTick={(phaseSequence) => set({ phaseSequence })} /> Phase sequence
         </label>
@@ -33,7 +34,7 @@ export function WatchSettingsSheet(watch: WatchSettings) {
   const { plan, conflicts, isOwn, forget } = watch;
   const [part, setPart] = useState<'settings' | 'sheet'>('settings');
   return (
-    <section className="sheet lab-block" aria-label="Settings">
+    <section className={`sheet ${relaysStyle.labBlock}`} aria-label="Settings">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <div className="row-flex" role="group" aria-label="Settings shown as">
           <Pill pressed={part === 'settings'} onClick={() => setPart('settings')}>

@@ -10,6 +10,7 @@ import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine, t
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { InPractice, useSay } from '../../ui/language/practice';
 import { formatInstant } from '@/core/language/format-instant';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** Who signed for a line that does not simply fit, and why. */
 function remarkOf({ overriddenBy, reason, acknowledgedBy, verdict, note, settles }: RecordLine): string {
@@ -42,7 +43,7 @@ type RecordSetting = NonNullable<RecordBody['settings']>[number];
 const settingColumns: readonly ListColumn<RecordSetting>[] = [
   { head: 'Setting', of: ({ name }) => name },
   { head: 'Set to', figure: true, of: ({ value }) => value },
-  { head: 'As left', figure: true, of: ({ asLeft }) => asLeft || <span className="blank-left" /> },
+  { head: 'As left', figure: true, of: ({ asLeft }) => asLeft || <span className={relaysStyle.blankLeft} /> },
 ];
 
 const proofColumns: readonly ListColumn<RecordProof>[] = [

@@ -10,6 +10,7 @@ import { useEffect, useRef } from 'react';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { formatInstant } from '@/core/language/format-instant';
+import panelsStyle from '@/ui/styles/panels.module.css';
 
 // Most positions have no open point: its form comes with the first that has one.
 const OpenPointNote = dynamic(() => import('./OpenPointNote').then((module) => module.OpenPointNote));
@@ -47,7 +48,7 @@ const stateWords: Record<TileState, string> = {
 
 function StateMarks({ states }: { states: TileState[] }) {
   return (
-    <span className="state">
+    <span className={panelsStyle.state}>
       {(states.includes('wrong-part') || states.includes('spent-part')) && <VerdictMark verdict="fails" size={15} />}
       {states.includes('open-point') && <VerdictMark verdict="not-known" size={15} />}
       {states.includes('repeat-failure') && <VerdictMark verdict="check" size={16} />}
@@ -58,31 +59,31 @@ function StateMarks({ states }: { states: TileState[] }) {
 function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; onChoose: (id: string) => void }) {
   const rails = Array.from({ length: panel.rails }, (_, rail) => panel.positions.filter((tile) => tile.rail === rail));
   return (
-    <div className="cabinet">
+    <div className={panelsStyle.cabinet}>
       <div role="group" aria-label={`Positions of ${panel.name}`}>
-        <div className="duct" aria-hidden="true" />
+        <div className={panelsStyle.duct} aria-hidden="true" />
         {rails.map((tiles, rail) => (
           <div key={rail}>
-            <div className="rail">
+            <div className={panelsStyle.rail}>
               {tiles.map((tile) => (
                 <ButtonBase
                   key={tile.id}
-                  className={`tile ${tile.states.join(' ')}`}
+                  className={`${panelsStyle.tile} ${tile.states.join(' ')}`}
                   aria-pressed={tile.id === chosen}
                   onClick={() => onChoose(tile.id)}
                   aria-label={`${tile.tag} ${tile.function}, ${tile.family}, ${tile.rating}, ${tile.states.map((state) => stateWords[state]).join(', ')}`}
                 >
                   <StateMarks states={tile.states} />
-                  <span className="tag">{tile.tag}</span>
-                  <span className="fn">{tile.function}</span>
-                  <span className="fn" style={{ fontSize: 10.5 }}>
+                  <span className={panelsStyle.tag}>{tile.tag}</span>
+                  <span className={panelsStyle.fn}>{tile.function}</span>
+                  <span className={panelsStyle.fn} style={{ fontSize: 10.5 }}>
                     {tile.family.replace('-', ' ')}
                   </span>
-                  <span className="rating">{tile.rating}</span>
+                  <span className={panelsStyle.rating}>{tile.rating}</span>
                 </ButtonBase>
               ))}
             </div>
-            <div className="duct" aria-hidden="true" />
+            <div className={panelsStyle.duct} aria-hidden="true" />
           </div>
         ))}
       </div>
@@ -165,7 +166,7 @@ function PositionCard({
           <p className="label" style={{ marginBottom: 6 }}>
             History
           </p>
-          <dl className="history">
+          <dl className={panelsStyle.history}>
             {tile.history.slice(0, 8).map((event, i) => (
               <div key={i} style={{ display: 'contents' }}>
                 <dt>{formatInstant(event.at, site.timeZone)}</dt>
@@ -212,7 +213,7 @@ function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId
     open.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
   }, [panelId]);
   return (
-    <nav className="side panels" aria-label="Sites and panels">
+    <nav className={`side ${panelsStyle.panels}`} aria-label="Sites and panels">
       {sites.map(({ id, name, panels }) => (
         <div key={id} style={{ display: 'contents' }}>
           <p className="label">{name}</p>
@@ -271,7 +272,7 @@ export function PanelsDesk(props: {
           {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}
         </p>
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
-        <div className="legend" aria-hidden="true">
+        <div className={panelsStyle.legend} aria-hidden="true">
           <span>
             <VerdictMark verdict="fails" size={15} /> wrong part installed, or worn out
           </span>

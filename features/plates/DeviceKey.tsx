@@ -10,6 +10,7 @@ import { contradictions, withArticle } from '@/core/device-identification/contra
 import { followKey, type KeyPath } from '@/core/device-identification/key';
 import { KeyPicture } from './KeyPicture';
 import { useSay } from '../../ui/language/practice';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 type KeyState = ReturnType<typeof followKey>;
 
@@ -22,15 +23,23 @@ function Question({ next, onAnswer }: { next: NonNullable<KeyState['next']>; onA
         <h2>{question.ask}</h2>
         <p className="muted">{question.where}</p>
       </div>
-      <div className="key-answers">
+      <div className={photoStyle.keyAnswers}>
         {answers.map((answer) => (
-          <ButtonBase key={answer.id} className="key-answer" onClick={() => onAnswer({ question: question.id, answer: answer.id })}>
+          <ButtonBase
+            key={answer.id}
+            className={photoStyle.keyAnswer}
+            onClick={() => onAnswer({ question: question.id, answer: answer.id })}
+          >
             <KeyPicture id={answer.picture} />
             <b>{answer.label}</b>
           </ButtonBase>
         ))}
-        <ButtonBase className="key-answer" onClick={() => onAnswer({ question: question.id, answer: null })}>
-          <span className="key-picture figure" aria-hidden="true" style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}>
+        <ButtonBase className={photoStyle.keyAnswer} onClick={() => onAnswer({ question: question.id, answer: null })}>
+          <span
+            className={`${photoStyle.keyPicture} figure`}
+            aria-hidden="true"
+            style={{ display: 'grid', placeItems: 'center', fontSize: 26 }}
+          >
             ?
           </span>
           <b>Can’t tell</b>
@@ -44,7 +53,7 @@ function Question({ next, onAnswer }: { next: NonNullable<KeyState['next']>; onA
 const Reasons = ({ reasons }: Pick<KeyState, 'reasons'>) => (
   <div>
     <p className="label">Why</p>
-    <ol className="key-why">
+    <ol className={photoStyle.keyWhy}>
       {reasons.map((reason) => (
         <li key={reason.ask}>
           <b>{reason.answer}.</b> {reason.why}{' '}
@@ -64,7 +73,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
   const end = state.left.length === 1 || (!state.next && state.left.length > 0);
   const against = state.left.length > 0 && state.left.length <= 3 ? state.left.flatMap((one) => contradictions(one, marks)) : [];
   return (
-    <div className="key">
+    <div className={photoStyle.key}>
       <section className="stack" aria-live="polite">
         {state.contradiction && (
           <Notice kind="fails" role="alert">
@@ -117,7 +126,7 @@ export function DeviceKey({ onFamily }: { onFamily: (plate: string) => void }) {
         ))}
         <div>
           <p className="label">Left: {state.left.length}</p>
-          <ul className="key-left">
+          <ul className={photoStyle.keyLeft}>
             {state.left.map((one) => (
               <li key={one.id}>{say(one.title)}</li>
             ))}

@@ -5,6 +5,7 @@ import { Notice } from '@/ui/shell/Notice';
 import { useEffect, useState } from 'react';
 import { searchGlossary, type GlossaryEntry } from '@/core/plates/glossary';
 import { useSay } from '../../ui/language/practice';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 /** Every mark of every plate: its names, its meaning, its recovery; found by any of them. */
 export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
@@ -40,14 +41,14 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
           No known plate carries this marking. Approval marks are recorded as seen; no meaning is invented for them.
         </Notice>
       )}
-      <dl className="glossary">
+      <dl className={photoStyle.glossary}>
         {found.map((entry) => (
-          <div key={`${entry.id}-${entry.plates[0]}`} id={`mark-${entry.id}`} className="sheet entry">
+          <div key={`${entry.id}-${entry.plates[0]}`} id={`mark-${entry.id}`} className={`sheet ${photoStyle.entry}`}>
             <dt>
               <b>{say(entry.label)}</b>
               {entry.unit && <span className="muted"> {entry.unit}</span>}
               {entry.names.length > 0 && (
-                <span className="figure names" data-as-printed>
+                <span className={`figure ${photoStyle.names}`} data-as-printed>
                   {entry.names.slice(0, 10).join(' · ')}
                 </span>
               )}
@@ -55,7 +56,7 @@ export function Glossary({ entries }: { entries: readonly GlossaryEntry[] }) {
             <dd>
               <p>{say(entry.meaning)}</p>
               <p className="muted">If unreadable: {say(entry.recovery)}</p>
-              <p className="muted small">{say(entry.plates.join(', '))}</p>
+              <p className={`muted ${photoStyle.small}`}>{say(entry.plates.join(', '))}</p>
             </dd>
           </div>
         ))}

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 const box = (x: number, y: number, w: number, h: number, r = 3) => <rect x={x} y={y} width={w} height={h} rx={r} />;
 const line = (d: string) => <path d={d} />;
 const dot = (x: number, y: number, r = 2.4) => <circle cx={x} cy={y} r={r} />;
 const word = (x: number, y: number, text: string, size = 11) => (
-  <text x={x} y={y} fontSize={size} textAnchor="middle" className="key-word">
+  <text x={x} y={y} fontSize={size} textAnchor="middle" className={photoStyle.keyWord}>
     {text}
   </text>
 );
@@ -65,7 +66,7 @@ const trace = (d: string) => (
   <>
     {line('M10 20h76')}
     {line('M10 50h76')}
-    <path d={d} className="key-strong" />
+    <path d={d} className={photoStyle.keyStrong} />
   </>
 );
 const pulse = (text: string) => (
@@ -298,7 +299,7 @@ export const drawnPictures = Object.keys(drawings);
 
 /** The drawing of an answer; the words beside it say the same. */
 export const KeyPicture = ({ id }: { id: string }) => (
-  <svg viewBox="0 0 96 66" className="key-picture" aria-hidden="true">
+  <svg viewBox="0 0 96 66" className={photoStyle.keyPicture} aria-hidden="true">
     {drawings[id]}
   </svg>
 );

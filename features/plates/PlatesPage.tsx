@@ -11,6 +11,7 @@ import { KindPick } from './KindPick';
 import { PlatesShell } from './PlatesShell';
 import { MarkNote, ReadPlate } from './ReadPlate';
 import { useReader } from './use-reader';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 /** A plate as it may be typed, invented. */
 const EXAMPLE = 'C16  IΔn 30mA\n230V~ 50Hz 6000 3\nIEC 61009-1';
@@ -26,7 +27,7 @@ export function PlatesPage() {
       title="Read a plate"
       about="A picture or a typed line becomes readings. Uncertain fields are marked for confirmation; unreadable fields stay unreadable."
     >
-      <div className="reader">
+      <div className={photoStyle.reader}>
         <div className="stack">
           <PhotoPanel
             state={photo.state}

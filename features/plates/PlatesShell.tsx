@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { Shell } from '../shell/Shell';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 const desks = [
   ['/plates', 'Read a plate'],
@@ -15,7 +16,7 @@ export function PlatesShell({ here, title, about, children }: { here: string; ti
   return (
     <Shell here="/plates">
       <main className="middle stack" id="main" style={{ maxWidth: 1180, margin: '0 auto' }}>
-        <nav className="subnav" aria-label="Plates">
+        <nav className={photoStyle.subnav} aria-label="Plates">
           {desks.map(([href, name]) => (
             <Link key={href} href={href} aria-current={href === here ? 'page' : undefined}>
               {name}

@@ -9,6 +9,7 @@ import { certain } from '@/core/certain';
 import { elementFields, elementTitles } from '@/core/supply/element-fields';
 import type { Element } from '@/core/supply/path';
 import { NumberBox } from '../../ui/forms/NumberBox';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 /** The figures of one element. */
 export function ElementForm({
@@ -25,14 +26,14 @@ export function ElementForm({
     onChange({ ...element, [name]: value });
   };
   return (
-    <section className="sheet curve-device" aria-label={`${elementTitles[element.kind]} ${element.name}`}>
+    <section className={`sheet ${curvesStyle.curveDevice}`} aria-label={`${elementTitles[element.kind]} ${element.name}`}>
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <b>{elementTitles[element.kind]}</b>
         <ButtonBase className="plain" onClick={onRemove}>
           Take out
         </ButtonBase>
       </div>
-      <div className="curve-fields">
+      <div className={curvesStyle.curveFields}>
         <label>
           <span>Name</span>
           <TextBox wide value={element.name} maxLength={60} onChange={(event) => put('name', event.target.value)} />

@@ -6,6 +6,7 @@ import type { Element } from '@/core/supply/path';
 import { elementTitles } from '@/core/supply/element-fields';
 import { formatQuantity as q } from '@/core/quantities/format-quantity';
 import { useSay } from '../../ui/language/practice';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 /** Signs of a one-line: circles of a transformer, a bar of a cable, M, the cells of a battery. */
 function Sign({ kind }: { kind: Element['kind'] }) {
@@ -56,19 +57,19 @@ export function OneLine({
   const say = useSay();
   const amps = (value: number | null) => (value === null || !Number.isFinite(value) ? '–' : q(value, 'A'));
   return (
-    <ol className="one-line" aria-label="One-line from source to position">
+    <ol className={curvesStyle.oneLine} aria-label="One-line from source to position">
       {nodes.map((node, i) => (
         <li key={i}>
           <ButtonBase className={`sheet ${i === chosen ? 'chosen' : ''}`} aria-pressed={i === chosen} onClick={() => onChoose(i)}>
             <Sign kind={node.kind} />
-            <span className="one-line-words">
+            <span className={curvesStyle.oneLineWords}>
               <b>{node.name}</b>
               <small className="muted">
                 {elementTitles[node.kind]}: {node.step}
                 {node.measuredOn && node.kind !== 'measured' ? `; measured on ${node.measuredOn} before it` : ''}
               </small>
             </span>
-            <span className="one-line-figures figure">
+            <span className={`${curvesStyle.oneLineFigures} figure`}>
               <span>
                 <small>highest</small>
                 {amps(node.highestAmps)}

@@ -16,6 +16,7 @@ import { ElementForm } from '@/features/supply/ElementForm';
 import { OneLine } from '@/features/supply/OneLine';
 import { Shell } from '../shell/Shell';
 import { supplyChangeWords, useSupply } from './use-supply';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 /** The path to a panel, or on to a position, element by element: its own elements first, then those of the run. */
 function useOneLine(view: SupplyView, position: string | undefined) {
@@ -59,7 +60,7 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
   return (
     <Shell here="/">
       <main className="middle" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>
-        <div className="curves">
+        <div className={curvesStyle.curves}>
           <div className="stack">
             <div>
               <p className="muted">

@@ -10,6 +10,7 @@ import type { Change, SwapState } from '@/core/swap/swap';
 import { NumberBox } from '../../ui/forms/NumberBox';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { inSentence } from '@/core/language/in-sentence';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 const words: Record<CauseVerdict, string> = { open: 'to be checked', cause: 'a cause', 'ruled-out': 'ruled out' };
 const marks = { open: 'not-known', cause: 'fails', 'ruled-out': 'fits' } as const;
@@ -50,7 +51,7 @@ export function CauseHunt({ hunt, state, repeats, onChange }: Props) {
           return (
             <div key={cause.id} className="cause">
               <VerdictMark verdict={marks[verdict]} />
-              <div className="cause-words">
+              <div className={curvesStyle.causeWords}>
                 <b>
                   {cause.title}: {words[verdict]}
                 </b>

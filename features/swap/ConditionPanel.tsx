@@ -1,5 +1,6 @@
 import type { PartCondition } from '@/core/families/contract';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
+import curvesStyle from '@/ui/styles/curves.module.css';
 
 /** What was read on the removed part, section by section: whether it is spent, apart from whether it was the right one. */
 export function ConditionPanel({ condition }: { condition: readonly PartCondition[] }) {
@@ -12,7 +13,7 @@ export function ConditionPanel({ condition }: { condition: readonly PartConditio
       {condition.map(({ about, word, words, found, verdict }) => (
         <div key={about} className="cause">
           <VerdictMark verdict={verdict} />
-          <div className="cause-words">
+          <div className={curvesStyle.causeWords}>
             <b>
               {about}: {word}
             </b>

@@ -16,6 +16,7 @@ import { useGridKeys } from './use-grid-keys';
 import { useSay } from '../../ui/language/practice';
 import { sayIn } from '@/core/language/by-practice';
 import { wordText } from '@/core/language/word-text';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 export type Column = {
   key: string;
@@ -52,7 +53,12 @@ function Cell({ line, onPick }: { line: JudgedNeed | undefined; onPick: () => vo
       </span>
     );
   return (
-    <ButtonBase className="cell" tabIndex={-1} onClick={onPick} aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}>
+    <ButtonBase
+      className={swapStyle.cell}
+      tabIndex={-1}
+      onClick={onPick}
+      aria-label={`${verdictWords[line.verdict]}, ${say(figureOf(line))}`}
+    >
       <VerdictMark verdict={line.verdict} />
       {say(figureOf(line))}
     </ButtonBase>
@@ -64,7 +70,7 @@ function ChangeCell({ change }: { change: Change | undefined }) {
   const say = useSay();
   if (!change) return <span className="muted">same, or not known</span>;
   return (
-    <span className="cell" title={change.because}>
+    <span className={swapStyle.cell} title={change.because}>
       <VerdictMark verdict={change.ask === null ? 'fits' : 'check'} /> {say(markText(change.to, change.unit))}
       {change.mends ? ', mends it' : ''}
     </span>
@@ -82,11 +88,11 @@ function Head({ removed, columns, chosen, practice, onChoose }: Pick<Board, 'rem
   return (
     <thead>
       <tr>
-        <th className="need-name" scope="col">
+        <th className={swapStyle.needName} scope="col">
           <span className="visually-hidden">Requirement</span>
         </th>
         {removed && (
-          <th className="came-out" scope="col">
+          <th className={swapStyle.cameOut} scope="col">
             <small>Removed</small>
             <b>{removed.name}</b>
             <small>{verdictWords[removed.part.verdict]}</small>
@@ -95,10 +101,10 @@ function Head({ removed, columns, chosen, practice, onChoose }: Pick<Board, 'rem
         {columns.map((column) => (
           <th key={column.key} scope="col" className={column.key === chosen ? 'chosen' : ''}>
             <small>{column.where}</small>
-            <ButtonBase className="pick" aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
+            <ButtonBase className={swapStyle.pick} aria-pressed={column.key === chosen} onClick={() => onChoose(column.key)}>
               {column.name}
             </ButtonBase>
-            <small className="brief">{sayIn(practice, column.brief)}</small>
+            <small className={swapStyle.brief}>{sayIn(practice, column.brief)}</small>
             <small style={{ display: 'flex', gap: 5, alignItems: 'center' }}>
               <VerdictMark verdict={column.part.verdict} size={13} /> {verdictWords[column.part.verdict]}
               {column.note ? ` · ${column.note}` : ''}
@@ -129,12 +135,12 @@ function LineRow({ need, board }: { need: Need; board: Board }) {
   };
   return (
     <tr>
-      <th className="need-name" scope="row">
+      <th className={swapStyle.needName} scope="row">
         {termOf(way.quantity, practice)}
         {need.about && <small className="muted"> {need.about}</small>}
-        <span className="limit">{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
+        <span className={swapStyle.limit}>{way.limit === null ? 'not known' : sayIn(practice, wantedText(way.limit, way))}</span>
       </th>
-      {removed && <td className="came-out">{cell(removed.part, removed.name)}</td>}
+      {removed && <td className={swapStyle.cameOut}>{cell(removed.part, removed.name)}</td>}
       {columns.map(({ key, part, name }) => (
         <td key={key} className={key === chosen ? 'chosen' : ''}>
           {cell(part, name)}
@@ -153,11 +159,11 @@ function ChangeRows({ removed, columns, chosen, practice }: Board) {
       <GroupRow across={columns.length} words="Compared with the removed part" />
       {changed.map((mark) => (
         <tr key={mark.id}>
-          <th className="need-name" scope="row">
+          <th className={swapStyle.needName} scope="row">
             {sayIn(practice, mark.label)}
-            <span className="limit">as removed</span>
+            <span className={swapStyle.limit}>as removed</span>
           </th>
-          {removed && <td className="came-out">{sayIn(practice, markText(mark.from, mark.unit))}</td>}
+          {removed && <td className={swapStyle.cameOut}>{sayIn(practice, markText(mark.from, mark.unit))}</td>}
           {columns.map((column) => (
             <td key={column.key} className={column.key === chosen ? 'chosen' : ''}>
               <ChangeCell change={column.changes.find(({ id }) => id === mark.id)} />
@@ -170,7 +176,7 @@ function ChangeRows({ removed, columns, chosen, practice }: Board) {
 }
 
 const GroupRow = ({ across, words }: { across: number; words: string }) => (
-  <tr className="group">
+  <tr className={swapStyle.group}>
     <th colSpan={2 + across} scope="colgroup" className="label">
       {words}
     </th>
@@ -196,9 +202,9 @@ export function FitBoard(board: Board) {
   const shown = open ? [...decide, ...hold] : decide;
   const keys = useGridKeys(removed ? 1 : 0);
   return (
-    <div className="board-wrap" tabIndex={0} role="region" aria-label="Fit board">
+    <div className={swapStyle.boardWrap} tabIndex={0} role="region" aria-label="Fit board">
       {/* eslint-disable-next-line no-restricted-syntax -- the fit board is drawn: parts and verdict marks in its own grid */}
-      <table className="board" {...keys}>
+      <table className={swapStyle.board} {...keys}>
         <Head {...board} />
         <tbody>
           {groupOrder.map((group) => {
@@ -215,7 +221,7 @@ export function FitBoard(board: Board) {
             );
           })}
           {hold.length > 0 && (
-            <tr className="group fold">
+            <tr className={`${swapStyle.group} ${swapStyle.fold}`}>
               <th colSpan={2 + columns.length} scope="colgroup">
                 <ButtonBase aria-expanded={open} onClick={() => setOpen(!open)}>
                   {foldText(decide.length, hold.length, open)}

@@ -9,6 +9,7 @@ import { Scale } from './Scale';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { askedOf, groupOrder, groupWords } from './derived';
 import { useSay } from '../../ui/language/practice';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const relationSigns: Record<string, string> = {
   '>=': '≥',
@@ -48,7 +49,7 @@ function NeedRow({
       : undefined;
   const scale = (way.relation === '>=' || way.relation === '<=') && typeof way.limit === 'number' && unit !== '';
   return (
-    <ButtonBase className="need" aria-pressed={pressed} onClick={onPick}>
+    <ButtonBase className={swapStyle.need} aria-pressed={pressed} onClick={onPick}>
       <span>
         <b>{lineTerm(need, way.quantity, practice)}</b>
         <small>
@@ -84,7 +85,7 @@ function NeedRow({
           </span>
         )}
       </span>
-      <span className="limit">
+      <span className={swapStyle.limit}>
         <span className="figure">
           {way.limit === null ? `${relationSigns[way.relation]} ?` : `${relationSigns[way.relation]} ${limit}`}
         </span>
@@ -121,13 +122,13 @@ export function NeedStage({
           {chosen ? ', the ring the part to install' : ''}. Select a line for its calculation.
         </p>
       </div>
-      <div className="needs">
+      <div className={swapStyle.needs}>
         {groupOrder.map((group) => {
           const own = shown.filter((need) => need.group === group);
           if (own.length === 0) return null;
           return (
             <section key={group} aria-label={groupWords[group]}>
-              <p className="label group">{groupWords[group]}</p>
+              <p className={`label ${swapStyle.group}`}>{groupWords[group]}</p>
               {own.map((need) => (
                 <NeedRow
                   key={need.id}

@@ -12,6 +12,7 @@ import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { BaseMap } from '../../ui/relays/BaseMap';
 import { SettingSheet } from '../../ui/relays/SettingSheet';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const whenWords: Record<Proof['when'], string> = {
   bench: 'On the bench, before installing',
@@ -64,7 +65,7 @@ function QuantityIn({
         onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
       />
       {fault && (
-        <span className="fault-text" role="alert" style={{ maxWidth: 220 }}>
+        <span className={swapStyle.faultText} role="alert" style={{ maxWidth: 220 }}>
           {fault}
         </span>
       )}
@@ -81,7 +82,7 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
     onEntry(Object.keys(next).length > 0 ? next : null);
   };
   return (
-    <div className="proof">
+    <div className={swapStyle.proof}>
       {verdict === 'open' ? (
         <span aria-label="open" style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }} role="img" />
       ) : (
@@ -94,7 +95,7 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
       <small>{proof.because}</small>
       <div>
         {proof.kind === 'yes-no' ? (
-          <div className="inputs" role="group" aria-label={proof.title}>
+          <div className={swapStyle.inputs} role="group" aria-label={proof.title}>
             <Pill
               style={{ padding: '0 12px' }}
               pressed={entry?.done === 'yes'}
@@ -111,7 +112,7 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
             </Pill>
           </div>
         ) : (
-          <div className="inputs">
+          <div className={swapStyle.inputs}>
             <QuantityIn label={proof.title} unit={proof.unit} value={entry?.reading} onValue={(reading) => merge({ reading })} />
             {proof.leads && (
               <QuantityIn label={`Leads, ${proof.title}`} unit="ohm" value={entry?.leadOhms} onValue={(leadOhms) => merge({ leadOhms })} />
@@ -179,7 +180,7 @@ export function ProveStage({
             <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
               <b>Terminal map, old to new</b>
               <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={signalPins} />
-              <div className="map">
+              <div className={swapStyle.map}>
                 {terminals.map((move, i) => (
                   <div key={`${move.from}${move.to}${move.note}${i}`}>
                     <span className="figure">{move.from}</span>

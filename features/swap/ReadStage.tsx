@@ -18,6 +18,7 @@ import { RatingRows } from '../../ui/plates/RatingRows';
 import { TypeBar } from './TypeBar';
 import { inSentence } from '@/core/language/in-sentence';
 import { wordText } from '@/core/language/word-text';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const onPlate = (plate: PlateDefinition, section: EditField['section'], practice: Practice): EditField[] =>
   plateFieldsOf(plate, section, practice).filter((field) => field.kind !== 'rows');
@@ -90,7 +91,7 @@ export function ReadStage({
       </div>
       <TypeBar state={state} photo={photo} onChange={onChange} />
       {plate && <Plate title={`Load plate · ${position}`} note={tally(state.load)} fields={onPlate(plate, 'load', practice)} {...plates} />}
-      <div className="two-plates" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
+      <div className={swapStyle.twoPlates} style={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 12, alignItems: 'start' }}>
         <Plate
           title={`Removed plate · ${inSentence(practice === 'IEC' ? family.title.iec : family.title.nfpa)}`}
           note="for reference"

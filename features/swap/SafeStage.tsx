@@ -5,6 +5,7 @@ import { NameField } from './NameField';
 import Checkbox from '@mui/material/Checkbox';
 import { hazards, type SafeStep } from '@/core/swap/make-safe';
 import type { Change, SwapState } from '@/core/swap/swap';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 /** Make safe: what is there to hurt, and each step confirmed by name. Site rules govern. */
 export function SafeStage({
@@ -47,7 +48,7 @@ export function SafeStage({
       <NameField label="Confirmed by" name={name} onName={onName} />
       <div>
         {steps.map((step) => (
-          <div key={step.id} className="step">
+          <div key={step.id} className={swapStyle.step}>
             <Checkbox
               checked={Boolean(state.safe[step.id])}
               disabled={name.trim().length < 2 && !state.safe[step.id]}

@@ -1,5 +1,6 @@
 import type { Verdict } from '@/core/needs/need';
 import { formatQuantity } from '@/core/quantities/format-quantity';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 type Mark = { value: number; label: string; verdict: Verdict };
 
@@ -32,7 +33,7 @@ export function Scale({
     .filter(Boolean)
     .join(', ');
   return (
-    <svg className="scale" role="img" aria-label={words}>
+    <svg className={swapStyle.scale} role="img" aria-label={words}>
       <line x1="4%" x2="96%" y1="22" y2="22" stroke="var(--line-strong)" strokeWidth="1.5" />
       {relation === '>=' ? (
         <rect x={at(limit)} width={`${(92 * (1 - limit / top)).toFixed(2)}%`} y="17" height="10" fill="var(--fits-soft)" />

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 export const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'] as const;
 export type Stage = (typeof stages)[number];
@@ -34,11 +35,11 @@ export function StageRail({
   }, [now]);
   return (
     <nav aria-label="Stages of the job">
-      <ol className="stages" ref={list}>
+      <ol className={swapStyle.stages} ref={list}>
         {stages.map((stage) => (
-          <li key={stage} className={stage === now ? 'now' : done[stage] ? 'past' : ''}>
+          <li key={stage} className={stage === now ? 'now' : done[stage] ? swapStyle.past : ''}>
             <Link href={`${base}?stage=${stage}`} aria-current={stage === now ? 'step' : undefined} scroll={false} replace>
-              <span className="dot" aria-hidden="true" />
+              <span className={swapStyle.dot} aria-hidden="true" />
               <span>
                 <b>{stageNames[stage]}</b>
                 <small>{notes[stage]}</small>

@@ -14,6 +14,7 @@ import { progressOf } from './progress';
 import { StageRail, stages } from './StageRail';
 import { SwapCard } from './SwapCard';
 import { JobRoot, useJob } from './use-job';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 /** Ctrl Z takes the last change back where nothing is typed; Alt 1 to 6 go to a stage. */
 function useBenchKeys() {
@@ -51,7 +52,7 @@ function Bench() {
         </>
       }
     >
-      <div className="bench">
+      <div className={swapStyle.bench}>
         <div>
           <StageRail now={stage} notes={notes} done={done} base={base} />
           <SaveLine save={swap.save} onUndo={swap.canUndo ? swap.undo : undefined} />

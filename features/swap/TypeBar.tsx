@@ -10,6 +10,7 @@ import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TypedLine } from '@/ui/plates/TypedLine';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 const examples: Record<string, string> = {
   'motor-3ph': 'HP 20 V 230/460 A 50/25 CODE F PH 3 HZ 60 SF 1.15',
@@ -47,7 +48,7 @@ export function TypeBar({
   const options = [...(loadPlate ? [['load', 'Load plate'] as const] : []), ['removed', 'Old part'] as const];
   return (
     <>
-      <div className="row-flex typed-row">
+      <div className={`row-flex ${photoStyle.typedRow}`}>
         <SelectBox
           style={{ width: 128, minHeight: 66, flex: 'none' }}
           aria-label="Plate being typed"

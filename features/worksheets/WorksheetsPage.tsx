@@ -6,6 +6,7 @@ import { worksheets } from '@/core/worksheets/registry';
 import { WorksheetForm } from '@/ui/worksheets/WorksheetForm';
 import { Shell } from '../shell/Shell';
 import { useSay } from '@/ui/language/practice';
+import panelsStyle from '@/ui/styles/panels.module.css';
 
 /** Worksheets by the question at hand, each list by title. */
 const bySubject: readonly { title: string; sheets: Worksheet[] }[] = subjects.map((subject) => ({
@@ -44,7 +45,7 @@ function Contents() {
 function SideList({ id }: { id: string }) {
   const say = useSay();
   return (
-    <nav className="side panels" aria-label="Worksheets">
+    <nav className={`side ${panelsStyle.panels}`} aria-label="Worksheets">
       {bySubject.map(({ title, sheets }) => (
         <div key={title}>
           <p className="label">{title}</p>

@@ -14,6 +14,7 @@ import { NumberBox } from '../forms/NumberBox';
 import { VerdictMark } from '../marks/VerdictMark';
 import { PrintedChecks } from './PrintedChecks';
 import { inSentence } from '@/core/language/in-sentence';
+import closingStyle from '@/ui/styles/closing.module.css';
 
 const fittedWords = {
   motor: 'charging motor',
@@ -49,7 +50,7 @@ function AnswerTo({ check, findings, markVolts, put }: { check: Check; findings:
   if (check.kind === 'ohms') return <Choice check={check} found={found} put={put} words={['Coil in order', 'Coil open']} />;
   const own = findings[closingKeys.mark(check.id)]?.reading ?? markVolts;
   return (
-    <div className="volts-answer">
+    <div className={closingStyle.voltsAnswer}>
       <NumberBox
         name={check.question}
         label={`Reading, enough from ${own === null ? `${worksFrom(check.id)} % of the mark` : formatQuantity((own * worksFrom(check.id)) / 100, 'V', 'up')}`}
@@ -117,14 +118,14 @@ function Causes({
         <b>{sentence(remaining.length, proved, pairs.length, answered)}</b>
       </p>
       {remaining.length > 0 && (
-        <ul className="sheet causes" aria-label="What remains">
+        <ul className={`sheet ${closingStyle.causes}`} aria-label="What remains">
           {remaining.map((fault) => (
             <CauseRow key={fault.id} fault={fault} proved={proved} />
           ))}
         </ul>
       )}
       {pairs.length > 0 && (
-        <ul className="sheet causes" aria-label="Two at once">
+        <ul className={`sheet ${closingStyle.causes}`} aria-label="Two at once">
           {pairs.slice(0, MOST_PAIRS).map(([one, other]) => (
             <li key={one.id + other.id} className="cause">
               <VerdictMark verdict="check" />
@@ -141,7 +142,7 @@ function Causes({
       {ruledOut.length > 0 && (
         <details className="sheet">
           <summary>{ruledOut.length} ruled out, and why</summary>
-          <ul className="causes">
+          <ul className={closingStyle.causes}>
             {ruledOut.map(({ fault, by, shown, expected }) => (
               <li key={fault.id} className="cause">
                 <VerdictMark verdict="fits" />
@@ -171,7 +172,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
   const touched = checks.filter(({ id }) => findings[closingKeys.answer(id)] !== undefined);
   const open = checks.filter(({ id }) => answers[id] === undefined && id !== next?.id);
   return (
-    <section className="will-not-close stack" aria-label="Why will it not close?">
+    <section className={`${closingStyle.willNotClose} stack`} aria-label="Why will it not close?">
       <PrintedChecks fitted={fitted} answers={answers} />
       <Notice kind="note" className="no-print">
         {STORED_ENERGY_CAUTION}
@@ -184,10 +185,10 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
           </Pill>
         ))}
       </div>
-      <div className="closing-columns">
+      <div className={closingStyle.closingColumns}>
         <div className="stack">
           {next && (
-            <div className="sheet next-check">
+            <div className={`sheet ${closingStyle.nextCheck}`}>
               <p className="label">Next, it tells most</p>
               <h3>{next.question}</h3>
               <p className="muted">{next.how}</p>
@@ -198,7 +199,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
             <div className="sheet">
               <p className="label">What was found</p>
               {touched.map((check) => (
-                <div key={check.id} className="found-row">
+                <div key={check.id} className={closingStyle.foundRow}>
                   <div>
                     <b>{check.question}</b>{' '}
                     <span className="muted">
@@ -221,7 +222,7 @@ export function WillNotClose({ findings, markVolts, onFinding }: { findings: Fin
           {all && open.length > 0 && (
             <div className="sheet">
               {open.map((check) => (
-                <div key={check.id} className="found-row">
+                <div key={check.id} className={closingStyle.foundRow}>
                   <div>
                     <b>{check.question}</b> <small className="muted">{check.how}</small>
                   </div>

@@ -17,7 +17,7 @@ describe('the check', () => {
   it('asks one question first and lists every cause', () => {
     const html = renderToStaticMarkup(<WillNotClose findings={{}} markVolts={null} onFinding={nothing} />);
     expect(html).toContain('23 causes are possible');
-    expect(html.match(/class="sheet next-check"/g)).toHaveLength(1);
+    expect(html.match(/class="sheet nextCheck"/g)).toHaveLength(1);
     expect(html).not.toContain('ruled out, and why');
   });
   it('says what was ruled out by what, and asks for the mark where a reading has none', () => {

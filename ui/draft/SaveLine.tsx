@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const saveWords = {
   saved: 'Saved',
@@ -22,7 +23,7 @@ export const SaveLine = ({
   /** Absent: there is nothing to undo. */
   onUndo?: () => void;
 }) => (
-  <p className="save-state" role="status">
+  <p className={swapStyle.saveState} role="status">
     {saveWords[save]}
     {recovered && save !== 'saved' ? ': this is what was typed here before' : ''}
     {onUndo && (

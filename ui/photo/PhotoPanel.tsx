@@ -9,6 +9,7 @@ import ReactCrop, { type PercentCrop } from 'react-image-crop';
 import 'react-image-crop/dist/ReactCrop.css';
 import type { OcrPlate } from '@/core/picture/ocr-plate';
 import { WordsOverPicture, type WordField } from './WordsOverPicture';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 /** A picture from choosing to words. */
 export type PhotoState =
@@ -22,7 +23,7 @@ function DropPlace({ fault, onFile }: { fault?: string; onFile: (file: File | un
   const [over, setOver] = useState(false);
   return (
     <div
-      className={`drop ${over ? 'over' : ''}`}
+      className={`${photoStyle.drop} ${over ? 'over' : ''}`}
       onDragOver={(event) => {
         event.preventDefault();
         setOver(true);
@@ -107,7 +108,7 @@ export function PhotoPanel({
       ? { x: crop.x / 100, y: crop.y / 100, width: crop.width / 100, height: crop.height / 100 }
       : undefined;
   return (
-    <section className="sheet photo" aria-label="Picture of the plate">
+    <section className={`sheet ${photoStyle.photo}`} aria-label="Picture of the plate">
       {state.step === 'empty' && <DropPlace fault={state.fault} onFile={take} />}
       {(state.step === 'chosen' || state.step === 'reading') && (
         <div className="stack">

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import Menu from '@mui/material/Menu';
 import MenuItem from '@mui/material/MenuItem';
 import type { OcrPlate } from '@/core/picture/ocr-plate';
+import photoStyle from '@/ui/styles/photo.module.css';
 
 export type WordField = { id: string; label: string };
 
@@ -27,7 +28,7 @@ export function WordsOverPicture({
   const { words } = seen.first;
   const labelOf = (id: string | undefined) => fields.find((field) => field.id === id)?.label;
   return (
-    <div className="words-over">
+    <div className={photoStyle.wordsOver}>
       <img src={url} alt="The plate" className="picture" />
       <svg viewBox={`0 0 ${seen.width} ${seen.height}`} role="group" aria-label="Words found in the picture">
         {words.map((word, i) => {
@@ -37,7 +38,7 @@ export function WordsOverPicture({
             <polygon
               key={i}
               points={word.corners.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join(' ')}
-              className={`word ${field ? 'taken' : 'spare'} ${lit.includes(i) ? 'lit' : ''}`}
+              className={`${photoStyle.word} ${field ? photoStyle.taken : 'spare'} ${lit.includes(i) ? photoStyle.lit : ''}`}
               role="button"
               tabIndex={0}
               aria-label={what}

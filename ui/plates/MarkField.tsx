@@ -9,6 +9,7 @@ import type { EditField } from './edit-field';
 import { MarkMenu } from './MarkMenu';
 import { stateSigns, stateWords, TO_CONFIRM } from './state-marks';
 import { useMark, type FieldChange, type Mark } from './use-mark';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 export type { FieldChange };
 
@@ -99,7 +100,7 @@ export function MarkField({
           {field.short}
         </span>
         <ButtonBase
-          className="state-button tag-state"
+          className={`state-button ${swapStyle.tagState}`}
           tabIndex={-1}
           title={said}
           aria-label={`${field.label}: ${said}. Explain or change.`}
@@ -109,7 +110,7 @@ export function MarkField({
           }}
         >
           <span aria-hidden="true">{reading?.toConfirm ? TO_CONFIRM : state ? stateSigns[state] : '+'}</span>
-          <span className="state-word" aria-hidden="true">
+          <span className={swapStyle.stateWord} aria-hidden="true">
             {said}
           </span>
         </ButtonBase>
@@ -127,7 +128,7 @@ export function MarkField({
         onClear={() => onChange(field, null)}
       />
       {fault && (
-        <span className="fault-text" id={`${id}-fault`} role="alert">
+        <span className={swapStyle.faultText} id={`${id}-fault`} role="alert">
           {say(fault)}
         </span>
       )}

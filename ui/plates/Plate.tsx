@@ -5,6 +5,7 @@ import { useState, type ReactNode } from 'react';
 import type { Readings } from '@/core/readings/reading';
 import type { EditField } from './edit-field';
 import { MarkField, type FieldChange } from './MarkField';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const MIN_SHOWN = 4;
 const wideIds = new Set([
@@ -54,12 +55,12 @@ export function Plate({
   const shown = all || seen.length < MIN_SHOWN ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
   const hidden = fields.length - shown.length;
   return (
-    <section className={`plate ${card ? 'card' : ''}`} aria-label={title}>
+    <section className={`${swapStyle.plate} ${card ? swapStyle.card : ''}`} aria-label={title}>
       <header>
         <span>{title}</span>
         <span>{note}</span>
       </header>
-      <div className="marks">
+      <div className={swapStyle.marks}>
         {shown.map((field) => (
           <MarkField
             key={`${field.section}.${field.id}`}
@@ -71,7 +72,7 @@ export function Plate({
           />
         ))}
         {(all || hidden > 0) && seen.length >= MIN_SHOWN && (
-          <ButtonBase className="plain more" aria-expanded={all} onClick={() => setAll(!all)}>
+          <ButtonBase className={`plain ${swapStyle.more}`} aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer fields' : `${hidden} more field${hidden === 1 ? '' : 's'}`}
           </ButtonBase>
         )}

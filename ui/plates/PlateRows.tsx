@@ -1,5 +1,6 @@
 import { ratingColumns } from '@/core/fields/rating-columns';
 import { wordText } from '@/core/language/word-text';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 const own: Readonly<Record<string, string>> = {
   volts: 'V',
@@ -38,7 +39,7 @@ export function PlateRows({ title, rows, toConfirm }: { title: string; rows: rea
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
       {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
-      <table className="rows">
+      <table className={swapStyle.rows}>
         <caption className="over">
           {title}
           {toConfirm ? ', to confirm' : ''}

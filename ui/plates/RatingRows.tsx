@@ -7,6 +7,7 @@ import { readQuantity } from '@/core/quantities/read-quantity';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Reading } from '@/core/readings/reading';
 import { ratingColumns } from '@/core/fields/rating-columns';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 type Row = Record<string, unknown>;
 /** Columns that a plate of a contactor most often prints; volts first. */
@@ -63,7 +64,7 @@ function Cell({
         onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
       />
       {fault && (
-        <span className="fault-text" role="alert">
+        <span className={swapStyle.faultText} role="alert">
           {fault}
         </span>
       )}
@@ -91,7 +92,7 @@ export function RatingRows({
   return (
     <div style={{ overflowX: 'auto', marginTop: 8 }}>
       {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
-      <table className="rows" hidden={rows.length === 0}>
+      <table className={swapStyle.rows} hidden={rows.length === 0}>
         <thead>
           <tr>
             {shown.map(({ id, label }) => (
@@ -106,7 +107,7 @@ export function RatingRows({
         </thead>
         <tbody>
           {rows.map((row, i) => (
-            <tr key={i} className={row === inUse ? 'in-use' : ''}>
+            <tr key={i} className={row === inUse ? swapStyle.inUse : ''}>
               {shown.map(({ id, label, unit }) => (
                 <td key={id}>
                   <Cell

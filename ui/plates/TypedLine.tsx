@@ -4,6 +4,7 @@ import { Notice } from '@/ui/shell/Notice';
 import { useId, useMemo, useRef } from 'react';
 import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import type { PlateDefinition } from '@/core/plates/plate-field';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 /** A line to type or paste plate text into; the characters that became readings are marked under it. */
 export function TypedLine({
@@ -32,10 +33,10 @@ export function TypedLine({
   const count = Object.keys(found.readings).length;
   return (
     <div className="stack" style={{ gap: 4 }}>
-      <div className="typed">
+      <div className={swapStyle.typed}>
         <label htmlFor={id}>{label}</label>
-        <div className="field">
-          <div className="under" aria-hidden="true" ref={under}>
+        <div className={swapStyle.field}>
+          <div className={swapStyle.under} aria-hidden="true" ref={under}>
             {pieces.map((piece, i) => (piece.taken ? <mark key={i}>{piece.text}</mark> : <span key={i}>{piece.text}</span>))}
           </div>
           {/* eslint-disable-next-line no-restricted-syntax -- its words lie exactly over the marks drawn under them */}

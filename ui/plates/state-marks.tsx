@@ -1,5 +1,6 @@
 import { keysOf } from '@/core/certain';
 import type { ReadingState } from '@/core/readings/reading';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 /** One letter for the state of a field; its word stands beside it on focus, and the legend has them all. */
 export const stateSigns: Record<ReadingState, string> = {
@@ -23,14 +24,14 @@ export const TO_CONFIRM = '!';
 /** What the letters beside the fields mean, once on the page. */
 export function StateLegend() {
   return (
-    <p className="state-legend" aria-label="Field states">
+    <p className={swapStyle.stateLegend} aria-label="Field states">
       {keysOf(stateSigns).map((state) => (
         <span key={state}>
-          <b className={`tag-state ${state}`}>{stateSigns[state]}</b> {stateWords[state]}
+          <b className={`${swapStyle.tagState} ${state}`}>{stateSigns[state]}</b> {stateWords[state]}
         </span>
       ))}
       <span>
-        <b className="tag-state to-confirm">{TO_CONFIRM}</b> to confirm
+        <b className={`${swapStyle.tagState} to-confirm`}>{TO_CONFIRM}</b> to confirm
       </span>
     </p>
   );

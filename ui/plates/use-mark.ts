@@ -1,5 +1,6 @@
 'use client';
 
+import swapStyle from '@/ui/styles/swap.module.css';
 import { useState, type KeyboardEvent } from 'react';
 import { confirmed } from '@/core/plates/merge-photo-readings';
 import type { Reading, ReadingState } from '@/core/readings/reading';
@@ -13,7 +14,7 @@ const typedState = (state: ReadingState | undefined): ReadingState =>
 
 /** Puts the cursor into the mark after this one. */
 function goOn(from: HTMLElement) {
-  const all = [...document.querySelectorAll<HTMLElement>('.plate input, .plate select')];
+  const all = [...document.querySelectorAll<HTMLElement>(`.${swapStyle.plate} input, .${swapStyle.plate} select`)];
   all[all.indexOf(from) + 1]?.focus();
 }
 

@@ -5,6 +5,7 @@ import { certain } from '@/core/certain';
 import { useState } from 'react';
 import type { TerminalMove } from '@/core/families/contract';
 import { baseOf, pinPlaces, pinUses, type Base, type BaseView, type PinUse } from '@/core/relays/bases';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const SIZE = 200;
 const GAP = 120;
@@ -28,11 +29,11 @@ function spots(base: Base, view: BaseView, left: number): Map<string, Spot> {
 const Body = ({ base, left }: { base: Base; left: number }) =>
   base.arrangement === 'circle' ? (
     <>
-      <circle cx={left + SIZE / 2} cy={TOP + SIZE / 2} r={SIZE / 2 - 4} className="base-body" />
-      <path d={`M${left + SIZE / 2 - 8} ${TOP + SIZE / 2 + 22} h16 v-14 a8 8 0 0 0 -16 0 z`} className="base-key" />
+      <circle cx={left + SIZE / 2} cy={TOP + SIZE / 2} r={SIZE / 2 - 4} className={relaysStyle.baseBody} />
+      <path d={`M${left + SIZE / 2 - 8} ${TOP + SIZE / 2 + 22} h16 v-14 a8 8 0 0 0 -16 0 z`} className={relaysStyle.baseKey} />
     </>
   ) : (
-    <rect x={left + 4} y={TOP + 4} width={SIZE - 8} height={SIZE - 8} rx={12} className="base-body" />
+    <rect x={left + 4} y={TOP + 4} width={SIZE - 8} height={SIZE - 8} rx={12} className={relaysStyle.baseBody} />
   );
 
 function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: number; timer: boolean }) {
@@ -50,7 +51,7 @@ function Drawn({ base, view, left, timer }: { base: Base; view: BaseView; left: 
           </g>
         );
       })}
-      <text x={left + SIZE / 2} y={18} textAnchor="middle" className="base-name">
+      <text x={left + SIZE / 2} y={18} textAnchor="middle" className={relaysStyle.baseName}>
         {base.title}
       </text>
     </g>
@@ -81,7 +82,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
   const wires = same ? [] : moves.filter((move) => a?.has(move.from) && b?.has(move.to));
   const rail = [old, fresh].every((base) => !base || base.arrangement === 'rail');
   return (
-    <figure className="base-map">
+    <figure className={relaysStyle.baseMap}>
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
         <figcaption>
           <b>{same ? 'Same socket' : 'Other socket: every wire moves'}</b>{' '}
@@ -108,7 +109,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
           return (
             <path
               key={`${move.from}-${move.to}-${i}`}
-              className={`wire ${move.circuit}`}
+              className={`${relaysStyle.wire} ${move.circuit}`}
               d={`M${p.x + 13} ${p.y} C${p.x + bend} ${p.y}, ${q.x - bend} ${q.y}, ${q.x - 13} ${q.y}`}
             >
               <title>{`${move.from} to ${move.to}, ${move.note}`}</title>
@@ -118,7 +119,7 @@ export function BaseMap({ from, to, moves, timer }: { from: unknown; to: unknown
         {old && <Drawn base={old} view={view} left={0} timer={timer} />}
         {!same && fresh && <Drawn base={fresh} view={view} left={right} timer={timer} />}
       </svg>
-      <p className="base-legend">
+      <p className={relaysStyle.baseLegend}>
         {(['coil', 'common', 'break', 'make', ...(timer ? (['signal'] as const) : [])] as const).map((use) => (
           <span key={use} className={useClass(use)}>
             <svg width="16" height="16" aria-hidden="true">

@@ -9,6 +9,7 @@ import TableCell from '@mui/material/TableCell';
 import TableBody from '@mui/material/TableBody';
 import { useState } from 'react';
 import type { SettingSheet as Sheet } from '@/core/families/contract';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** One cell of the "as left" column: kept when it is left, not at every letter. */
 function AsLeft({ name, value, onValue }: { name: string; value: string; onValue: (value: string) => void }) {
@@ -39,7 +40,7 @@ export function SettingSheet({
   onLeft?: (id: string, value: string) => void;
 }) {
   return (
-    <div className="sheet setting-sheet">
+    <div className={`sheet ${relaysStyle.settingSheet}`}>
       {sheet.conflicts.map((words) => (
         <Notice kind="fails" key={words} role="alert">
           Refused: {words}
@@ -70,7 +71,7 @@ export function SettingSheet({
                   {onLeft ? (
                     <AsLeft name={name} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
                   ) : (
-                    <span className="blank-left" />
+                    <span className={relaysStyle.blankLeft} />
                   )}
                 </TableCell>
               </TableRow>

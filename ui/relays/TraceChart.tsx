@@ -1,5 +1,6 @@
 import type { State, Trace } from '@/core/timing/trace';
 import { normalised } from '@/core/timing/trace';
+import relaysStyle from '@/ui/styles/relays.module.css';
 
 const LEFT = 84;
 const ROW = 46;
@@ -41,10 +42,10 @@ export function TraceChart({ traces, untilSeconds, now }: { traces: readonly Nam
     )
     .join('; ');
   return (
-    <svg className="trace-chart" viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={words}>
+    <svg className={relaysStyle.traceChart} viewBox={`0 0 ${WIDTH} ${height}`} role="img" aria-label={words}>
       {axisSteps(untilSeconds).map((at) => (
         <g key={at}>
-          <line x1={x(at)} x2={x(at)} y1={0} y2={height - 24} className="grid" />
+          <line x1={x(at)} x2={x(at)} y1={0} y2={height - 24} className={relaysStyle.grid} />
           <text x={x(at)} y={height - 8} textAnchor="middle">
             {at}
           </text>
@@ -58,7 +59,7 @@ export function TraceChart({ traces, untilSeconds, now }: { traces: readonly Nam
           <text x={4} y={i * ROW + 26} className="name">
             {name}
           </text>
-          <path d={path(trace, i * ROW)} className={wanted ? 'required' : 'trace'} />
+          <path d={path(trace, i * ROW)} className={wanted ? 'required' : relaysStyle.trace} />
         </g>
       ))}
       {now !== undefined && <line x1={x(now)} x2={x(now)} y1={0} y2={height - 24} className="now" />}

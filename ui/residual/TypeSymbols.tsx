@@ -2,6 +2,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { ReactNode } from 'react';
 import { residualTypes, type ResidualType } from '@/core/fields/residual-fields';
 import { typeDetects, type LeakageWave } from '@/core/standards/residual-current';
+import closingStyle from '@/ui/styles/closing.module.css';
 
 /**
  * Symbols as they are printed on residual-current devices, drawn from the waveforms that a type detects: one box with a sine, half-waves
@@ -46,7 +47,7 @@ export function TypeSymbol({ type }: { type: ResidualType }) {
   const boxes = boxesOf(typeDetects[type]);
   const width = boxes.length * (BOX + GAP) - GAP;
   return (
-    <svg className="type-symbol" viewBox={`-1 -1 ${width + 2} ${BOX + 2}`} width={width} height={BOX} aria-hidden="true">
+    <svg className={closingStyle.typeSymbol} viewBox={`-1 -1 ${width + 2} ${BOX + 2}`} width={width} height={BOX} aria-hidden="true">
       {boxes.map(({ label, paths }, i) => {
         const x = i * (BOX + GAP);
         return (
@@ -69,7 +70,7 @@ export function TypeSymbol({ type }: { type: ResidualType }) {
 
 /** An S in its box, or that there is none. */
 const DelaySymbol = ({ waits }: { waits: boolean }) => (
-  <svg className="type-symbol" viewBox={`-1 -1 ${BOX + 2} ${BOX + 2}`} width={BOX} height={BOX} aria-hidden="true">
+  <svg className={closingStyle.typeSymbol} viewBox={`-1 -1 ${BOX + 2} ${BOX + 2}`} width={BOX} height={BOX} aria-hidden="true">
     {waits && <rect x={0} y={0} width={BOX} height={BOX} rx={2} />}
     <text x={BOX / 2} y={BOX / 2 + 8} textAnchor="middle" style={{ fontSize: 22 }}>
       {waits ? 'S' : '–'}
@@ -100,9 +101,9 @@ export function DrawnMarks({ fieldId, value, onPick }: { fieldId: string; value:
   const drawn = drawnMarks[fieldId];
   if (!drawn) return null;
   return (
-    <div className="drawn-marks" role="group" aria-label="Its symbol">
+    <div className={closingStyle.drawnMarks} role="group" aria-label="Its symbol">
       {drawn.map((one) => (
-        <ButtonBase key={one.value} className="drawn-mark" aria-pressed={value === one.value} onClick={() => onPick(one.value)}>
+        <ButtonBase key={one.value} className={closingStyle.drawnMark} aria-pressed={value === one.value} onClick={() => onPick(one.value)}>
           {one.picture}
           <span>
             <b>{one.value}</b>, {one.words}

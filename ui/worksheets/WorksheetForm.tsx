@@ -12,6 +12,7 @@ import { citeSource } from '@/core/standards/source';
 import type { Worksheet, WorksheetInput, WorksheetResult, WorksheetValues } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
 import { useSay } from '../language/practice';
+import swapStyle from '@/ui/styles/swap.module.css';
 
 type Parsed = { values: WorksheetValues; faults: Record<string, string> };
 
@@ -124,7 +125,7 @@ export function SheetInputs({
                 onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
               />
             )}
-            <small id={`${id}-${input.name}`} className={fault ? 'fault-text' : 'muted'}>
+            <small id={`${id}-${input.name}`} className={fault ? swapStyle.faultText : 'muted'}>
               {fault ?? input.meaning}
             </small>
           </label>
