@@ -7,6 +7,7 @@ import * as supplyPaths from './migrations/0003-supply-paths';
 import * as keptCurves from './migrations/0004-kept-curves';
 import * as positionCodes from './migrations/0005-position-codes';
 import * as settlements from './migrations/0006-settlements';
+import * as starterRole from './migrations/0007-starter-role';
 
 const all = {
   '0001-first': first,
@@ -15,6 +16,7 @@ const all = {
   '0004-kept-curves': keptCurves,
   '0005-position-codes': positionCodes,
   '0006-settlements': settlements,
+  '0007-starter-role': starterRole,
 } as const;
 
 /** Brings the database to the newest form. Safe to run again and beside another process. */

@@ -131,7 +131,7 @@ const context = fc.record({
     control: fc.constantFrom(undefined, 'three-wire'),
     lampKind: fc.constantFrom(undefined, 'filament', 'LED with driver'),
     starter: fc.constantFrom(undefined, 'star-delta'),
-    contactorPosition: fc.constantFrom(undefined, 'star', 'bypass'),
+    starterRole: fc.constantFrom(undefined, 'star', 'bypass'),
   }),
   duty: record({
     joggingPerMinute: fc.constantFrom(undefined, null, 1, 3, 8),

@@ -1,9 +1,34 @@
-/** Each worker of the browser tests has a server and a database of its own, so that two may walk at once. */
+/**
+ * Each worker of the browser tests has a server and a database of its own, so that two may walk at once, and each test begins with the
+ * demo as it was delivered.
+ */
 import { test as base } from '@playwright/test';
+import { deliveredDemo } from './delivered';
 
-const addresses = (process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100').split(',');
+const listed = (name: string): string[] => (process.env[name] ?? '').split(',').filter(Boolean);
+const addresses = listed('LOYAL_COIL_URL');
+/** Without their databases, against a demo that runs by itself, nothing is put back. */
+const databases = listed('LOYAL_COIL_E2E_DATABASES');
 
-export const test = base.extend({
-  baseURL: async ({}, use, info) => use(addresses[info.parallelIndex]),
+type Demo = Awaited<ReturnType<typeof deliveredDemo>>;
+
+export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
+  baseURL: async ({}, use, info) => use(addresses[info.parallelIndex] ?? 'http://127.0.0.1:3100'),
+  demo: [
+    async ({}, use, info) => {
+      const url = databases[info.parallelIndex];
+      const demo = url ? await deliveredDemo(url) : undefined;
+      await use(demo);
+      await demo?.close();
+    },
+    { scope: 'worker' },
+  ],
+  fresh: [
+    async ({ demo }, use) => {
+      await demo?.restore();
+      await use();
+    },
+    { auto: true },
+  ],
 });
 export { expect } from '@playwright/test';

@@ -55,8 +55,10 @@ try {
   part('build');
   say('browser tests');
   const urls = [];
+  const databases = [];
   for (const name of ['e2e', 'e2e_second']) {
     const databaseUrl = pg.ensureDatabase(port, name);
+    databases.push(databaseUrl);
     run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
     const appPort = await freePort();
     const server = startServer({ port: appPort, databaseUrl });
@@ -68,7 +70,12 @@ try {
   spawnSync('npx', ['playwright', 'test'], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, LOYAL_COIL_URL: urls.join(','), LOYAL_COIL_E2E_REPORT: e2eReport },
+    env: {
+      ...process.env,
+      LOYAL_COIL_URL: urls.join(','),
+      LOYAL_COIL_E2E_DATABASES: databases.join(','),
+      LOYAL_COIL_E2E_REPORT: e2eReport,
+    },
   });
   part('browser tests');
   const e2e = JSON.parse(readFileSync(e2eReport, 'utf8')).stats;

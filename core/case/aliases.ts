@@ -4,7 +4,8 @@ import type { FieldValues } from './case';
 import { loadFields } from '../fields/load-fields';
 import { type Field } from '../fields/field';
 
-const loadAliases: Readonly<Record<string, string>> = { polesNeeded: 'polesToSwitch' };
+/** Published names keep working under what they are called today. */
+const loadAliases: Readonly<Record<string, string>> = { polesNeeded: 'polesToSwitch', contactorPosition: 'starterRole' };
 
 const baseAliases = new Map([['8-pin', 'octal-8']]);
 /** A word of one mark that stands for another. */

@@ -214,6 +214,7 @@ describe('aliases', () => {
   it('polesNeeded is polesToSwitch; the name itself goes before', () => {
     expect(withoutAliases({ load: { polesNeeded: 3 } })).toEqual({ load: { polesToSwitch: 3 } });
     expect(withoutAliases({ load: { polesNeeded: 3, polesToSwitch: 2 } })).toEqual({ load: { polesToSwitch: 2 } });
+    expect(withoutAliases({ load: { contactorPosition: 'star' } })).toEqual({ load: { starterRole: 'star' } });
     expect(withoutAliases({ load: { polesNeeded: null } })).toEqual({ load: { polesToSwitch: null } });
   });
   it.each([[null], [3], ['x'], [[]], [{}], [{ load: 3 }], [{ load: null }]])('%j is left alone', (body) =>

@@ -44,7 +44,7 @@ export const tripUnitDefaults = (frameAmps: number): TripUnit => ({
 });
 /** Earth-fault setting to begin with: 40 % of the frame, at most what NFPA 70 230.95 allows. */
 export const groundFaultDefaults = (frameAmps: number) => ({
-  groundFaultAmps: Math.min(gfpe.mostPickupAmps, 0.4 * frameAmps),
+  groundFaultAmps: Math.min(gfpe.maxPickupAmps, 0.4 * frameAmps),
   groundFaultSeconds: DEFAULT_GROUND_FAULT_SECONDS,
 });
 
@@ -94,10 +94,10 @@ function remarksOf(unit: TripUnit, frameAmps: number, maintenance: boolean, nema
     const where = `a solidly grounded wye above ${q(gfpe.aboveVoltsToGround, 'V')} to ground`;
     if (groundFaultAmps === undefined)
       remarks.push({ verdict: 'check', words: `From ${q(gfpe.fromRatedAmps, 'A')} on ${where} an earth-fault function is asked for.` });
-    else if (groundFaultAmps > gfpe.mostPickupAmps || groundFaultSeconds > gfpe.mostSeconds)
+    else if (groundFaultAmps > gfpe.maxPickupAmps || groundFaultSeconds > gfpe.maxSeconds)
       remarks.push({
         verdict: 'fails',
-        words: `Earth fault at ${q(groundFaultAmps, 'A')}, ${q(groundFaultSeconds, 's')}: on ${where} at most ${q(gfpe.mostPickupAmps, 'A')} and ${q(gfpe.mostSeconds, 's')}.`,
+        words: `Earth fault at ${q(groundFaultAmps, 'A')}, ${q(groundFaultSeconds, 's')}: on ${where} at most ${q(gfpe.maxPickupAmps, 'A')} and ${q(gfpe.maxSeconds, 's')}.`,
       });
   }
   return remarks.length > 0 ? remarks : [{ verdict: 'fits', words: 'Long time, short time and instantaneous stand in order.' }];

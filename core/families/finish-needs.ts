@@ -33,7 +33,7 @@ const mustBeKnown = /^(coil-volts|coil-kind|auxiliary-volts|auxiliary-kind|ratin
 const openers = new Set([
   ...[...supplyFields, ...loadFields].filter(({ kind }) => kind === 'flag').map(({ name }) => name),
   ...['kind', 'purpose', 'marksNeeded', 'lampKind', 'plateWords', 'tripContactsNeeded', 'electronics', 'functionsNeeded'],
-  ...['environment', 'starter', 'contactorPosition', 'control', 'grounding', 'currentKind', 'wires', 'action', 'contacts'],
+  ...['environment', 'starter', 'starterRole', 'control', 'grounding', 'currentKind', 'wires', 'action', 'contacts'],
 ]);
 const labels: ReadonlyMap<string, string> = new Map([...supplyFields, ...loadFields].map(({ name, label }) => [name, label]));
 

@@ -115,7 +115,7 @@ export const loadFields = [
     { short: 'Aux NC in use' },
   ),
   word(
-    'contactorPosition',
+    'starterRole',
     'Function in starter',
     ['line', 'main', 'delta', 'star', 'forward', 'reverse', 'bypass', 'autotransformer-run', 'autotransformer-start'],
     'Place of the contactor in the starter.',

@@ -87,8 +87,8 @@ describe('running amps of motors', () => {
     expect(motorRunningAmps(context(load, supply)).amount).toBeNull();
   });
   it('star-delta shares: main and delta 0.58, star 0.33 of the line (IEC 60947-4-1, from memory)', () => {
-    const at = (contactorPosition: string) =>
-      motorRunningAmps(context({ fullLoadAmps: 100, starter: 'star-delta', contactorPosition }, { systemVolts: 400 }, { practice: 'IEC' }))
+    const at = (starterRole: string) =>
+      motorRunningAmps(context({ fullLoadAmps: 100, starter: 'star-delta', starterRole }, { systemVolts: 400 }, { practice: 'IEC' }))
         .amount;
     expect(at('main')).toBeCloseTo(57.74, 2);
     expect(at('delta')).toBeCloseTo(57.74, 2);
@@ -114,8 +114,8 @@ describe('locked-rotor amps of motors', () => {
   it('V has no top: not known', () =>
     expect(motorLockedRotorAmps(context({ codeLetter: 'V', horsepower: 10, plateVolts: 460 })).amount).toBeNull());
   it('a letter on a star-delta motor is for star: the delta contactor sees three times it, shared', () => {
-    const at = (contactorPosition: string) =>
-      motorLockedRotorAmps(context({ codeLetter: 'G', horsepower: 10, plateVolts: 460, starter: 'star-delta', contactorPosition })).amount!;
+    const at = (starterRole: string) =>
+      motorLockedRotorAmps(context({ codeLetter: 'G', horsepower: 10, plateVolts: 460, starter: 'star-delta', starterRole })).amount!;
     expect(at('star')).toBeCloseTo(78.95, 1);
     expect(at('delta')).toBeCloseTo(78.95 * Math.sqrt(3), 1);
   });

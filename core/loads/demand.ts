@@ -81,7 +81,7 @@ const whole: Share = { share: 1, words: '' };
  * autotransformer the square of the tap. Source: IEC 60947-4-1 and common practice.
  */
 export function positionShare(load: LoadMarks): { running: Share; starting: Share } {
-  const place = wordMark(load, 'contactorPosition');
+  const place = wordMark(load, 'starterRole');
   const { starter } = load;
   const both = (share: number | null, words: string) => ({ running: { share, words }, starting: { share, words } });
   const reduced = starter === 'star-delta' || starter === 'part-winding' || starter === 'autotransformer';
@@ -136,7 +136,7 @@ export function motorRunningAmps(context: LoadContext): Demand {
     return notKnown('System volts are not known, so the load’s row cannot be chosen.', 'motorAmpsRule', ['supply.systemVolts', ...named]);
   const volts = connectedVolts(load.plateVolts, system);
   const { share, words } = positionShare(load).running;
-  if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
+  if (share === null) return notKnown(words, 'commonPractice', ['load.starterRole', 'load.starter']);
   const plateMark = numberMark(load, 'fullLoadAmps');
   const factor = runningAmpsFactor(volts, system);
   const plate = typeof plateMark === 'number' ? plateMark * factor : plateMark;
@@ -220,7 +220,7 @@ function startByLetter(
   const base = volts ?? voltageClassOf(system)?.column ?? system;
   const root = phasesOf(context) === 3 ? ROOT3 : 1;
   // The letter of a star-start motor is for the star connection: direct on line it takes three times as much.
-  const starLetter = load.starter === 'star-delta' ? (wordMark(load, 'contactorPosition') === 'star' ? 1 : 3 * share) : share;
+  const starLetter = load.starter === 'star-delta' ? (wordMark(load, 'starterRole') === 'star' ? 1 : 3 * share) : share;
   const amps = (kva: number) => round(((kva * hp * 1000) / (root * base)) * factor * starLetter);
   const divisor = root === 1 ? `${base} V` : `(√3 x ${base} V)`;
   if (band.high === undefined)
@@ -252,7 +252,7 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
   const factor = lockedRotorFactor(volts, system);
   const raised = factor > 1 ? ` x ${q(system, 'V')} / ${q(certain(volts), 'V')}` : '';
   const { share, words } = positionShare(load).starting;
-  if (share === null) return notKnown(words, 'commonPractice', ['load.contactorPosition', 'load.starter']);
+  if (share === null) return notKnown(words, 'commonPractice', ['load.starterRole', 'load.starter']);
   const plate = numberMark(load, 'lockedRotorAmps');
   if (typeof plate === 'number')
     return {
@@ -265,7 +265,7 @@ export function motorLockedRotorAmps(context: LoadContext): Demand {
   const byLetter = startByLetter(context, { system, volts, factor, raised, share, words }, inputs);
   if (byLetter) return byLetter;
   // Of the whole motor: the share of this contactor at the start comes to it below.
-  const motor = { ...context, load: overlay(load, { contactorPosition: undefined }) };
+  const motor = { ...context, load: overlay(load, { starterRole: undefined }) };
   const fullLoad = motorRunningAmps({ ...motor, practice: 'IEC' }).amount ?? motorRunningAmps(motor).amount;
   const ratio = numberMark(load, 'lockedRotorRatio');
   if (typeof ratio === 'number' && fullLoad !== null)

@@ -50,7 +50,7 @@ function asymmetry(input: PlanInput, toNeutral: boolean): { percent: number; wor
   const by = input.asymmetryBy;
   const inSense = (deviation: number) => asymmetryOfOnePhase(onePhaseAtAsymmetry(deviation, 'deviation'), by);
   const ofHeld = (percent: number) => (toNeutral ? asymmetryOfOnePhase(percent, by) : asymmetryBetweenLines(percent, by));
-  const most = inSense(motorUnbalance.mostPercent);
+  const most = inSense(motorUnbalance.maxPercent);
   const usual = inSense(input.usualUnbalancePercent);
   const held = input.heldPercent === null ? Infinity : ofHeld(Math.min(99, input.heldPercent + 1));
   const percent = down(Math.min(most, held), 0.1);

@@ -106,7 +106,7 @@ function disconnectionNeeds(context: NeedContext): Need[] {
   ];
 }
 
-export function leastFaultNeeds(context: NeedContext): Need[] {
+export function minFaultNeeds(context: NeedContext): Need[] {
   const amps = numberMark(context.supply, 'minFaultAmps');
   if (amps === undefined) return [];
   const seconds = numberMark(context.load, 'minFaultTripSeconds');
@@ -226,7 +226,7 @@ export function circuitNeeds(context: NeedContext): Need[] {
     ...words,
     ...inrushNeeds(context),
     ...disconnectionNeeds(context),
-    ...leastFaultNeeds(context),
+    ...minFaultNeeds(context),
     ...markNeeds(context).filter((need) => !words.some(({ id }) => id === need.id)),
     ...largeDisconnectNeeds(context),
     ...ambientNeed(context),

@@ -184,9 +184,9 @@ export function compressorNeeds(context: NeedContext): Need[] {
   const rated = load.ratedLoadAmps === undefined ? undefined : numberMark(load, 'ratedLoadAmps');
   if (rated === undefined) return [];
   const fan = load.fanFullLoadAmps === undefined ? 0 : numberMark(load, 'fanFullLoadAmps');
-  const { first, ifItDoesNotStart, leastAmps } = compressorBranchPercent;
+  const { first, ifItDoesNotStart, minAmps } = compressorBranchPercent;
   const most = (percent: number) =>
-    rated === null || typeof fan !== 'number' ? null : Math.max(leastAmps, standardSizeBelow((rated * percent) / 100 + fan) ?? leastAmps);
+    rated === null || typeof fan !== 'number' ? null : Math.max(minAmps, standardSizeBelow((rated * percent) / 100 + fan) ?? minAmps);
   const base = {
     figure: field('ratedAmps'),
     relation: '<=' as const,

@@ -10,7 +10,7 @@ import { formatQuantity as q } from '../quantities/format-quantity';
 import { feederDeviceAmps, MOTOR_CONDUCTOR_FACTOR } from '../standards/motor-branch';
 import type { NeedContext } from '../families/contract';
 
-export type FeederMotors = { running: Demand; conductorAmps: number | null; mostAmps: number | null; words: string };
+export type FeederMotors = { running: Demand; conductorAmps: number | null; maxAmps: number | null; words: string };
 
 const sum = (list: readonly number[]) => list.reduce((total, one) => total + one, 0);
 const known = (mark: unknown): mark is number => typeof mark === 'number';
@@ -32,7 +32,7 @@ export function feederMotors({ load, practice }: NeedContext): FeederMotors | un
   if (list.length === 0 || !amps.every(known) || !other.every(known)) {
     const because = 'Not every motor of the group has its amps.';
     const running: Demand = { amount: null, because, brief: '', source, inputs };
-    return { running, conductorAmps: null, mostAmps: null, words: because };
+    return { running, conductorAmps: null, maxAmps: null, words: because };
   }
   const rest = sum(other);
   const all = sum(amps) + rest;
@@ -45,15 +45,15 @@ export function feederMotors({ load, practice }: NeedContext): FeederMotors | un
     source,
     inputs,
   };
-  if (!devices.every(known)) return { running, conductorAmps, mostAmps: null, words: 'The branch device of a motor is not known.' };
+  if (!devices.every(known)) return { running, conductorAmps, maxAmps: null, words: 'The branch device of a motor is not known.' };
   const largest = Math.max(...devices);
   const leftOut = Math.max(...amps.filter((_, i) => devices[i] === largest));
-  const mostAmps = feederDeviceAmps(largest, [all - leftOut]);
+  const maxAmps = feederDeviceAmps(largest, [all - leftOut]);
   return {
     running,
     conductorAmps,
-    mostAmps,
-    words: `Largest branch device ${q(largest, 'A')} and the other motors’ ${q(all - leftOut, 'A')} = ${q(mostAmps, 'A')}; no rounding up here.`,
+    maxAmps,
+    words: `Largest branch device ${q(largest, 'A')} and the other motors’ ${q(all - leftOut, 'A')} = ${q(maxAmps, 'A')}; no rounding up here.`,
   };
 }
 
@@ -67,7 +67,7 @@ export function feederNeeds<const Figure extends string>(context: NeedContext, f
       quantity: 'motorFeederAmps',
       figure: field(figure),
       relation: '<=',
-      limit: group.mostAmps,
+      limit: group.maxAmps,
       because: group.words,
       brief: 'branch + others',
       source: 'motorFeeder',

@@ -28,7 +28,7 @@ const wordsUnder = (words: readonly SeenWord[], spans: readonly { start: number;
 
 const spansOf = (look: PlateReading, field: string) => look.spans.filter((span) => span.field === field);
 /** Confidence of the least sure word under a field. */
-const leastOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
+const minOf = (look: PlateReading, words: readonly SeenWord[], field: string): number =>
   Math.min(100, ...wordsUnder(words, spansOf(look, field)).map((i) => certain(words[i]).confidence));
 
 type Evidence = {
@@ -86,7 +86,7 @@ export function readSeen(seen: OcrPlate, plate: PlateDefinition): PictureReading
     const lost =
       a !== undefined && b !== undefined && JSON.stringify(b.value).replace(/\./g, '') === JSON.stringify(a.value) && a.value !== b.value;
     const surer =
-      a !== undefined && b !== undefined && !sameValue(a, b) && leastOf(second, seen.second.words, field) > leastOf(first, words, field);
+      a !== undefined && b !== undefined && !sameValue(a, b) && minOf(second, seen.second.words, field) > minOf(first, words, field);
     const useFirst = a !== undefined && !lost && !surer;
     const own = useFirst ? a : certain(b);
     const look = useFirst ? first : second;

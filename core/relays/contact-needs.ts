@@ -349,7 +349,7 @@ function peakNeed(ask: Ask, id: string, name: string): Need[] {
   return [need];
 }
 
-function leastNeed(ask: Ask, id: string, name: string): Need[] {
+function minLoadNeed(ask: Ask, id: string, name: string): Need[] {
   const { one } = ask;
   const amps = one.amps;
   const signal = one.loadType === 'signal';
@@ -395,7 +395,7 @@ export function contactNeeds(context: NeedContext): Need[] {
     // Any contact carries a signal; whether it makes it surely is its least load.
     const current =
       one.loadType === 'signal' ? undefined : one.loadType === 'motor' ? motorNeed(context, ask, id, name) : currentNeed(ask, id, name);
-    const needs = [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...leastNeed(ask, id, name)];
+    const needs = [...(current ? [current] : []), ...makingNeed(ask, id, name), ...peakNeed(ask, id, name), ...minLoadNeed(ask, id, name)];
     return list.length > 1 || one.pole !== undefined ? needs.map((need) => ({ ...need, about: name })) : needs;
   });
   return [...voltNeeds(list), ...countNeed(list), ...each];

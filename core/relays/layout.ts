@@ -134,7 +134,7 @@ function contactVolts(rows: readonly Row[], legible: boolean): Figures<ContactFi
 }
 
 /** Least load by kind of current: of the rows for signals where there are any, else the largest that any row names. */
-function leastLoads(rows: readonly Row[]): Figures<ContactFigure | BaseFigure> {
+function minLoads(rows: readonly Row[]): Figures<ContactFigure | BaseFigure> {
   const out: Figures<ContactFigure | BaseFigure> = {};
   for (const kind of currents) {
     const suiting = rows.filter((row) => {
@@ -173,7 +173,7 @@ export function contactRatingLayout(spec: ContactSpec): Figures<ContactFigure | 
   return {
     ratings: [...rows, ...currents.map((kind) => silentRow(kind, rows, legible))],
     ...contactVolts(rows, legible),
-    ...leastLoads(given),
+    ...minLoads(given),
     ...(named > 0 ? { contactsAvailable: named } : {}),
   };
 }

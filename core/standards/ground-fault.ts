@@ -8,10 +8,10 @@ export const groundFaultEquipment = {
   fromRatedAmps: 1000,
   aboveVoltsToGround: 150,
   toVoltsLineToLine: 1000,
-  mostPickupAmps: 1200,
+  maxPickupAmps: 1200,
   /** Longest time at this current and above. */
   atAmps: 3000,
-  mostSeconds: 1,
+  maxSeconds: 1,
 } as const;
 
 /** From this rating, or highest setting, a means to reduce arc energy is asked for. 240.87. */

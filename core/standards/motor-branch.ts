@@ -39,7 +39,7 @@ export const SERVICE_FACTOR_FOR_125 = 1.15;
 export const RISE_C_FOR_125 = 40;
 
 /** Compressor branch: percent of the greater of rated-load and branch-selection current; no rounding up, never below 15 A. 440.22(A). */
-export const compressorBranchPercent = { first: 175, ifItDoesNotStart: 225, leastAmps: 15 } as const;
+export const compressorBranchPercent = { first: 175, ifItDoesNotStart: 225, minAmps: 15 } as const;
 
 /** Conductor of one motor, and of the largest on a feeder. 430.22, 430.24. */
 export const MOTOR_CONDUCTOR_FACTOR = 1.25;

@@ -68,9 +68,9 @@ export const SELECTIVITY_RATIO = 3;
 
 /** North American classes: trip level between, mA, and the most volts to ground. UL 943, UL 943C. */
 export const groundFaultClasses = {
-  'GFCI Class A': { tripMilliamps: [4, 6], mostVoltsToGround: 150 },
-  'GFCI Class C': { tripMilliamps: [15, 20], mostVoltsToGround: 300 },
-  'GFCI Class D': { tripMilliamps: [15, 20], mostVoltsToGround: 600 },
-  'GFCI Class E': { tripMilliamps: [15, 20], mostVoltsToGround: 600 },
+  'GFCI Class A': { tripMilliamps: [4, 6], maxVoltsToGround: 150 },
+  'GFCI Class C': { tripMilliamps: [15, 20], maxVoltsToGround: 300 },
+  'GFCI Class D': { tripMilliamps: [15, 20], maxVoltsToGround: 600 },
+  'GFCI Class E': { tripMilliamps: [15, 20], maxVoltsToGround: 600 },
 } as const;
 export type PersonnelClass = keyof typeof groundFaultClasses;

@@ -29,7 +29,7 @@ export function onePhaseAtAsymmetry(asymmetryPercent: number, definition: Unbala
 }
 
 /** MG 1: a motor carries its full load up to 1 %, and should not run above 5 %. */
-export const motorUnbalance = { withoutDeratingPercent: 1, mostPercent: 5 } as const;
+export const motorUnbalance = { withoutDeratingPercent: 1, maxPercent: 5 } as const;
 
 /** Volts at which a motor may run, share of its plate. NEMA MG 1 12.44 and IEC 60034-1 zone B; zone A is 5 %. */
 export const motorVoltsBand = { low: 0.9, high: 1.1, zoneA: 0.05 } as const;

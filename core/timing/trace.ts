@@ -37,13 +37,13 @@ export function traceFault(trace: Trace): string | undefined {
 }
 
 /** True where both change in the same order at the same times, each within a share of the time and a least slack in seconds. */
-export function sameTrace(a: Trace, b: Trace, share = 0.005, leastSeconds = 0.01): boolean {
+export function sameTrace(a: Trace, b: Trace, share = 0.005, minSeconds = 0.01): boolean {
   const [one, other] = [normalised(a), normalised(b)];
   return (
     one.length === other.length &&
     one.every(([seconds, state], i) => {
       const [at, then] = certain(other[i]);
-      return state === then && Math.abs(seconds - at) <= Math.max(leastSeconds, share * Math.max(seconds, at));
+      return state === then && Math.abs(seconds - at) <= Math.max(minSeconds, share * Math.max(seconds, at));
     })
   );
 }

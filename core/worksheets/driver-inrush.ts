@@ -40,7 +40,7 @@ export const driverInrush = worksheet({
     return answer(
       [
         { name: 'peakAmps', label: 'Peak together', value: drivers * peak, unit: 'A' },
-        { name: 'mostDrivers', label: 'At the most', value: most, unit: '' },
+        { name: 'maxDrivers', label: 'At the most', value: most, unit: '' },
         { name: 'runningAmps', label: 'Running together', value: drivers * running, unit: 'A' },
       ],
       [
@@ -57,7 +57,7 @@ export const driverInrush = worksheet({
   checks: [
     {
       values: { drivers: 10, inrushPeakAmps: 30, runningAmps: 0.5, limitPeakAmps: 240, makerMost: 9 },
-      expect: { peakAmps: 300, mostDrivers: 8, runningAmps: 5 },
+      expect: { peakAmps: 300, maxDrivers: 8, runningAmps: 5 },
       tolerance: 1e-9,
       source: 'by hand: 240 / 30 = 8, below the maker’s 9',
     },

@@ -33,7 +33,7 @@ export const residualTouchTt = worksheet({
       [
         { name: 'touchVolts', label: 'Touch voltage at its rating', value: touch, unit: 'V' },
         { name: 'limitOhms', label: 'Largest electrode', value: limit, unit: 'ohm' },
-        { name: 'mostMilliamps', label: 'Least sensitive device', value: most, unit: 'mA' },
+        { name: 'maxMilliamps', label: 'Least sensitive device', value: most, unit: 'mA' },
       ],
       [`${TT_TOUCH_VOLTS} V / ${rated} mA = ${q(limit, 'ohm', 'down')}`, `${q(ohms, 'ohm')} x ${rated} mA = ${q(touch, 'V', 'up')}`],
       [

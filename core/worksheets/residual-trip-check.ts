@@ -19,7 +19,7 @@ export const residualTripCheck = worksheet({
   compute: ({ ratedMilliamps, delay, tripMilliamps, millisecondsAtOnce, millisecondsAtFive }) => {
     const rated = ratedMilliamps;
     const limits = delay === 'S' ? residualSeconds.S : residualSeconds.general;
-    const [leastOnce, , leastFive] = limits.least ?? [0, 0, 0];
+    const [minOnce, , minFive] = limits.least ?? [0, 0, 0];
     const holds = rated * residualGate.holds;
     const most = { once: limits.atOnce * MILLI, five: limits.atFive * MILLI };
     if (tripMilliamps === undefined && millisecondsAtOnce === undefined && millisecondsAtFive === undefined)
@@ -38,14 +38,14 @@ export const residualTripCheck = worksheet({
     };
     // At half it must hold; up to its rating it may trip anywhere.
     within(tripMilliamps, holds * (1 + 1e-9), rated, 'Trip current, mA,');
-    within(millisecondsAtOnce, leastOnce * MILLI, most.once, 'Time at 1 x, ms,');
-    within(millisecondsAtFive, leastFive * MILLI, most.five, 'Time at 5 x, ms,');
+    within(millisecondsAtOnce, minOnce * MILLI, most.once, 'Time at 1 x, ms,');
+    within(millisecondsAtFive, minFive * MILLI, most.five, 'Time at 5 x, ms,');
     outputs.push({ name: 'outside', label: 'Readings outside', value: faults.length, unit: '' });
     return answer(
       outputs,
       [
         `Half of ${rated} mA = ${holds} mA must hold; ${rated} mA must trip`,
-        `${delay === 'S' ? 'Delayed' : 'General'} type: ${leastOnce * MILLI} to ${most.once} ms at 1 x, ${leastFive * MILLI} to ${most.five} ms at 5 x`,
+        `${delay === 'S' ? 'Delayed' : 'General'} type: ${minOnce * MILLI} to ${most.once} ms at 1 x, ${minFive * MILLI} to ${most.five} ms at 5 x`,
       ],
       [
         ...(faults.length > 0 ? faults : ['Every reading given lies within its limits.']),

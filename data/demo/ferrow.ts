@@ -65,7 +65,7 @@ const gatePanel: DemoPanel = {
       loadKind: 'motor-3ph',
       load: {
         ...kw(1.5, 3.4, 6.2),
-        ...wiring({ polesToSwitch: 3, starter: 'reversing', contactorPosition: 'forward' }),
+        ...wiring({ polesToSwitch: 3, starter: 'reversing', starterRole: 'forward' }),
       },
       duty: allRead({ joggingPerMinute: 3 }),
       device: 'wexmoor-w9-24d-11',
@@ -75,7 +75,7 @@ const gatePanel: DemoPanel = {
       loadKind: 'motor-3ph',
       load: {
         ...kw(1.5, 3.4, 6.2),
-        ...wiring({ polesToSwitch: 3, starter: 'reversing', contactorPosition: 'reverse' }),
+        ...wiring({ polesToSwitch: 3, starter: 'reversing', starterRole: 'reverse' }),
       },
       duty: allRead({ joggingPerMinute: 3 }),
       device: 'wexmoor-w9-24d-11',

@@ -27,7 +27,7 @@ const hoistWiring = wiring({ auxNormallyOpenNeeded: 2, starter: 'reversing', pol
 const hoistLoad = (place: string): Readings => ({
   ...nema(30, 37, 'G'),
   ...hoistWiring,
-  contactorPosition: read(place),
+  starterRole: read(place),
 });
 const hoistWear: Record<string, Reading> = {
   coilMarks: worn,

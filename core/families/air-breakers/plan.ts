@@ -42,7 +42,7 @@ export type TripPlan = {
 };
 
 /** Least fault that it must clear, A: at the far end, and in IEC practice to earth by the loop; undefined where neither is known. */
-export function leastFaultAmps(need: ProofContext['need']): number | undefined {
+export function minFaultOf(need: ProofContext['need']): number | undefined {
   const toEarth = need.practice === 'IEC' ? earthFaultAmps(need)?.amps : undefined;
   const known = [numberMark(need.supply, 'minFaultAmps'), toEarth].filter((amps): amps is number => typeof amps === 'number');
   return known.length > 0 ? Math.min(...known) : undefined;
@@ -63,7 +63,7 @@ export function planTripUnit({ need, part }: ProofContext): TripPlan | undefined
   if (long < carry) conflicts.push(`The load of ${carry} A is above the breaker’s ${rated} A.`);
   if (typeof ampacity === 'number' && long > ampacity)
     conflicts.push(`Long time at ${long} A is above the ${ampacity} A of the conductor.`);
-  const least = leastFaultAmps(need);
+  const least = minFaultOf(need);
   const sure = least === undefined ? Infinity : least / (1 + PICKUP_TOLERANCE);
   const short = Math.min(SHORT_TIME_MULTIPLE * long, sure);
   const wait = numberMark(load, 'withstandSeconds');
@@ -89,7 +89,7 @@ export function planTripUnit({ need, part }: ProofContext): TripPlan | undefined
       : {}),
     ...(functions.includes('I') ? { instantaneousAmps: selective ? null : round(atOnce) } : {}),
     ...(functions.includes('G')
-      ? { groundFaultAmps: Math.min(EARTH_SHARE * rated, bounded ? gfpe.mostPickupAmps : Infinity), groundFaultSeconds: EARTH_SECONDS }
+      ? { groundFaultAmps: Math.min(EARTH_SHARE * rated, bounded ? gfpe.maxPickupAmps : Infinity), groundFaultSeconds: EARTH_SECONDS }
       : {}),
   };
 }

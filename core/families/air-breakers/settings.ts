@@ -5,7 +5,7 @@ import { formatQuantity as q } from '../../quantities/format-quantity';
 import { groundFaultEquipment as gfpe } from '../../standards/ground-fault';
 import { citeSource } from '../../standards/source';
 import type { NeedContext, ProofContext, SettingRow, SettingSheet } from '../contract';
-import { leastFaultAmps, planTripUnit, SHORT_TIME_MULTIPLE } from './plan';
+import { minFaultOf, planTripUnit, SHORT_TIME_MULTIPLE } from './plan';
 
 const row = (id: string, name: string, value: string, reason: string, source: Parameters<typeof citeSource>[0]): SettingRow => ({
   id,
@@ -64,7 +64,7 @@ function earthFaultRows(plan: Plan, practice: NeedContext['practice']): SettingR
       'Earth fault, Ig',
       q(plan.groundFaultAmps, 'A'),
       plan.groundFaultBounded
-        ? `20 % of the rating, at most ${q(gfpe.mostPickupAmps, 'A')}.`
+        ? `20 % of the rating, at most ${q(gfpe.maxPickupAmps, 'A')}.`
         : '20 % of the rating, above the standing imbalance.',
       practice === 'NFPA70' ? 'groundFaultEquipment' : 'powerBreakers',
     ),
@@ -73,7 +73,7 @@ function earthFaultRows(plan: Plan, practice: NeedContext['practice']): SettingR
       'Its delay, tg',
       q(certain(plan.groundFaultSeconds), 's'),
       plan.groundFaultBounded
-        ? `Above what waits beyond it; at most ${q(gfpe.mostSeconds, 's')} at ${q(gfpe.atAmps, 'A')}.`
+        ? `Above what waits beyond it; at most ${q(gfpe.maxSeconds, 's')} at ${q(gfpe.atAmps, 'A')}.`
         : 'Above what waits beyond it.',
       practice === 'NFPA70' ? 'groundFaultEquipment' : 'powerBreakers',
     ),
@@ -86,7 +86,7 @@ export function airBreakerSettings(context: ProofContext): SettingSheet {
   if (!plan) return { rows: [], conflicts: [] };
   const { load, supply, practice } = context.need;
   const ampacity = numberMark(load, 'conductorAmpacityAmps');
-  const least = leastFaultAmps(context.need);
+  const least = minFaultOf(context.need);
   const fault = numberMark(supply, 'prospectiveFaultAmps');
   const rows = [
     row(

@@ -82,7 +82,7 @@ describe('the load asks by its kind', () => {
     [
       'bypass of a soft starter does not start it',
       {},
-      { ...motor, lockedRotorAmps: 90, contactorPosition: 'bypass' },
+      { ...motor, lockedRotorAmps: 90, starterRole: 'bypass' },
       {},
       ['rating-kind', 'volts', 'poles', 'running', 'holding'],
     ],

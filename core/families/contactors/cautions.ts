@@ -22,7 +22,7 @@ export function contactorCautions({ supply, load }: NeedContext): string[] {
     cautions.push(
       `The load’s plate says ${q(plate, 'V')} and the system has ${q(system, 'V')}: more than 10 % apart. Check the connection before anything is fitted.`,
     );
-  if (load.starter === 'reversing' || load.contactorPosition === 'forward' || load.contactorPosition === 'reverse')
+  if (load.starter === 'reversing' || load.starterRole === 'forward' || load.starterRole === 'reverse')
     cautions.push('Reversing pair: mechanical and electrical interlock belong to the choice; match both contactors.');
   if (load.mustHoldOnControlLoss === true)
     cautions.push('The load stays on when control power is lost: switching off the control circuit does not stop it.');

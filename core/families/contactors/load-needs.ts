@@ -126,8 +126,8 @@ function runningNeed(context: NeedContext): Need {
 
 /** How hard it starts, where a start goes through this contactor. */
 function startDemand(context: NeedContext): Demand | undefined {
-  const { kind, contactorPosition, starter } = context.load;
-  if (!isMotor(kind) || currentOf(context) === 'dc' || contactorPosition === 'bypass') return undefined;
+  const { kind, starterRole, starter } = context.load;
+  if (!isMotor(kind) || currentOf(context) === 'dc' || starterRole === 'bypass') return undefined;
   const limited = starter === 'soft-starter' ? numberMark(context.load, 'startAmps') : undefined;
   if (limited !== undefined)
     return {

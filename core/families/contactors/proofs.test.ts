@@ -84,7 +84,7 @@ describe('which proofs are asked', () => {
     expect(ids({ phases: 1 }, { kind: 'hermetic-compressor' })).not.toContain('unbalance');
     expect(ids({ phases: 3 }, { kind: 'resistive-heater' })).not.toContain('unbalance');
   });
-  it.each([{ starter: 'reversing' }, { contactorPosition: 'forward' }, { contactorPosition: 'reverse' }])('an interlock with %j', (load) =>
+  it.each([{ starter: 'reversing' }, { starterRole: 'forward' }, { starterRole: 'reverse' }])('an interlock with %j', (load) =>
     expect(ids({}, { kind: 'motor-3ph', ...load })).toContain('interlock'),
   );
   it('bench before fitting before first start, each once', () => {

@@ -68,8 +68,7 @@ function bench(context: ProofContext): Proof[] {
 }
 
 function fitting({ need }: ProofContext): Proof[] {
-  const reversing =
-    need.load.starter === 'reversing' || need.load.contactorPosition === 'forward' || need.load.contactorPosition === 'reverse';
+  const reversing = need.load.starter === 'reversing' || need.load.starterRole === 'forward' || need.load.starterRole === 'reverse';
   return [
     yesProof(
       'torque',

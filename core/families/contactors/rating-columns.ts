@@ -125,7 +125,7 @@ function columnsOnAc(context: NeedContext): Columns {
     if (lamp === null) return { ...nothing, sure: [] };
     if (lamp) return byLamp[lamp as keyof typeof byLamp] ?? generalAc;
   }
-  if (load.contactorPosition === 'bypass') return { ...motor, atBestCheck: ['ac1Amps'] };
+  if (load.starterRole === 'bypass') return { ...motor, atBestCheck: ['ac1Amps'] };
   if (load.starter === 'rotor-resistance')
     return { ...motor, sure: ['ac2Amps', ...motor.sure], otherKind: ['ac8aAmps', 'ac8bAmps', 'ac53bAmps'] };
   return onAc[String(load.kind)] ?? generalAc;

@@ -8,7 +8,7 @@ import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import type { NeedContext } from '../contract';
-import { inrushNeeds, leastFaultNeeds } from '../../overcurrent/breaker-circuit';
+import { inrushNeeds, minFaultNeeds } from '../../overcurrent/breaker-circuit';
 import { acInterrupting } from '../../overcurrent/breaker-supply';
 import { carryNeeds } from '../../overcurrent/load-current';
 import { circuitRatingNeed, conductorNeed, plateNeeds } from '../../overcurrent/maximum-rating';
@@ -157,7 +157,7 @@ function overcurrentNeeds(context: NeedContext): Need[] {
     ...plateNeeds(context, 'breaker').filter(({ id }) => id !== 'device-kind' && id !== 'mark-HACR'),
     ...acInterrupting(context),
     ...inrushNeeds(context),
-    ...leastFaultNeeds(context),
+    ...minFaultNeeds(context),
   ];
   // In IEC practice a device without overcurrent part may be rated above the circuit; NFPA 70 bounds whatever stands in it.
   const circuit = circuitRatingNeed(context, 'breaker').map((need) => ({

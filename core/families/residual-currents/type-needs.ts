@@ -152,7 +152,7 @@ function iecSensitivity(context: NeedContext): Need[] {
 /** Classes for people at these volts to ground, and the trip level they share: class A up to 150 V, the 20 mA classes above. */
 function classesFor(volts: number | null): { accepted: PersonnelClass[]; band?: readonly [number, number] } {
   if (volts === null) return { accepted: [] };
-  const within = keysOf(groundFaultClasses).filter((one) => volts <= groundFaultClasses[one].mostVoltsToGround);
+  const within = keysOf(groundFaultClasses).filter((one) => volts <= groundFaultClasses[one].maxVoltsToGround);
   const accepted = within.includes('GFCI Class A') ? within.filter((one) => one === 'GFCI Class A') : within;
   return { accepted, band: accepted[0] && groundFaultClasses[accepted[0]].tripMilliamps };
 }

@@ -52,7 +52,7 @@ export const needless: readonly FalseFit[] = [
     what: 'a bypass contactor with AC-1 and AC-3',
     ...contactor(
       { poles: 3, ratings: [{ volts: 480, ac1Amps: 40, ac3Amps: 12 }] },
-      { load: { ...motor21, contactorPosition: 'bypass', starter: 'soft-starter' } },
+      { load: { ...motor21, starterRole: 'bypass', starter: 'soft-starter' } },
     ),
     verdict: 'check',
     line: ['fullLoadAmps', 'check'],

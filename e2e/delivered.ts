@@ -1,0 +1,31 @@
+/** The demo as it was delivered: kept beside the tables once, put back before every test, so that each runs alone, twice and in any order. */
+import createKnex, { type Knex } from 'knex';
+
+const KEPT = 'delivered';
+
+const tablesOf = async (knex: Knex): Promise<string[]> =>
+  (await knex('pg_tables').where({ schemaname: 'public' }).whereNot('tablename', 'like', 'knex_%').orderBy('tablename')).map(
+    ({ tablename }: { tablename: string }) => tablename,
+  );
+
+/** Returns what puts the demo of this database back. */
+export async function deliveredDemo(url: string): Promise<{ restore: () => Promise<void>; close: () => Promise<void> }> {
+  const knex = createKnex({ client: 'pg', connection: url, pool: { min: 0, max: 1 } });
+  const tables = await tablesOf(knex);
+  const [kept] = await knex('pg_namespace').where({ nspname: KEPT });
+  if (!kept)
+    await knex.transaction(async (trx) => {
+      await trx.raw('create schema ??', [KEPT]);
+      for (const table of tables) await trx.raw('create table ??.?? as table public.??', [KEPT, table, table]);
+    });
+  return {
+    restore: () =>
+      knex.transaction(async (trx) => {
+        // Rows go in table by table; what refers to what is whole again at the end.
+        await trx.raw("set local session_replication_role = 'replica'");
+        await trx.raw(`truncate ${tables.map(() => 'public.??').join(', ')}`, tables);
+        for (const table of tables) await trx.raw('insert into public.?? select * from ??.??', [table, KEPT, table]);
+      }),
+    close: () => knex.destroy(),
+  };
+}
