@@ -1,4 +1,5 @@
 import type { MeterReading, RegisterMap } from '@/core/meter/register-map';
+import { api } from './api';
 
 export type MeterAnswer = { ok: true; reading: MeterReading } | { ok: false; fault: string };
 
@@ -6,17 +7,9 @@ export type MeterAnswer = { ok: true; reading: MeterReading } | { ok: false; fau
 export async function readMeterOnce(at: string, unitId: number, map: RegisterMap): Promise<MeterAnswer> {
   const match = /^\s*(.+?)(?::(\d{1,5}))?\s*$/.exec(at);
   if (!match) return { ok: false, fault: 'Enter the address of the meter, such as 192.168.1.20:502.' };
-  try {
-    const response = await fetch('/api/v1/meter/read', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ host: match[1], port: Number(match[2] ?? 502), unitId, map }),
-    });
-    const body = (await response.json()) as { reading?: MeterReading; faults?: { reason: string }[] };
-    return response.ok && body.reading
-      ? { ok: true, reading: body.reading }
-      : { ok: false, fault: body.faults?.[0]?.reason ?? 'The meter could not be read.' };
-  } catch {
-    return { ok: false, fault: 'This application did not answer: the connection to it is lost.' };
-  }
+  const body = { host: match[1], port: Number(match[2] ?? 502), unitId, map };
+  const answer = await api<{ reading?: MeterReading }>('POST', '/api/v1/meter/read', body);
+  if (answer.ok && answer.value.reading) return { ok: true, reading: answer.value.reading };
+  if (!answer.ok && answer.status === 0) return { ok: false, fault: 'This application did not answer: the connection to it is lost.' };
+  return { ok: false, fault: (!answer.ok && answer.faults[0]?.reason) || 'The meter could not be read.' };
 }

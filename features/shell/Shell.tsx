@@ -2,19 +2,16 @@
 
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useState, type ReactNode } from 'react';
 import { useColorScheme } from '@mui/material/styles';
 import type { PaletteItem } from '@/ui/shell/Palette';
 import type { Practice } from '@/core/case/case';
 import { InPractice, useSpokenPractice } from '@/ui/language/practice';
 import { TopBar } from '@/ui/shell/TopBar';
-import { api } from '@/client/api';
 
 /** Fetched when it is first opened: most pages are read without it. */
-const loadPalette = () => import('@/ui/shell/Palette').then((module) => module.Palette);
-const Palette = dynamic(loadPalette, { ssr: false });
-
-type FindAnswer = { positions: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
+const loadFinder = () => import('./Finder').then((module) => module.Finder);
+const Finder = dynamic(loadFinder, { ssr: false });
 
 const fixed: PaletteItem[] = [
   { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
@@ -65,7 +62,7 @@ export function Shell({
   const [used, setUsed] = useState(false);
   /** Opens once it is here; without a connection it stays shut and the page as it is. */
   const openPalette = useCallback(() => {
-    void loadPalette().then(
+    void loadFinder().then(
       () => {
         setUsed(true);
         setOpen(true);
@@ -73,9 +70,6 @@ export function Shell({
       () => undefined,
     );
   }, []);
-  const [text, setText] = useState('');
-  const [found, setFound] = useState<PaletteItem[]>([]);
-  const [busy, setBusy] = useState(false);
   const router = useRouter();
   const { mode, systemMode, setMode } = useColorScheme();
   useEffect(() => {
@@ -88,21 +82,6 @@ export function Shell({
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [openPalette]);
-  useEffect(() => {
-    if (!open) return;
-    const stop = new AbortController();
-    const timer = setTimeout(async () => {
-      setBusy(true);
-      const answer = await api<FindAnswer>('GET', `/api/v1/find?q=${encodeURIComponent(text.slice(0, 80))}`, undefined, stop.signal);
-      if (stop.signal.aborted) return;
-      setBusy(false);
-      setFound(answer.ok ? [...answer.value.positions, ...answer.value.parts, ...answer.value.sheets] : []);
-    }, 120);
-    return () => {
-      clearTimeout(timer);
-      stop.abort();
-    };
-  }, [open, text]);
   const pick = useCallback(
     (item: PaletteItem) => {
       setOpen(false);
@@ -111,12 +90,11 @@ export function Shell({
     },
     [router, mode, systemMode, setMode],
   );
-  const items = useMemo(() => [...found, ...fixed], [found]);
   return (
     <InPractice practice={spoken}>
       <TopBar here={here} crumbs={crumbs} practice={practice} onFind={openPalette} />
       {children}
-      {used && <Palette open={open} items={items} busy={busy} onClose={() => setOpen(false)} onPick={pick} onType={setText} />}
+      {used && <Finder open={open} fixed={fixed} onClose={() => setOpen(false)} onPick={pick} />}
     </InPractice>
   );
 }

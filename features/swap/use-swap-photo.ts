@@ -1,6 +1,8 @@
 'use client';
 
-import { useCallback, useEffect, useState } from 'react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { read } from '@/client/Queries';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { api, send } from '@/client/api';
 import { confirmed, takePicture, type Difference } from '@/core/plates/merge-photo-readings';
 import type { PlateDefinition } from '@/core/plates/plate-field';
@@ -36,6 +38,17 @@ export function useSwapPhoto(
   const [picture, setPicture] = useState<PictureView>();
   const [keepOriginal, setKeepOriginal] = useState(false);
   const path = `/api/v1/swaps/${swapId}/pictures`;
+  const picturesKey = useMemo(() => ['pictures', path], [path]);
+  const queries = useQueryClient();
+  /** The list as the server has it after this: a picture a section. */
+  const listed = useCallback(
+    (kept: PictureView | undefined) =>
+      queries.setQueryData<PictureView[]>(picturesKey, (list = []) => [
+        ...list.filter((one) => one.section !== section),
+        ...(kept ? [kept] : []),
+      ]),
+    [queries, picturesKey, section],
+  );
   const taken = useCallback(
     async (result: PhotoResult) => {
       const found = result.read?.found;
@@ -44,27 +57,32 @@ export function useSwapPhoto(
       setFindings(found);
       setDifferences(open);
       onChange(Object.entries(fill).map(([id, value]) => ({ path: `${section}.${id}`, value })));
-      setNote('Keeping the picture with this swap.');
+      isShown.current = true;
+      setNote('Keeping the picture with this job.');
       const answer = await send<PictureView>(path, formOf(result, section, plate.id, keepOriginal));
-      if (answer.ok) setPicture(answer.value);
+      if (answer.ok) {
+        setPicture(answer.value);
+        listed(answer.value);
+      }
       setNote(answer.ok ? undefined : `The picture is not kept: ${answer.faults[0]?.reason ?? ''} What was read from it stays.`);
     },
-    [keepOriginal, onChange, path, plate, readings, section],
+    [keepOriginal, listed, onChange, path, plate, readings, section],
   );
   const photo = usePlatePhoto(plate.id, (result) => void taken(result));
   const { show } = photo;
+  const { data: pictures } = useQuery({
+    queryKey: picturesKey,
+    queryFn: ({ signal }) => read<PictureView[]>('GET', path, undefined, signal),
+  });
+  // The list as it first came: a picture that is taken here stands here already.
+  const isShown = useRef(false);
   useEffect(() => {
-    let gone = false;
-    void api<PictureView[]>('GET', path).then((answer) => {
-      const kept = answer.ok ? answer.value.find((one) => one.section === section) : undefined;
-      if (gone || !kept) return;
-      setPicture(kept);
-      show(`/api/v1/pictures/${kept.id}`, kept.seen);
-    });
-    return () => {
-      gone = true;
-    };
-  }, [path, section, show]);
+    const kept = pictures?.find((one) => one.section === section);
+    if (!kept || isShown.current) return;
+    isShown.current = true;
+    setPicture(kept);
+    show(`/api/v1/pictures/${kept.id}`, kept.seen);
+  }, [pictures, section, show]);
   const drop = (id: string) => setDifferences(differences.filter(({ field }) => field !== id));
   return {
     ...{ photo, differences, findings, note, setNote, keepOriginal, setKeepOriginal },
@@ -78,6 +96,7 @@ export function useSwapPhoto(
     clear: () => {
       if (picture) void api('DELETE', `/api/v1/pictures/${picture.id}`);
       setPicture(undefined);
+      listed(undefined);
       setFindings(undefined);
       setDifferences([]);
       setNote(undefined);
