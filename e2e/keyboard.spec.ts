@@ -43,7 +43,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await tabTo(page, first);
   const name = await first.innerText();
   await page.keyboard.press('ArrowDown');
-  expect(await page.evaluate(() => document.activeElement?.classList.contains('cell'))).toBe(true);
+  await expect(page.locator(css('.cell')).and(page.locator(':focus'))).toBeVisible();
   await page.keyboard.press('ArrowDown');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('complementary').getByText(new RegExp(`^${name}:`))).toBeVisible();

@@ -1,4 +1,5 @@
 /** Steps of the plate tests: a drawn plate as a file, handing it over, reading it, finding a mark. */
+import { css } from '../css';
 import type { Locator, Page } from '@playwright/test';
 import { expect } from '../test';
 
@@ -45,5 +46,5 @@ export const give = (page: Page, file: { name: string; mimeType: string; buffer:
 export async function readPicture(page: Page, lines: string[], options?: { tilt?: number; type?: string }): Promise<void> {
   await give(page, await plateFile(page, lines, options));
   await page.getByRole('button', { name: /^Read the/ }).click();
-  await expect(page.locator('.words-over')).toBeVisible({ timeout: 60_000 });
+  await expect(page.locator(css('.words-over'))).toBeVisible({ timeout: 60_000 });
 }
