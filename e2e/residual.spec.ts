@@ -1,6 +1,6 @@
 /** Residual devices, breaker coils and capacitors in the real page: a blinded type replaced, a release found by measurement, a dual made of two singles. */
 import { css } from './css';
-import AxeBuilder from '@axe-core/playwright';
+import { isAccessible } from './accessible';
 import type { Page } from '@playwright/test';
 import { openPosition, proveAll, saved, stage, startSwap, take } from './bench';
 import { expect, test } from './test';
@@ -189,24 +189,16 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
   await expect(bay(other)).toHaveValue('upper left, seen second');
 });
 
-for (const theme of ['light', 'dark'] as const)
-  test(`new benches hold to WCAG 2.2 AA, ${theme}, and do not scroll sideways on a phone`, async ({ browser, baseURL }) => {
-    const context = await browser.newContext({ colorScheme: theme, baseURL, viewport: { width: 390, height: 844 } });
-    const page = await context.newPage();
-    for (const bench of ['closing', 'residual']) {
-      await page.goto(`/lab?bench=${bench}`);
-      for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Accessory bay codes'] : ['']) {
-        if (tab) await page.getByRole('button', { name: tab }).click();
-        const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
-        expect(
-          violations.map(({ id, nodes }) => `${id}: ${nodes[0]!.html.slice(0, 120)}`),
-          `${bench} ${tab}`,
-        ).toEqual([]);
-        expect(await page.evaluate(() => document.documentElement.scrollWidth), `${bench} ${tab}`).toBeLessThanOrEqual(390);
-      }
+test('the benches of the lab have no serious accessibility fault', async ({ page }) => {
+  test.setTimeout(120_000);
+  for (const bench of ['closing', 'residual']) {
+    await page.goto(`/lab?bench=${bench}`);
+    for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Accessory bay codes'] : ['']) {
+      if (tab) await page.getByRole('button', { name: tab }).click();
+      await isAccessible(page, `${bench} ${tab}`);
     }
-    await context.close();
-  });
+  }
+});
 
 test('a spent capacitor is told from a wrong one, and its reading goes on the record', async ({ page }) => {
   test.setTimeout(120_000);
