@@ -37,7 +37,9 @@ export function linesTable(family: DeviceFamily): string {
   const cells = [...rows.values()]
     .sort((a, b) => (a.id < b.id ? -1 : 1))
     .map(({ id, terms, weights, sources }) => [id, text(terms), text(weights), [...sources].sort().map(citeSource).join('; ')]);
-  return [['line', 'asks for', 'weight', 'source'], ['---', '---', '---', '---'], ...cells].map((row) => `| ${row.join(' | ')} |`).join('\n');
+  return [['line', 'asks for', 'weight', 'source'], ['---', '---', '---', '---'], ...cells]
+    .map((row) => `| ${row.join(' | ')} |`)
+    .join('\n');
 }
 
 /** The page with its table as it should stand. Throws where the page has no place for it. */
