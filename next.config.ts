@@ -5,6 +5,17 @@ const config: NextConfig = {
   distDir: process.env.LOYAL_COIL_DIST ?? '.next',
   serverExternalPackages: ['jsmodbus', 'knex', 'pg', 'pdfkit', 'sharp', 'tesseract.js'],
   poweredByHeader: false,
+  headers: async () => [
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'x-content-type-options', value: 'nosniff' },
+        { key: 'referrer-policy', value: 'no-referrer' },
+        { key: 'permissions-policy', value: 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()' },
+        { key: 'cross-origin-opener-policy', value: 'same-origin' },
+      ],
+    },
+  ],
   devIndicators: false,
   // Types and lint are checked by their own commands; building twice as long gains nothing.
   typescript: { ignoreBuildErrors: true },

@@ -3,6 +3,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import '@fontsource-variable/archivo/index.css';
 import '@fontsource-variable/jetbrains-mono/index.css';
 import type { Metadata, Viewport } from 'next';
+import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { ThemeRoot } from '@/ui/shell/ThemeRoot';
 import '@/ui/styles/base.css';
@@ -17,11 +18,16 @@ export const viewport: Viewport = {
   themeColor: [{ media: '(prefers-color-scheme: dark)', color: '#151210' }, { color: '#faf7ef' }],
 };
 
-export default function Layout({ children }: { children: ReactNode }) {
+/** The nonce of this answer, under which its own scripts run: see `proxy.ts`. */
+const nonceOf = async (): Promise<string | undefined> =>
+  /'nonce-([^']+)'/.exec((await headers()).get('content-security-policy') ?? '')?.[1];
+
+export default async function Layout({ children }: { children: ReactNode }) {
+  const nonce = await nonceOf();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
           <ThemeRoot>{children}</ThemeRoot>
         </AppRouterCacheProvider>

@@ -2,7 +2,7 @@
  * Each worker of the browser tests has a server and a database of its own, so that two may walk at once, and each test begins with the
  * demo as it was delivered.
  */
-import { test as base } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
 import { deliveredDemo } from './delivered';
 
 const listed = (name: string): string[] => (process.env[name] ?? '').split(',').filter(Boolean);
@@ -24,11 +24,18 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
     { scope: 'worker' },
   ],
   fresh: [
-    async ({ demo }, use) => {
+    async ({ demo, context }, use) => {
       await demo?.restore();
+      // A script, style or picture that the page's own policy refuses is a fault wherever it happens.
+      const refused: string[] = [];
+      context.on('console', (message) => {
+        // That nobody frames us is what the policy is for.
+        if (/Content Security Policy/.test(message.text()) && !message.text().startsWith('Framing')) refused.push(message.text());
+      });
       await use();
+      expect(refused).toEqual([]);
     },
     { auto: true },
   ],
 });
-export { expect } from '@playwright/test';
+export { expect };

@@ -2,6 +2,7 @@
  * How well and how fast are plates read? A set of pictures with its truth (`-- --plates folder`, ../shared/plates where it is
  * there), plates drawn from a seed, and Debian's own tesseract on the same pictures in the same run.
  */
+import { css } from '../e2e/css';
 import { certain } from '../core/certain';
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
@@ -80,7 +81,7 @@ async function inTheBrowser(say: Say, url: string, file: string): Promise<void> 
     await page.locator('input[type=file]').first().setInputFiles(file);
     const start = performance.now();
     await page.getByRole('button', { name: /^Read the/ }).click();
-    await page.locator('.words-over').waitFor({ timeout: 60_000 });
+    await page.locator(css('.words-over')).waitFor({ timeout: 60_000 });
     return performance.now() - start;
   };
   const first = await read();

@@ -43,7 +43,7 @@ try {
     {
       cwd: root,
       stdio: 'inherit',
-      env: { ...process.env, TEST_CLUSTER_URL: pg.url(port, 'postgres') },
+      env: { ...process.env, TEST_CLUSTER_URL: pg.adminUrl(port, 'postgres') },
     },
   );
   part('unit and database tests');
@@ -58,7 +58,8 @@ try {
   const databases = [];
   for (const name of ['e2e', 'e2e_second']) {
     const databaseUrl = pg.ensureDatabase(port, name);
-    databases.push(databaseUrl);
+    // What puts the demo back reaches past the application's role.
+    databases.push(pg.adminUrl(port, name));
     run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
     const appPort = await freePort();
     const server = startServer({ port: appPort, databaseUrl });

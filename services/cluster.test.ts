@@ -1,5 +1,5 @@
 /** The private cluster of the two commands: it starts twice, survives a kill, and a database that is gone is told apart. */
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -38,6 +38,46 @@ describe('the private cluster', () => {
     const [{ listen }] = (await ask<{ listen: string }>(`select current_setting('listen_addresses') as listen`)) as [{ listen: string }];
     expect(listen).toBe('127.0.0.1');
     expect(readFileSync(`/proc/${pg.pid()}/status`, 'utf8')).not.toMatch(/^Uid:\t0\t/m);
+  });
+  it('lets nobody in without the password, which its user alone can read', async () => {
+    const { protocol, host, pathname } = new URL(pg.url(port));
+    for (const role of ['loyal', 'coil']) {
+      const knex = connect(`${protocol}//${role}@${host}${pathname}`);
+      await expect(knex.raw('select 1')).rejects.toThrow(/password/);
+      await knex.destroy();
+    }
+    expect(statSync(pg.secretFile).mode & 0o777).toBe(0o600);
+  });
+  it('gives the application a role that can do nothing beside its database, on pages with checksums', async () => {
+    const [{ mighty, sums }] = (await ask<{ mighty: boolean; sums: string }>(
+      `select rolsuper or rolcreaterole or rolcreatedb as mighty, current_setting('data_checksums') as sums from pg_roles where rolname = current_user`,
+    )) as [{ mighty: boolean; sums: string }];
+    expect({ mighty, sums }).toEqual({ mighty: false, sums: 'on' });
+    for (const sql of [
+      'create role other',
+      'create database other',
+      `copy (select 1) to program 'true'`,
+      `select pg_read_file('PG_VERSION')`,
+    ])
+      await expect(ask(sql)).rejects.toThrow(/permission denied|must be superuser/);
+  });
+  it('shuts a cluster of an older version that let everybody in, and its tables become the application’s', async () => {
+    const rules = path.join(pg.home, 'data/pg_hba.conf');
+    writeFileSync(rules, readFileSync(rules, 'utf8').replaceAll('scram-sha-256', 'trust'));
+    const admin = connect(pg.adminUrl(port, 'postgres'));
+    await admin.raw('select pg_reload_conf()');
+    await admin.raw('create database older');
+    const old = connect(pg.adminUrl(port, 'older'));
+    await old.raw('create table mark (n int); insert into mark values (7)');
+    await Promise.all([admin.destroy(), old.destroy()]);
+    expect(await pg.start()).toBe(port);
+    const own = connect(pg.ensureDatabase(port, 'older'));
+    await own.raw('insert into mark values (8)');
+    expect((await own.raw('select n from mark order by n')).rows).toEqual([{ n: 7 }, { n: 8 }]);
+    await own.destroy();
+    const open = connect(`postgres://loyal@127.0.0.1:${port}/older`);
+    await expect(open.raw('select 1')).rejects.toThrow(/password/);
+    await open.destroy();
   });
   it('a second start finds the one that runs', async () => {
     const pid = pg.pid();

@@ -5,14 +5,48 @@ import { isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
 import { ServiceError } from '@/services/service-error';
 
-/** Reads the body as JSON; refuses what is too large or is no JSON, in words. */
+/** The bytes of a body, counted while they come in and cut where there are too many. */
+async function measured(request: Request, largest: number, tooLarge: () => ServiceError): Promise<Uint8Array<ArrayBuffer>> {
+  if (Number(request.headers.get('content-length') ?? 0) > largest) throw tooLarge();
+  const reader = request.body?.getReader();
+  const parts: Uint8Array[] = [];
+  let size = 0;
+  while (reader) {
+    const { done, value } = await reader.read();
+    if (done) break;
+    size += value.length;
+    if (size > largest) {
+      await reader.cancel();
+      throw tooLarge();
+    }
+    parts.push(value);
+  }
+  const whole = new Uint8Array(size);
+  let at = 0;
+  for (const part of parts) {
+    whole.set(part, at);
+    at += part.length;
+  }
+  return whole;
+}
+
+const isJson = (type: string | null): boolean => /^application\/json\s*(;|$)/i.test(type ?? '');
+
+/** Reads the body as JSON; refuses what is too large, comes under another type or is no JSON, in words. */
 export async function readJson(request: Request, largest: number): Promise<unknown> {
-  const declared = Number(request.headers.get('content-length') ?? 0);
-  const tooLarge = () => new ServiceError(413, [{ field: 'body', reason: `The body is larger than ${largest} bytes. Send less at once.` }]);
-  if (declared > largest) throw tooLarge();
-  const text = await request.text();
-  if (text.length > largest) throw tooLarge();
+  const bytes = await measured(
+    request,
+    largest,
+    () => new ServiceError(413, [{ field: 'body', reason: `The body is larger than ${largest} bytes. Send less at once.` }]),
+  );
+  const text = new TextDecoder().decode(bytes);
   if (text.trim() === '') return {};
+  const type = request.headers.get('content-type');
+  // A form of another site can send any other type without asking first.
+  if (!isJson(type))
+    throw new ServiceError(415, [
+      { field: 'content-type', reason: `The body is ${type ?? 'of no type'}; this path takes application/json.` },
+    ]);
   try {
     return JSON.parse(text);
   } catch (error) {
@@ -21,16 +55,15 @@ export async function readJson(request: Request, largest: number): Promise<unkno
 }
 
 /** Reads the body as bytes; refuses what is too large in words. */
-export async function readBytes(request: Request, largest: number): Promise<Uint8Array<ArrayBuffer>> {
-  const tooLarge = () =>
-    new ServiceError(413, [
-      { field: 'body', reason: `The body is larger than ${largest / 1e6} MB. Take the picture at a lower resolution, or crop it.` },
-    ]);
-  if (Number(request.headers.get('content-length') ?? 0) > largest) throw tooLarge();
-  const bytes = new Uint8Array(await request.arrayBuffer());
-  if (bytes.length > largest) throw tooLarge();
-  return bytes;
-}
+export const readBytes = (request: Request, largest: number): Promise<Uint8Array<ArrayBuffer>> =>
+  measured(
+    request,
+    largest,
+    () =>
+      new ServiceError(413, [
+        { field: 'body', reason: `The body is larger than ${largest / 1e6} MB. Take the picture at a lower resolution, or crop it.` },
+      ]),
+  );
 
 const OUT_OF_REACH = 'The database does not answer. What you typed is kept on this device and saved when it is back.';
 
@@ -43,6 +76,7 @@ export async function respond(work: () => Promise<unknown>, about: { method: str
     (error: unknown) => refusalOf(error, request),
   );
   answer.headers.set('x-request-id', request);
+  if (!answer.headers.has('cache-control')) answer.headers.set('cache-control', 'no-store');
   const line = { request, ...about, status: answer.status, ms: Math.round(performance.now() - began) };
   if (answer.status >= 500) log.warn(line);
   else log.debug(line);

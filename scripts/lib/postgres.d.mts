@@ -3,6 +3,10 @@ export function cluster(folder: string): {
   stop(): unknown;
   pid(): number;
   url(port: number, database?: string): string;
+  /** Of the superuser: for tests that make databases, never for the application. */
+  adminUrl(port: number, database?: string): string;
+  /** The file with the password, mode 600. */
+  secretFile: string;
   ensureDatabase(port: number, database?: string): string;
   runningPort(): number | undefined;
   home: string;

@@ -30,7 +30,13 @@ const answerOf = (path: string, method: string) => {
 const BASE = 'http://127.0.0.1';
 const asked = async (method: string, path: string, body?: unknown) => {
   const handler = { GET, POST, PATCH }[method]!;
-  const response = await handler(new Request(`${BASE}${path}`, { method, ...(body === undefined ? {} : { body: JSON.stringify(body) }) }));
+  const response = await handler(
+    new Request(`${BASE}${path}`, {
+      method,
+      headers: { host: '127.0.0.1', 'content-type': 'application/json' },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    }),
+  );
   return { status: response.status, id: response.headers.get('x-request-id'), body: (await response.json()) as Record<string, never> };
 };
 

@@ -198,7 +198,9 @@ export const routes = [
     query: [{ name: 'original', meaning: 'Given, in whatever form: the picture as it was taken.' }],
     handle: async ({ params: { id = '' }, query }) => {
       const { bytes, type } = await pictureFile(id, query.has('original'));
-      return fileResponse(bytes, type, undefined, { 'cache-control': 'private, max-age=3600' });
+      // As it was taken it is a stranger's file: kept on the reader's device, never opened as a page.
+      const name = query.has('original') ? `picture-${id}` : undefined;
+      return fileResponse(bytes, type, name, { 'cache-control': 'private, max-age=3600' });
     },
   }),
   route({
