@@ -6,7 +6,7 @@ import { readJson, respond } from './respond';
 
 const LARGEST = 2_000_000;
 const request = (body: string, headers: Record<string, string> = {}) =>
-  new Request('http://127.0.0.1/x', { method: 'POST', body, headers });
+  new Request('http://127.0.0.1/x', { method: 'POST', body, headers: { 'content-type': 'application/json; charset=utf-8', ...headers } });
 const answer = async (work: () => Promise<unknown>) => {
   const response = await respond(work, { method: 'GET', path: '/made-up' });
   return {
@@ -26,6 +26,29 @@ describe('reading a body', () => {
     ['x'.repeat(50), 413],
   ])('refuses %j with %i', async (body, status) => {
     await expect(readJson(request(body), 40)).rejects.toMatchObject({ status });
+  });
+  it.each(['text/plain', 'application/x-www-form-urlencoded', 'multipart/form-data', 'application/jsonp'])(
+    'refuses JSON that comes as %s',
+    async (type) => {
+      await expect(readJson(request('{"a":1}', { 'content-type': type }), LARGEST)).rejects.toMatchObject({ status: 415 });
+    },
+  );
+  it('counts what comes without a length, and stops reading at the limit', async () => {
+    let given = 0;
+    const body = new ReadableStream({
+      pull(stream) {
+        given += 1;
+        stream.enqueue(new Uint8Array(1000).fill(0x20));
+      },
+    });
+    const endless = new Request('http://127.0.0.1/x', {
+      method: 'POST',
+      body,
+      headers: { 'content-type': 'application/json' },
+      duplex: 'half',
+    } as RequestInit);
+    await expect(readJson(endless, 5000)).rejects.toMatchObject({ status: 413 });
+    expect(given).toBeLessThan(20);
   });
   it('refuses a declared length before reading', async () => {
     await expect(readJson(request('{}', { 'content-length': '99999999' }), LARGEST)).rejects.toMatchObject({ status: 413 });
