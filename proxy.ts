@@ -3,13 +3,13 @@
  * whatever passes here has its body copied into memory before anybody has counted it.
  */
 import { NextResponse, type NextRequest } from 'next/server';
-import { contentSecurityPolicy, hostsOf, knockOf, refusalAtDoor } from './services/doors';
+import { contentSecurityPolicy, refusalOf } from './services/doors';
 
 const development = process.env.NODE_ENV === 'development';
 
 export function proxy(request: NextRequest): NextResponse {
   const { method, headers } = request;
-  const refusal = refusalAtDoor(knockOf(method, headers), hostsOf(process.env.LOYAL_COIL_HOSTS));
+  const refusal = refusalOf(method, headers);
   if (refusal) return NextResponse.json({ faults: [{ field: '', reason: refusal.reason }] }, { status: refusal.status });
   const policy = contentSecurityPolicy(Buffer.from(crypto.randomUUID()).toString('base64'), development);
   // The framework takes the nonce for its own scripts from the request.

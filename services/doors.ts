@@ -19,7 +19,7 @@ export const nameOf = (host: string): string => host.toLowerCase().replace(/:\d+
 
 export type Knock = { method: string; host: string | null; origin: string | null; fetchSite: string | null };
 /** What a request says of who sends it. */
-export const knockOf = (method: string, headers: Headers): Knock => ({
+const knockOf = (method: string, headers: Headers): Knock => ({
   method,
   host: headers.get('host'),
   origin: headers.get('origin'),
@@ -51,6 +51,10 @@ export function refusalAtDoor({ method, host, origin, fetchSite }: Knock, hosts:
     return { status: 403, reason: 'This request comes from a page of another site. Nothing was changed.' };
   return undefined;
 }
+
+const hosts = hostsOf(process.env.LOYAL_COIL_HOSTS);
+/** The same for a request to this installation, by its own list. */
+export const refusalOf = (method: string, headers: Headers): Refusal | undefined => refusalAtDoor(knockOf(method, headers), hosts);
 
 /** What may run in a page: its own scripts, by the nonce of this answer; the reader of plates is WebAssembly. */
 export const contentSecurityPolicy = (nonce: string, development = false): string =>

@@ -5,7 +5,9 @@ import { contextOf } from '../judge-case';
 import { field, needLine } from '../needs/line';
 import type { DeviceFamily } from './contract';
 import { breakers } from './breakers';
+import type { BreakerSpec } from './breakers/fields';
 import type { Need as BreakerNeed } from './breakers/figures';
+import type { OvercurrentMark } from '../overcurrent/figures';
 import { contactors } from './contactors';
 
 const { load, supply } = contextOf({
@@ -45,6 +47,10 @@ describe('a name or a word that no field has does not compile', () => {
     // @ts-expect-error: mistyped, by its quantity.
     const alike: BreakerNeed = needLine({ ...about, quantity: 'icmAmp' });
     expect([wrong.id, alike.id]).toEqual(['x', 'x']);
+  });
+  it('a breaker carries every mark that the canonical form of an overcurrent part is made of', () => {
+    const carried: readonly (keyof BreakerSpec)[] = [] as OvercurrentMark[];
+    expect(carried).toEqual([]);
   });
   it('of a family: the registry holds any, each judges its own parts', () => {
     const any: DeviceFamily = breakers;

@@ -1,6 +1,6 @@
 /** The figures that lines, tests and drawings of this family read: its marks, and what its canonical form makes of them. */
 import type { Figures } from '../../matching/canonical';
-import type { Need as AnyNeed, NoFigure, RatingBasis as AnyRatingBasis } from '../../needs/need';
+import type { Need as AnyNeed, NoFigure } from '../../needs/need';
 import type { CoilFigure } from '../../coils/figures';
 import type { OvercurrentFigure } from '../../overcurrent/figures';
 import type { AirBreakerSpec } from './fields';
@@ -9,5 +9,4 @@ import type { AirBreakerSpec } from './fields';
 type Derived = 'icwAtOneSecond' | 'settableTripAmps' | 'leastSettingAmps' | 'tripFunctions';
 export type AirBreakerFigure = keyof AirBreakerSpec | Derived | CoilFigure | OvercurrentFigure | NoFigure;
 export type Need = AnyNeed<AirBreakerFigure>;
-export type RatingBasis = AnyRatingBasis<AirBreakerFigure>;
 export type CanonicalAirBreaker = Figures<AirBreakerFigure>;

@@ -1,6 +1,6 @@
 /** The figures that lines, tests and drawings of this family read: its marks, and what its canonical form makes of them. */
 import type { Figures } from '../../matching/canonical';
-import type { Need as AnyNeed, NoFigure, RatingBasis as AnyRatingBasis } from '../../needs/need';
+import type { Need as AnyNeed, NoFigure } from '../../needs/need';
 import type { CoilFigure } from '../../coils/figures';
 import type { BreakerCoilSpec } from './fields';
 
@@ -8,5 +8,4 @@ import type { BreakerCoilSpec } from './fields';
 type Derived = 'commandDuty' | 'connectedPlace' | 'releaseHighPercent' | 'releaseLowPercent' | 'terminals';
 export type BreakerCoilFigure = keyof BreakerCoilSpec | Derived | CoilFigure | NoFigure;
 export type Need = AnyNeed<BreakerCoilFigure>;
-export type RatingBasis = AnyRatingBasis<BreakerCoilFigure>;
 export type CanonicalBreakerCoil = Figures<BreakerCoilFigure>;

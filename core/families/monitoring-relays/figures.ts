@@ -1,6 +1,6 @@
 /** The figures that lines, tests and drawings of this family read: its marks, and what its canonical form makes of them. */
 import type { Figures } from '../../matching/canonical';
-import type { Need as AnyNeed, NoFigure, RatingBasis as AnyRatingBasis } from '../../needs/need';
+import type { Need as AnyNeed, NoFigure } from '../../needs/need';
 import type { CoilFigure } from '../../coils/figures';
 import type { BaseFigure, ContactFigure } from '../../relays/figures';
 import type { MonitoringFunction } from '../../fields/relay-fields';
@@ -20,5 +20,4 @@ type Derived =
   | 'underVoltsBands';
 export type MonitoringRelayFigure = keyof MonitoringRelaySpec | Derived | CoilFigure | ContactFigure | BaseFigure | NoFigure;
 export type Need = AnyNeed<MonitoringRelayFigure>;
-export type RatingBasis = AnyRatingBasis<MonitoringRelayFigure>;
 export type CanonicalMonitoringRelay = Figures<MonitoringRelayFigure>;

@@ -1,5 +1,5 @@
 /** Every request of the open interface goes by the table of its routes. */
-import { hostsOf, knockOf, refusalAtDoor } from '@/services/doors';
+import { refusalOf } from '@/services/doors';
 import { openApi } from '@/services/interface/document';
 import { matchRoute } from '@/services/interface/route';
 import { routes } from '@/services/interface/routes';
@@ -15,7 +15,7 @@ function answer(request: Request): Promise<Response> {
   const { method } = request;
   return respond(
     async () => {
-      const refusal = refusalAtDoor(knockOf(method, request.headers), hostsOf(process.env.LOYAL_COIL_HOSTS));
+      const refusal = refusalOf(method, request.headers);
       if (refusal) throw new ServiceError(refusal.status, [{ field: '', reason: refusal.reason }]);
       if (method === 'GET' && url.pathname === '/api/v1/openapi.json') return openApi();
       const found = matchRoute(routes, method, url.pathname);
