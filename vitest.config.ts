@@ -2,6 +2,9 @@ import { defineConfig } from 'vitest/config';
 
 const alias = { '@/': new URL('./', import.meta.url).pathname };
 
+/** What a worker has imported serves every file it runs: importing the catalogue again cost more than most tests. */
+const isolate = false;
+
 /** Unit tests need nothing; database tests get the throw-away cluster that scripts/test.mjs starts. */
 export default defineConfig({
   resolve: { alias },
@@ -13,6 +16,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'unit',
+          isolate,
           // The classes of a module under their own names.
           css: { include: /\.module\.css$/, modules: { classNameStrategy: 'non-scoped' } },
           include: [
@@ -28,7 +32,13 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        test: { name: 'database', include: ['data/**/*.test.ts', 'services/**/*.test.ts'], testTimeout: 60_000, hookTimeout: 60_000 },
+        test: {
+          name: 'database',
+          isolate,
+          include: ['data/**/*.test.ts', 'services/**/*.test.ts'],
+          testTimeout: 60_000,
+          hookTimeout: 60_000,
+        },
       },
     ],
   },

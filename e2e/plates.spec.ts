@@ -179,8 +179,11 @@ test('a picture can be dropped, framed and read; another can be pasted over it',
   test.setTimeout(150_000);
   await page.goto('/plates?kind=motor-3ph');
   const dropped = await transferOf(page, await plateFile(page, motor, { tilt: 0 }));
-  await page.locator(css('.drop')).dispatchEvent('dragover', { dataTransfer: dropped });
-  await expect(page.locator(css('.drop'))).toHaveClass(/over/);
+  // A hand that drags moves on until the page has woken up.
+  await expect(async () => {
+    await page.locator(css('.drop')).dispatchEvent('dragover', { dataTransfer: dropped });
+    await expect(page.locator(css('.drop'))).toHaveClass(/over/, { timeout: 500 });
+  }).toPass();
   await page.locator(css('.drop')).dispatchEvent('drop', { dataTransfer: dropped });
   const picture = page.getByAltText('Picture chosen');
   const box = (await picture.boundingBox())!;

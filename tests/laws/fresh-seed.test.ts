@@ -4,4 +4,4 @@ import { holdLaws } from './hold-laws';
 
 const fresh = Math.floor(Math.random() * 2 ** 31);
 
-describe(`a fresh seed, ${fresh}`, () => holdLaws(fresh, 300));
+describe(`a fresh seed, ${fresh}`, () => holdLaws(fresh, 600));
