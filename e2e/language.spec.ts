@@ -54,6 +54,11 @@ const jobs = {
 const panels = { NFPA70: 'kestrel-ramp', IEC: 'ferrow-pump' } as const;
 /** All six of the first job; of the others those that differ by family. */
 const stagesOf = (index: number) => (index === 0 ? ['safe', 'read', 'need', 'match', 'prove', 'record'] : ['read', 'need', 'match']);
+async function toStage(page: Page, stage: string): Promise<void> {
+  const address = new RegExp(`[?&]stage=${stage}$`);
+  await page.locator(`nav[aria-label="Stages of the job"] a[href$="stage=${stage}"]`).click();
+  await page.waitForURL(address);
+}
 const desks = [
   '/plates',
   '/plates/key',
@@ -69,8 +74,8 @@ for (const practice of ['NFPA70', 'IEC'] as const)
   test(`an electrician of ${practice} practice reads every screen`, async ({ page, request }) => {
     test.setTimeout(240_000);
     const found: Record<string, string[]> = {};
-    const look = async (address: string) => {
-      await page.goto(address);
+    const look = async (address: string, go = () => page.goto(address) as Promise<unknown>) => {
+      await go();
       // What comes after the page: the board, and what a desk asks the server for.
       if (/stage=match|curves|lab/.test(address)) await page.waitForLoadState('networkidle');
       await expect(page.getByRole('heading').first()).toBeVisible();
@@ -88,7 +93,9 @@ for (const practice of ['NFPA70', 'IEC'] as const)
       const answer = await request.post('/api/v1/swaps', { data: { positionId } });
       expect(answer.ok(), positionId).toBe(true);
       const { id } = (await answer.json()) as { id: string };
-      for (const stage of stagesOf(index)) await look(`/swaps/${id}?stage=${stage}`);
+      // As a hand goes through a job: it is opened once, then stage by stage.
+      for (const [nth, stage] of stagesOf(index).entries())
+        await look(`/swaps/${id}?stage=${stage}`, nth === 0 ? undefined : () => toStage(page, stage));
     }
     await look(`/supply/${panels[practice]}`);
     for (const desk of desks) await look(desk);

@@ -65,7 +65,8 @@ export function MatchStage() {
     <>
       <div>
         <h1>Candidates</h1>
-        <p className="muted" role="status">
+        {/* Room for what it says once the board is there: nothing below moves under the hand. */}
+        <p className="muted" role="status" style={{ minHeight: '2lh' }}>
           {board ? sentence(board, sayIn(practice, familyWords(state.family))) : (job.boardFault ?? 'Judging the catalogue.')}{' '}
           {job.busy && <CircularProgress size={13} aria-label="Judging" />}
         </p>
