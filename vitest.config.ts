@@ -1,3 +1,6 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 
 const alias = { '@/': new URL('./', import.meta.url).pathname };
@@ -11,6 +14,8 @@ export default defineConfig({
   test: {
     // By its own reckoning it leaves a core idle, which on two cores is half the machine.
     maxWorkers: '100%',
+    // Keys of the tests never stand among those of an installation.
+    env: { LOYAL_COIL_KEYS: mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-')) },
     projects: [
       {
         resolve: { alias },

@@ -5,6 +5,10 @@ import '@fontsource-variable/jetbrains-mono/index.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { callerOf } from '@/services/crew/caller';
+import type { Person } from '@/core/crew/person';
+import { SpeakAs } from '@/client/SpeakAs';
+import { PersonRoot } from '@/ui/shell/person';
 import { ThemeRoot } from '@/ui/shell/ThemeRoot';
 import '@/ui/styles/base.css';
 
@@ -22,14 +26,20 @@ export const viewport: Viewport = {
 const nonceOf = async (): Promise<string | undefined> =>
   /'nonce-([^']+)'/.exec((await headers()).get('content-security-policy') ?? '')?.[1];
 
+/** Who is signed in. A database that does not answer leaves the name away; the page itself says why it cannot be shown. */
+const personOf = async (): Promise<Person | null> => (await callerOf(await headers()).catch(() => null))?.person ?? null;
+
 export default async function Layout({ children }: { children: ReactNode }) {
-  const nonce = await nonceOf();
+  const [nonce, person] = await Promise.all([nonceOf(), personOf()]);
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
         <AppRouterCacheProvider options={{ enableCssLayer: true }}>
-          <ThemeRoot>{children}</ThemeRoot>
+          <ThemeRoot>
+            <SpeakAs personId={person?.id} />
+            <PersonRoot person={person}>{children}</PersonRoot>
+          </ThemeRoot>
         </AppRouterCacheProvider>
       </body>
     </html>

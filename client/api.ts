@@ -10,7 +10,13 @@ const lost: Fault = {
   reason: 'Loyal Coil cannot be reached. What you typed is kept on this device.',
 };
 
+/** Who this page was made for: a save of theirs never goes out under the name of who signed in meanwhile. */
+let speaker: string | undefined;
+export const speakAs = (personId: string | undefined): void => void (speaker = personId);
+
 const faultsOf = (json: unknown): Fault[] | undefined => (isRecord(json) && Array.isArray(json.faults) ? json.faults : undefined);
+
+const spoken = (): Record<string, string> => (speaker === undefined ? {} : { 'x-person': speaker });
 
 async function asked<T>(path: string, request: RequestInit): Promise<ApiAnswer<T>> {
   try {
@@ -22,7 +28,8 @@ async function asked<T>(path: string, request: RequestInit): Promise<ApiAnswer<T
       status: response.status,
       faults: faultsOf(json) ?? [{ field: '', reason: `The server answered ${response.status}. Try again.` }],
       body: isRecord(json) ? json : {},
-      offline: response.status === 503 || response.status === 502,
+      // A session that ended is a connection that can come back: what is typed is kept and goes out once its person has signed in again.
+      offline: response.status === 503 || response.status === 502 || response.status === 401,
     };
   } catch {
     return { ok: false, status: 0, faults: [lost], body: {}, offline: true };
@@ -34,9 +41,10 @@ export const api = <T>(method: string, path: string, body?: unknown, signal?: Ab
   asked(path, {
     method,
     signal,
-    headers: body === undefined ? undefined : { 'content-type': 'application/json' },
+    headers: { ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...spoken() },
     body: body === undefined ? undefined : JSON.stringify(body),
   });
 
 /** Sends a form, such as one with a picture. */
-export const send = <T>(path: string, form: FormData): Promise<ApiAnswer<T>> => asked(path, { method: 'POST', body: form });
+export const send = <T>(path: string, form: FormData): Promise<ApiAnswer<T>> =>
+  asked(path, { method: 'POST', body: form, headers: spoken() });

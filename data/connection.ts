@@ -12,6 +12,12 @@ export function database(): Knex {
   return holder.loyalCoilKnex;
 }
 
+/** Where the process's pool connects to, for what keeps connections of its own. */
+export function addressOfDatabase(): string {
+  const { connection }: { connection: { connectionString: string } } = database().client.config;
+  return connection.connectionString;
+}
+
 export function connect(url: string): Knex {
   return knexFactory({
     client: 'pg',

@@ -8,6 +8,8 @@ import * as keptCurves from './migrations/0004-kept-curves';
 import * as positionCodes from './migrations/0005-position-codes';
 import * as settlements from './migrations/0006-settlements';
 import * as starterRole from './migrations/0007-starter-role';
+import * as crew from './migrations/0008-crew';
+import * as chain from './migrations/0009-chain';
 
 const all = {
   '0001-first': first,
@@ -17,6 +19,8 @@ const all = {
   '0005-position-codes': positionCodes,
   '0006-settlements': settlements,
   '0007-starter-role': starterRole,
+  '0008-crew': crew,
+  '0009-chain': chain,
 } as const;
 
 /** Brings the database to the newest form. Safe to run again and beside another process. */

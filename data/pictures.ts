@@ -16,13 +16,18 @@ export type PictureRow = {
   taken_at: Date;
 };
 
-/** Keeps a picture; one a section: the newer takes the place of the older. */
-export async function keepPicture(knex: Knex, row: PictureRow): Promise<void> {
-  await knex.transaction(async (trx) => {
+/** Holds the swap open until the transaction ends; false where it is signed: its pictures are part of what was signed. */
+const heldOpen = async (trx: Knex, id: string): Promise<boolean> =>
+  (await trx('swaps').where({ id, status: 'open' }).forUpdate().first()) !== undefined;
+
+/** Keeps a picture; one a section: the newer takes the place of the older. False where the swap is signed. */
+export const keepPicture = (knex: Knex, row: PictureRow): Promise<boolean> =>
+  knex.transaction(async (trx) => {
+    if (!(await heldOpen(trx, row.swap_id))) return false;
     await trx<PictureRow>('pictures').where({ swap_id: row.swap_id, section: row.section }).delete();
     await trx('pictures').insert({ ...row, seen: JSON.stringify(row.seen) });
+    return true;
   });
-}
 
 export const picturesOfSwap = (knex: Knex, swapId: string): Promise<Omit<PictureRow, 'bytes' | 'original'>[]> =>
   knex<PictureRow>('pictures')
@@ -30,4 +35,8 @@ export const picturesOfSwap = (knex: Knex, swapId: string): Promise<Omit<Picture
     .select('id', 'swap_id', 'section', 'kind', 'width', 'height', 'original_type', 'seen', 'taken_at');
 
 export const pictureById = (knex: Knex, id: string): Promise<PictureRow | undefined> => knex<PictureRow>('pictures').where({ id }).first();
-export const dropPicture = (knex: Knex, id: string): Promise<number> => knex<PictureRow>('pictures').where({ id }).delete();
+/** Takes a picture away; undefined where its swap is signed. */
+export const dropPicture = (knex: Knex, { id, swap_id }: Pick<PictureRow, 'id' | 'swap_id'>): Promise<boolean | undefined> =>
+  knex.transaction(async (trx) =>
+    (await heldOpen(trx, swap_id)) ? (await trx<PictureRow>('pictures').where({ id }).delete()) > 0 : undefined,
+  );

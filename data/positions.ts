@@ -11,6 +11,8 @@ export type SiteRow = {
   name: string;
   practice: Practice;
   time_zone: string;
+  /** Are overrides approved by a second person here? */
+  second_person: boolean;
   schools: Partial<Methods>;
   sort: number;
 };
@@ -57,6 +59,12 @@ export type EventRow = {
 export const allSites = (knex: Knex): Promise<SiteRow[]> => knex<SiteRow>('sites').orderBy('sort');
 export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').orderBy('sort');
 export const allPositions = (knex: Knex): Promise<PositionRow[]> => knex<PositionRow>('positions').orderBy(['panel_id', 'rail', 'slot']);
+/** Adds to the history of a position. Returns the number of the event. */
+export async function insertEvent(knex: Knex, event: Omit<EventRow, 'id'>): Promise<string> {
+  const [row] = await knex('events').insert(event).returning('id');
+  return String(row.id);
+}
+
 export const allEvents = (knex: Knex): Promise<EventRow[]> => knex<EventRow>('events').orderBy('at', 'desc');
 
 /** A position with its panel and site, or undefined. */

@@ -89,11 +89,11 @@ test('filters that leave nothing say so and how to get back', async ({ page }) =
   await startSwap(page);
   await stage(page, 'Candidates').click();
   await expect(page.locator(css('table.board'))).toBeVisible();
-  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
   await page.getByRole('button', { name: 'Only fits' }).click();
   await page.getByRole('button', { name: 'Same footprint' }).click();
   await expect(page.getByText(/These filters leave nothing/)).toBeVisible();
   await page.getByRole('button', { name: 'Only fits' }).click();
-  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
   await expect(page.getByText(/These filters leave nothing/)).toHaveCount(0);
 });

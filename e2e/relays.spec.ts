@@ -18,13 +18,13 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   await stage(page, 'Requirements').click();
   await expect(page.getByRole('region', { name: 'Required timing diagram' })).toContainText('on-delay');
   await stage(page, 'Candidates').click();
-  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
   const board = page.locator(css('table.board'));
   await expect(board.locator(css('thead .pick'))).toHaveCount(1);
   await expect(board.locator('thead')).toContainText('Nettlecombe TM4 P82');
   const row = board.getByRole('row', { name: /^Socket 11 pins/ });
   await expect(row).toContainText('octal, 8 pins');
-  await take(page, board.locator(css('thead .pick')), 'R. Tester');
+  await take(page, board.locator(css('thead .pick')));
   const map = page.locator(css('.base-map'));
   await expect(map).toContainText('Other socket: every wire moves');
   await expect(map.locator(css('path.wire'))).toHaveCount(5);
@@ -32,7 +32,7 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
   await expect(page.locator(css('.map > div')).filter({ hasText: 'pole 2' })).toHaveCount(0);
   await expect(page.getByRole('table', { name: 'Settings, in the order of entry' })).toContainText('012, unit s');
   await proveAndSign(page);
-  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+  await expect(page.getByText(/Signed by Orla Fenwick/)).toBeVisible();
   await expect(page.getByRole('table', { name: 'Settings' })).toContainText('012, unit s');
 });
 
@@ -42,7 +42,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await startSwap(page);
   await stage(page, 'Candidates').click();
   await expect(page.getByText(/monitoring relays judged/)).toBeVisible();
-  await take(page, page.locator(css('table.board thead .pick')).first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead .pick')).first());
   const sheet = page.getByRole('table', { name: 'Settings, in the order of entry' });
   await expect(sheet).toContainText('348');
   await expect(sheet).toContainText('Unbalance');

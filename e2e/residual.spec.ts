@@ -2,16 +2,16 @@
 import { css } from './css';
 import { isAccessible } from './accessible';
 import type { Page } from '@playwright/test';
-import { openPosition, proveAll, saved, stage, startSwap, take } from './bench';
+import { openPosition, proveAll, saved, sign, stage, startSwap, take } from './bench';
 import { expect, test } from './test';
 
 const signed = async (page: Page) => {
   await stage(page, 'Sign off').click();
-  await page.getByRole('button', { name: /^Sign off/ }).click();
-  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+  await sign(page);
+  await expect(page.getByText(/Signed by Orla Fenwick/)).toBeVisible();
 };
 const takeFirst = async (page: Page, name: RegExp) => {
-  await take(page, page.locator(css('table.board thead')).getByRole('button', { name }).first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead')).getByRole('button', { name }).first());
 };
 
 test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {
@@ -96,7 +96,7 @@ test('a dual capacitor is replaced by two singles, with the terminal map', async
   await openPosition(page, 'kestrel-lighting', /^C1 hut cooling capacitor/);
   await startSwap(page);
   await stage(page, 'Candidates').click();
-  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
   await takeFirst(page, /^Hartlebeck HC 40\/440 \+ Hartlebeck HC 7.5\/440/);
   const map = page.locator(css('.map'));
   await expect(map).toContainText('one terminal of each, joined');

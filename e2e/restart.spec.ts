@@ -38,6 +38,7 @@ test.afterAll(() => {
 test('database killed mid-save, then both killed: nothing is lost', async ({ page }) => {
   test.setTimeout(180_000);
   const base = `http://127.0.0.1:${port}`;
+  await page.context().request.post(`${base}/api/v1/session/demo`, { data: { personId: 'demo-orla' } });
   await page.goto(`${base}/?panel=kestrel-lighting&position=kestrel-lighting-k3`);
   await startSwap(page);
 
@@ -51,9 +52,9 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
   await expect(page.locator(css('.save-state'))).toContainText(/^Saved/, { timeout: 30_000 });
 
   await stage(page, 'Candidates').click();
-  await take(page, page.locator(css('table.board thead .pick')).first(), 'R. Tester');
+  await take(page, page.locator(css('table.board thead .pick')).first());
   await proveAndSign(page);
-  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+  await expect(page.getByText(/Signed by Orla Fenwick/)).toBeVisible();
   const record = new URL(page.url()).pathname;
 
   server.kill('SIGKILL');
@@ -61,6 +62,6 @@ test('database killed mid-save, then both killed: nothing is lost', async ({ pag
   await pg.start(pgPort);
   await serve();
   await page.goto(`${base}${record}`);
-  await expect(page.getByText(/Signed by R. Tester/)).toBeVisible();
+  await expect(page.getByText(/Signed by Orla Fenwick/)).toBeVisible();
   await expect(page.getByText(/no longer matches the hash/)).toHaveCount(0);
 });

@@ -23,9 +23,17 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
     },
     { scope: 'worker' },
   ],
+  // Every page and request of a test is that of an electrician of the demo's crew, signed in anew.
+  storageState: async ({ demo, baseURL, playwright }, use) => {
+    await demo?.restore();
+    const door = await playwright.request.newContext({ baseURL });
+    await door.post('/api/v1/session/demo', { data: { personId: 'demo-orla' } });
+    const state = await door.storageState();
+    await door.dispose();
+    await use(state);
+  },
   fresh: [
-    async ({ demo, context }, use) => {
-      await demo?.restore();
+    async ({ context }, use) => {
       // A script, style or picture that the page's own policy refuses is a fault wherever it happens.
       const refused: string[] = [];
       context.on('console', (message) => {

@@ -2,7 +2,7 @@
 import { css } from './css';
 import { expect, test } from './test';
 import { readFileSync } from 'node:fs';
-import { confirmSafe, openPosition, proveAll, saved, sayAll, stage, startSwap } from './bench';
+import { confirmSafe, enterPin, openPosition, proveAll, saved, sayAll, stage, startSwap } from './bench';
 
 test('the wrongly fitted contactor of the hoist is swapped and signed', async ({ page }) => {
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
@@ -23,12 +23,13 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
   await page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first().click();
   await page.getByRole('button', { name: /^Take Nettlecombe N3 22/ }).click();
 
-  await confirmSafe(page, 'R. Tester');
+  await confirmSafe(page);
   await stage(page, 'Tests').click();
   await proveAll(page);
 
   await stage(page, 'Sign off').click();
   await page.getByLabel(/^Remark/).fill('Contacts welded: jogging was never counted.');
+  await enterPin(page);
   await page.getByRole('button', { name: /^Sign off/ }).dblclick();
   await expect(page.getByRole('heading', { name: /K4 hoist, forward: Nettlecombe N3 22/ })).toBeVisible();
   await expect(page.getByText(/2 before, 1 left/)).toBeVisible();
@@ -41,14 +42,14 @@ test('the wrongly fitted contactor of the hoist is swapped and signed', async ({
     hash: string;
     record: { format: string; signedBy: string; removed: { verdict: string } };
   };
-  expect(json.record).toMatchObject({ format: 'loyal-coil/swap-record', signedBy: 'R. Tester', removed: { verdict: 'fails' } });
+  expect(json.record).toMatchObject({ format: 'loyal-coil/swap-record', signedBy: 'Orla Fenwick', removed: { verdict: 'fails' } });
   expect(json.hash).toMatch(/^[0-9a-f]{64}$/);
   expect((await download('PDF')).subarray(0, 5).toString()).toBe('%PDF-');
   expect((await download('Label')).subarray(0, 5).toString()).toBe('%PDF-');
 
   await page.goto('/?panel=kestrel-ramp&position=kestrel-ramp-k4');
   await expect(page.getByRole('complementary').getByText('Wrong part installed.')).toHaveCount(0);
-  await expect(page.getByText(/Nettlecombe N3 22 fitted, signed by R. Tester/)).toBeVisible();
+  await expect(page.getByText(/Nettlecombe N3 22 fitted, signed by Orla Fenwick/)).toBeVisible();
   await page.goto('/logbook');
   await expect(page.getByRole('link', { name: 'K4 hoist, forward' })).toBeVisible();
 });
@@ -108,7 +109,7 @@ test('a failing safety line cannot be taken; a failing must asks for name and re
   await openPosition(page, 'ferrow-pump', /^K12 drainage B/);
   await startSwap(page);
   await stage(page, 'Candidates').click();
-  await page.getByRole('button', { name: 'In stock' }).click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
   await page.getByRole('button', { name: 'Coil change allowed' }).click();
   await page.getByRole('button', { name: /columns$/ }).click();
   await page.getByRole('button', { name: 'Tarnside T50 11', exact: true }).click();
@@ -119,6 +120,6 @@ test('a failing safety line cannot be taken; a failing must asks for name and re
   // A safety line that is not known asks for what will settle it, beside the reason.
   await expect(page.getByRole('textbox', { name: /^What will settle: / })).toHaveCount(1);
   await expect(page.getByRole('button', { name: /^Take Wexmoor W50 11/ })).toBeDisabled();
-  await sayAll(page, 'R. Tester');
+  await sayAll(page);
   await expect(page.getByRole('button', { name: /^Take Wexmoor W50 11/ })).toBeEnabled();
 });

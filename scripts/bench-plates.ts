@@ -2,6 +2,7 @@
  * How well and how fast are plates read? A set of pictures with its truth (`-- --plates folder`, ../shared/plates where it is
  * there), plates drawn from a seed, and Debian's own tesseract on the same pictures in the same run.
  */
+import { demoSession } from './lib/sign-in.mjs';
 import { css } from '../e2e/css';
 import { certain } from '../core/certain';
 import { spawnSync } from 'node:child_process';
@@ -71,6 +72,7 @@ function sayGrades(say: Say, name: string, held: Map<string, Held[]>): void {
 async function inTheBrowser(say: Say, url: string, file: string): Promise<void> {
   const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
   const page = await browser.newPage();
+  await page.context().addCookies((await demoSession(url)).cookies);
   await page.goto(`${url}/plates`, { waitUntil: 'networkidle' });
   await page.evaluate(() => {
     const seen: number[] = [];

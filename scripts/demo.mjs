@@ -1,5 +1,5 @@
 // npm run demo: everything that is missing, the private database, the demo data once, one build, the application.
-// npm run dev is the same with the development server.
+// npm run dev is the same with the development server; npm start is the same without demo: a database of its own, and a crew that is named.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { build, freePort, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
@@ -9,6 +9,7 @@ import { answers, endLeftover, notePid, startServer } from './lib/server.mjs';
 
 const serverPidFile = path.join(stateDir, 'server.pid');
 const dev = process.argv.includes('--dev');
+const own = process.argv.includes('--own');
 const port = Number(process.env.PORT ?? 3100);
 if (!(Number.isInteger(port) && port > 0 && port < 65536)) fail(`PORT is '${process.env.PORT}'; it must be 1 to 65535.`);
 // A demo that was killed hard leaves its server behind: end that one, and no other.
@@ -23,19 +24,22 @@ if (databaseUrl) say('using the database server of DATABASE_URL');
 else {
   pg = cluster(path.join(stateDir, 'postgres'));
   pgPort = await pg.start();
-  databaseUrl = pg.ensureDatabase(pgPort);
+  databaseUrl = pg.ensureDatabase(pgPort, own ? 'plant' : 'loyal_coil');
   say(`PostgreSQL answers on 127.0.0.1:${pgPort}`);
 }
 const env = { ...process.env, DATABASE_URL: databaseUrl };
 // The panel meter of the demo is a stand-in on loopback; a real one is entered by its address in the lab.
-const meterPort = await freePort();
-const meter = spawn('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore', detached: true });
-process.env.LOYAL_COIL_METER = `127.0.0.1:${meterPort}`;
-run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
+const startMeter = async () => {
+  const meterPort = await freePort();
+  process.env.LOYAL_COIL_METER = `127.0.0.1:${meterPort}`;
+  return spawn('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore', detached: true });
+};
+const meter = own ? undefined : await startMeter();
+run('npx', ['tsx', 'scripts/prepare-database.ts', ...(own ? [] : ['--demo'])], { env });
 if (!dev) build();
 
 const serve = () => {
-  const started = startServer({ port, databaseUrl, dev, quiet: !dev });
+  const started = startServer({ port, databaseUrl, dev, quiet: !dev, demo: !own });
   notePid(serverPidFile, started.pid);
   return started;
 };
@@ -60,7 +64,7 @@ async function stop() {
   child.kill('SIGTERM');
   // npx starts the meter in a group of its own: all of it ends.
   try {
-    process.kill(-meter.pid, 'SIGTERM');
+    if (meter) process.kill(-meter.pid, 'SIGTERM');
   } catch {
     // It has ended already.
   }

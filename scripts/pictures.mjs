@@ -5,19 +5,22 @@ import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 import { css } from '../e2e/css';
 import { proveAndSign, sayAll, take } from '../e2e/bench';
 import { root } from './lib/machine.mjs';
+import { demoSession } from './lib/sign-in.mjs';
 
 const base = process.env.LOYAL_COIL_URL ?? 'http://127.0.0.1:3100';
+const session = await demoSession(base);
 const browser = await chromium.launch({ executablePath: chromiumPath, args: chromiumArgs });
 const open = async (positionId) => {
   const response = await fetch(`${base}/api/v1/swaps`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', cookie: session.header },
     body: JSON.stringify({ positionId }),
   });
   return `/swaps/${(await response.json()).id}`;
 };
-async function picture(name, address, { width = 1280, height = 800, theme = 'light', before } = {}) {
+async function picture(name, address, { width = 1280, height = 800, theme = 'light', as, before } = {}) {
   const context = await browser.newContext({ viewport: { width, height }, colorScheme: theme });
+  await context.addCookies(as ? (await demoSession(base, as)).cookies : session.cookies);
   const page = await context.newPage();
   await page.goto(base + address, { waitUntil: 'networkidle' });
   await before?.(page);
@@ -58,9 +61,9 @@ const timer = await open('kestrel-ramp-k9');
 await picture('tests', `${timer}?stage=match`, {
   height: 1100,
   before: async (page) => {
-    await page.getByRole('button', { name: 'In stock' }).click();
+    await page.getByRole('button', { name: 'In stock', exact: true }).click();
     await page.locator(css('table.board thead .pick')).first().click();
-    await sayAll(page, 'A. Marlow');
+    await sayAll(page);
     await page.getByRole('button', { name: /^(Take|Prove)/ }).click();
     await page.goto(`${base}${timer}?stage=prove`, { waitUntil: 'networkidle' });
     await page.locator(css('.base-map')).scrollIntoViewIfNeeded();
@@ -78,7 +81,7 @@ const fan = await open('ferrow-cabin-c21');
 await picture('record', `${fan}?stage=match`, {
   height: 1000,
   before: async (page) => {
-    await take(page, page.locator(css('table.board thead .pick')).first(), 'A. Marlow');
+    await take(page, page.locator(css('table.board thead .pick')).first());
     await proveAndSign(page);
     await page.waitForURL(/\/records\//);
   },

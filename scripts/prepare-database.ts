@@ -2,13 +2,21 @@
 import { connect } from '../data/connection';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
+import { beginChains } from '../services/chain/append';
+import { nameDemoCrew } from '../services/crew/demo-crew';
+import { firstCode } from '../services/crew/session';
 
 const url = process.env.DATABASE_URL;
 if (!url) throw new Error('DATABASE_URL is not set; npm run demo sets it.');
 const knex = connect(url);
 try {
   await migrate(knex);
-  if (process.argv.includes('--demo') && (await loadDemo(knex, new Date()))) console.log('[loyal-coil] the demo data are loaded');
+  if (process.argv.includes('--demo')) {
+    if (await loadDemo(knex, new Date())) console.log('[loyal-coil] the demo data are loaded');
+    await nameDemoCrew(knex);
+  } else if (!(await knex('people').first()))
+    console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);
+  await beginChains(knex);
 } finally {
   await knex.destroy();
 }

@@ -11,6 +11,7 @@ import { answers, startServer } from './lib/server.mjs';
 npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
+process.env.LOYAL_COIL_KEYS = path.join(scratch, 'keys');
 const pg = cluster(path.join(scratch, 'cluster'));
 const servers = [];
 let passed = 0;

@@ -3,6 +3,9 @@ import { settleSchema } from '../core/swap/settle-point';
 import { database } from '../data/connection';
 import { openLines, settle, type OpenLineRow } from '../data/settlements';
 import { notFound } from './service-error';
+import { insertEvent } from '../data/positions';
+import { appendRows } from './chain/append';
+import type { Person } from '../core/crew/person';
 import { validate } from './validate';
 
 export type OpenPoint = {
@@ -27,8 +30,8 @@ export const openPointOf = ({ record_id, signed_at, line }: OpenLineRow): OpenPo
 });
 
 /** Settles an open point of a position and notes it in its history. A second click changes nothing. Throws 404 where no such point is open. */
-export async function settlePoint(positionId: string, body: unknown): Promise<{ settled: true }> {
-  const { recordId, lineId, by, found } = await validate(settleSchema, body);
+export async function settlePoint(positionId: string, body: unknown, { name: by }: Pick<Person, 'name'>): Promise<{ settled: true }> {
+  const { recordId, lineId, found } = await validate(settleSchema, body);
   const at = new Date();
   return database().transaction(async (trx) => {
     const row = (await openLines(trx, positionId)).find((one) => one.record_id === recordId && one.line.id === lineId);
@@ -37,14 +40,14 @@ export async function settlePoint(positionId: string, body: unknown): Promise<{ 
       if (before) return { settled: true };
       throw notFound('This open point');
     }
-    if (await settle(trx, { record_id: recordId, line_id: lineId, by: by.trim(), found: found.trim(), at }))
-      await trx('events').insert({
-        position_id: positionId,
-        at,
-        kind: 'note',
-        text: `${row.line.term} is known now: ${found.trim()} (${by.trim()})`,
-        record_id: recordId,
+    if (await settle(trx, { record_id: recordId, line_id: lineId, by, found: found.trim(), at })) {
+      const event = await insertEvent(trx, {
+        ...{ position_id: positionId, at, kind: 'note', record_id: recordId },
+        text: `${row.line.term} is known now: ${found.trim()} (${by})`,
       });
+      const rows = [['settlement', `${recordId}/${lineId}`] as const, ['event', event] as const];
+      await appendRows(trx, rows, [], at);
+    }
     return { settled: true };
   });
 }

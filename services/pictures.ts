@@ -79,6 +79,8 @@ async function small(bytes: Uint8Array): Promise<{ bytes: Buffer; width: number;
   throw new ServiceError(422, [{ field: 'picture', reason: 'The picture stays above 1 MB. Crop it to the plate.' }]);
 }
 
+const signedAlready = () => new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
+
 export type PictureUpload = { picture: Uint8Array; original?: Uint8Array; section: string; kind: string; seen: unknown };
 
 /** Keeps a picture with an open swap. Throws 404, 409 where the swap is signed, 422 where something is no picture. */
@@ -86,8 +88,7 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
   const knex = database();
   const swap = UUID.test(swapId) ? await swapById(knex, swapId) : undefined;
   if (!swap) throw notFound('This swap');
-  if (swap.status === 'signed')
-    throw new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
+  if (swap.status === 'signed') throw signedAlready();
   const { section, kind } = upload;
   if (section !== 'load' && section !== 'removed')
     throw new ServiceError(422, [{ field: 'section', reason: 'section is load or removed.' }]);
@@ -109,7 +110,7 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
     original_type: original?.ok ? original.kind : null,
     taken_at: new Date(),
   };
-  await keepPicture(knex, row);
+  if (!(await keepPicture(knex, row))) throw signedAlready();
   return view(row);
 }
 
@@ -129,7 +130,7 @@ export async function removePicture(id: string): Promise<{ removed: boolean }> {
   const knex = database();
   const row = UUID.test(id) ? await pictureById(knex, id) : undefined;
   if (!row) return { removed: false };
-  if ((await swapById(knex, row.swap_id))?.status === 'signed')
-    throw new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
-  return { removed: (await dropPicture(knex, id)) > 0 };
+  const removed = await dropPicture(knex, row);
+  if (removed === undefined) throw signedAlready();
+  return { removed };
 }

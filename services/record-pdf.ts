@@ -90,7 +90,11 @@ function remarksOf(line: RecordLine): string[] {
       : `Acknowledged by ${by}${note ? `: ${note}` : ''}.`;
   return [
     ...(by ? [accepted] : []),
-    ...(line.overriddenBy ? [`OVERRIDDEN by ${line.overriddenBy}: ${line.reason}. This line does not hold: ${line.because}`] : []),
+    ...(line.overriddenBy
+      ? [
+          `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}.${line.approvedBy ? ` Approved by ${line.approvedBy}.` : ''} This line does not hold: ${line.because}`,
+        ]
+      : []),
   ];
 }
 
@@ -116,7 +120,9 @@ function head(doc: PDFKit.PDFDocument, { body, timeZone }: RecordView) {
   doc.font('bold').fontSize(17).text(`Record ${position.tag}`);
   doc.font('plain').fontSize(10).text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
   const practice = body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC';
-  doc.text(`Signed by ${body.signedBy} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${practice}.`);
+  doc.text(
+    `Signed by ${body.signedBy}${body.doneBy ? `, for ${body.doneBy}` : ''} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${practice}.`,
+  );
   if (body.remark) doc.moveDown(0.3).text(body.remark);
   const overridden = body.fitted.lines.filter((line) => line.overriddenBy).length;
   if (overridden === 0) return;
@@ -145,16 +151,29 @@ function settingTable(doc: PDFKit.PDFDocument, settings: RecordBody['settings'])
   );
 }
 
+/** What is not as it was signed, before anything else. */
+function alteredNote(doc: PDFKit.PDFDocument, altered: readonly string[]) {
+  if (altered.length === 0) return;
+  doc.font('bold').fontSize(12).fillColor('#8c1d1d');
+  doc
+    .text(`THIS RECORD IS NOT AS IT WAS SIGNED. Do not rely on it. ${altered.join(' ')}`)
+    .fillColor('black')
+    .moveDown(0.5);
+}
+
 /** Returns the record as an A4 PDF. */
 export async function recordPdf(record: RecordView): Promise<Buffer> {
-  const { id, body, hash } = record;
+  const { id, body, hash, entry, publicKey, altered } = record;
   const doc = open({
     size: 'A4',
     margin: 48,
     info: { Title: `Record ${body.position.tag}`, Creator: 'Loyal Coil' },
   });
   const done = collect(doc);
+  alteredNote(doc, altered);
   head(doc, record);
+  const kept = { id, hash, record: body, entry, publicKey, altered };
+  doc.file(Buffer.from(JSON.stringify(kept)), { name: 'record.json', type: 'application/json', description: 'The signed record' });
   sentences(
     doc,
     'What was found',
@@ -187,18 +206,24 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
     .fontSize(7.5)
     .fillColor('#555')
     .text(`Record ${id}. SHA-256 of its canonical JSON: ${hash}`, doc.page.margins.left)
+    .text(
+      entry
+        ? `Entry ${entry.seq} of the chain of this site: ${entry.hash}. Public key of the installation: ${publicKey}. The file record.json in this PDF holds all that checks it.`
+        : 'This record stands in no chain: nobody signed it.',
+    )
     .text('Decision support for qualified people. Local codes, the makers’ instructions and licensed practice govern.');
   doc.end();
   return done;
 }
 
 /** Returns the label for the position: 62 x 29 mm. */
-export async function labelPdf({ body, timeZone }: RecordView): Promise<Buffer> {
+export async function labelPdf({ body, timeZone, altered }: RecordView): Promise<Buffer> {
   const mm = 72 / 25.4;
   const doc = open({ size: [62 * mm, 29 * mm], margin: 2.5 * mm });
   const done = collect(doc);
   const width = 57 * mm;
-  doc.font('bold').fontSize(13).text(`${body.position.tag}  ${body.position.function}`, { width, height: 16, ellipsis: true });
+  const title = altered.length > 0 ? `NOT AS SIGNED  ${body.position.tag}` : `${body.position.tag}  ${body.position.function}`;
+  doc.font('bold').fontSize(13).text(title, { width, height: 16, ellipsis: true });
   doc.font('plain').fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
   doc.font('figures').fontSize(8.5).text(ratingText(body.fitted.lines), { width, height: 12 });
   doc.fontSize(7.5).text(fittedBrief(body), { width, height: 20, ellipsis: true });

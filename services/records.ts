@@ -1,25 +1,43 @@
 import { database } from '../data/connection';
 import { picturesOfSwap } from '../data/pictures';
 import { recordById, recordsNewestFirst, type PlacedRecordRow } from '../data/swaps';
+import type { ChainEntry } from '../core/record/chain';
+import { signingKey } from './chain/key';
+import { keptVerification } from './chain/state';
+import { verifyRecord } from './chain/verify';
 import { hashOf } from './sign';
 import { notFound } from './service-error';
 
-export type RecordView = Pick<PlacedRecordRow, 'id' | 'body' | 'hash'> & { signedAt: string; timeZone: string; untouched: boolean };
+export type RecordView = Pick<PlacedRecordRow, 'id' | 'body' | 'hash'> & {
+  signedAt: string;
+  timeZone: string;
+  /** Its entry in the chain of its site, with all that checks it; null where it stands in none. */
+  entry: ChainEntry | null;
+  /** The public key of this installation, 32 bytes as base64. */
+  publicKey: string;
+  /** What is not as it was signed, in words; nothing where all is. */
+  altered: string[];
+};
 
-const viewOf = (row: PlacedRecordRow): RecordView => ({
+const NOT_ITS_HASH = 'The body of this record does not have the hash it was signed with.';
+
+const viewOf = (row: PlacedRecordRow, entry: ChainEntry | null, faults: readonly { words: string }[]): RecordView => ({
   id: row.id,
   body: row.body,
   hash: row.hash,
   signedAt: row.signed_at.toISOString(),
   timeZone: row.time_zone,
-  untouched: hashOf(row.body) === row.hash,
+  entry,
+  publicKey: signingKey().publicKey,
+  altered: [...faults.map(({ words }) => words), ...(hashOf(row.body) === row.hash ? [] : [NOT_ITS_HASH])],
 });
 
-/** Returns a record with the answer to whether its body still has the hash it was signed with. */
+/** Returns a record with what is not as it was signed. */
 export async function loadRecord(id: string): Promise<RecordView> {
   const row = /^[0-9a-f-]{36}$/i.test(id) ? await recordById(database(), id) : undefined;
   if (!row) throw notFound('This record');
-  return viewOf(row);
+  const { entry, faults } = await verifyRecord(database(), id);
+  return viewOf(row, entry, faults);
 }
 
 /** Pictures that were kept with the swap of a record. */
@@ -28,4 +46,18 @@ export async function picturesOfRecord(id: string): Promise<{ id: string; sectio
   return row ? (await picturesOfSwap(database(), row.swap_id)).map(({ id: picture, section }) => ({ id: picture, section })) : [];
 }
 
-export const listRecords = async (): Promise<RecordView[]> => (await recordsNewestFirst(database())).map(viewOf);
+export type Logbook = {
+  records: RecordView[];
+  /** What is wrong with the chains as a whole, in words. */ altered: string[];
+};
+
+/** Signed records, newest first, and whether anything was altered, taken away or put in. */
+export async function logbook(): Promise<Logbook> {
+  const [rows, { states }] = await Promise.all([recordsNewestFirst(database()), keptVerification()]);
+  const faults = states.flatMap((state) => state.faults);
+  const records = rows.map((row) => {
+    const ofThis = faults.filter(({ ref }) => ref === row.id);
+    return viewOf(row, null, ofThis);
+  });
+  return { records, altered: states.flatMap((state) => state.faults.map(({ words }) => `${state.name}: ${words}`)) };
+}

@@ -1,5 +1,6 @@
 /** Residual devices, coils, air breakers and capacitors over a real database: the board, two singles for a dual, letters of bays, the record. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
@@ -24,7 +25,7 @@ beforeAll(async () => {
 afterAll(() => db.drop());
 
 const open = async (positionId: string) => loadSwap((await openSwap({ positionId })).id);
-const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (await loadSwap(id)).version, changes });
+const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
 const stockOf = async (partId: string) => Number((await db.knex('stock').where({ part_id: partId }).sum('quantity as n').first())!.n ?? 0);
 
 /** Takes a column, confirms and proves everything, and signs. */
@@ -38,7 +39,7 @@ async function signColumn(id: string, column: BoardColumn) {
     ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
     ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
   ]);
-  const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version, by: 'R. Tester' });
+  const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
   return loadRecord(recordId);
 }
 

@@ -18,27 +18,28 @@ import { causeVerdict } from '../core/swap/cause';
 import { causeHuntOf } from '../core/swap/cause-hunt';
 import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
 import { safeSteps } from '../core/swap/make-safe';
-import type { SwapState } from '../core/swap/swap';
+import type { Named, SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
+import { insertEvent } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
 import { withCoil } from '../core/swap/candidates';
 import { candidateOf, fieldOf, judgeWith } from './candidates';
+import { audit, type Actor } from './audit';
+import { appendRows } from './chain/append';
+import type { Person } from '../core/crew/person';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
 
 export const signSchema = yup.object({
   version: yup.number().strict().integer().min(1).required('version is missing.'),
-  by: yup
-    .string()
-    .trim()
-    .min(2, 'A record needs the name of who signs it.')
-    .max(80, 'The name is longer than 80 characters.')
-    .required('A record needs the name of who signs it.'),
   remark: yup.string().strict().max(2000, 'The remark is longer than 2000 characters.').default(''),
 });
+
+/** Who overrode a line, why, and who approved it. */
+const overriddenAs = ({ by, reason, approvedBy }: Named) => ({ overriddenBy: by, reason, ...(approvedBy ? { approvedBy } : {}) });
 
 function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['site']['practice']): RecordLine[] {
   return part.lines.map(({ need, ...line }) => ({
@@ -56,9 +57,7 @@ function recordLines(part: JudgedPart, state: SwapState, practice: SwapView['sit
             : {}),
         }
       : {}),
-    ...(state.overrides[need.id] && line.verdict === 'fails'
-      ? { overriddenBy: certain(state.overrides[need.id]).by, reason: certain(state.overrides[need.id]).reason }
-      : {}),
+    ...(state.overrides[need.id] && line.verdict === 'fails' ? overriddenAs(certain(state.overrides[need.id])) : {}),
   }));
 }
 
@@ -97,7 +96,7 @@ const notOffered: Obstacle = {
 
 /** Writes the record, and to the position what stands there from now on. */
 async function keepRecord(
-  trx: Knex,
+  trx: Knex.Transaction,
   swap: SwapView,
   positionId: string,
   choice: Judged,
@@ -134,19 +133,40 @@ async function keepRecord(
       }),
       rating: ratingText(choice.judged.lines.map(({ need, have, unit }) => ({ id: need.id, have, unit }))),
     });
-  await trx('events').insert({
-    position_id: positionId,
-    at,
-    kind: 'swap',
+  const event = await insertEvent(trx, {
+    ...{ position_id: positionId, at, kind: 'swap', record_id: recordId },
     text: `${part.name} fitted, signed by ${by}`,
-    record_id: recordId,
   });
+  await appendRows(
+    trx,
+    [
+      ['record', recordId],
+      ['event', event],
+    ],
+    stockParts(part.id, record, recordId),
+    at,
+  );
   return recordId;
 }
 
+/** What was taken from stock for a record, as entries of the chain. */
+const stockParts = (partId: string, { stock, stockBeside = [] }: RecordBody, recordId: string) =>
+  [{ partId, taken: stock }, ...stockBeside]
+    .filter(({ taken }) => taken !== null)
+    .map((one) => ({ kind: 'stock' as const, ref: recordId, content: canonicalJson({ ...one, recordId }) }));
+
+export type Signature = {
+  /** Who answers for it. */
+  signer: Pick<Person, 'id' | 'name'>;
+  /** Who did the job, where another signs for them. */
+  doneBy?: string;
+  actor: Actor;
+};
+
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
-export async function signSwap(id: string, body: unknown): Promise<{ recordId: string }> {
-  const { version, by, remark } = await validate(signSchema, body);
+export async function signSwap(id: string, body: unknown, { signer, doneBy, actor }: Signature): Promise<{ recordId: string }> {
+  const { version, remark } = await validate(signSchema, body);
+  const by = signer.name;
   const swap = await loadSwap(id);
   const knex = database();
   return knex.transaction(async (trx) => {
@@ -169,7 +189,7 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
     const choice = found?.missing === false ? found : null;
     const obstacles = found?.missing
       ? [notOffered]
-      : signObstacles(swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts);
+      : signObstacles(swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts, swap.site.secondPerson);
     if (!choice || obstacles.length > 0)
       throw new ServiceError(
         422,
@@ -177,10 +197,20 @@ export async function signSwap(id: string, body: unknown): Promise<{ recordId: s
       );
     const { part } = choice;
     const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
-    for (const beside of swap.state.choice.part?.beside ?? []) await takeFromStock(trx, swap.site.id, beside);
+    const stockBeside: NonNullable<RecordBody['stockBeside']> = [];
+    for (const partId of swap.state.choice.part?.beside ?? [])
+      stockBeside.push({ partId, taken: (await takeFromStock(trx, swap.site.id, partId)) ?? null });
     const now = new Date();
-    const record = recordBody(swap, choice, stock, { by, remark, at: now });
-    return { recordId: await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now }) };
+    const record = recordBody(
+      swap,
+      choice,
+      { stock, ...(stockBeside.length > 0 ? { stockBeside } : {}) },
+      { by, remark, at: now, ...(doneBy ? { doneBy } : {}) },
+    );
+    const recordId = await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now });
+    const overridden = Object.keys(swap.state.overrides);
+    await audit(trx, actor, 'signed', { record: recordId, tag: swap.position.tag, by, ...(overridden.length > 0 ? { overridden } : {}) });
+    return { recordId };
   });
 }
 
@@ -230,8 +260,8 @@ const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
 function recordBody(
   swap: SwapView,
   choice: Judged,
-  stock: RecordBody['stock'],
-  signature: { by: string; remark: string; at: Date },
+  taken: Pick<RecordBody, 'stock' | 'stockBeside'>,
+  signature: { by: string; remark: string; at: Date; doneBy?: string },
 ): RecordBody {
   const { state, site } = swap;
   const { part } = choice;
@@ -241,15 +271,11 @@ function recordBody(
   return {
     format: 'loyal-coil/swap-record',
     version: 1,
-    position: {
-      site: site.name,
-      panel: swap.panel.name,
-      tag: swap.position.tag,
-      function: swap.position.function,
-    },
+    position: { site: site.name, panel: swap.panel.name, tag: swap.position.tag, function: swap.position.function },
     practice: site.practice,
     signedAt: signature.at.toISOString(),
     signedBy: signature.by,
+    ...(signature.doneBy ? { doneBy: signature.doneBy } : {}),
     remark: signature.remark,
     removed: choice.judgedRemoved && {
       name: swap.position.deviceName,
@@ -277,7 +303,7 @@ function recordBody(
       step: step.title,
       by: state.safe[step.id] ?? '',
     })),
-    stock,
+    ...taken,
     readings: {
       loadKind: state.loadKind,
       load: state.load,

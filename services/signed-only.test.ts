@@ -1,5 +1,6 @@
 /** Nothing is signed that the board does not offer, and what is signed as not known stays at its position until it is settled. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import type { Change, Choice } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
@@ -26,8 +27,8 @@ afterAll(() => db.drop());
 
 const by = 'R. Tester';
 const open = async (positionId: string) => loadSwap((await openSwap({ positionId })).id);
-const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (await loadSwap(id)).version, changes });
-const sign = async (id: string) => signSwap(id, { version: (await loadSwap(id)).version, by });
+const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
+const sign = async (id: string) => signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
 const refusal = (work: Promise<unknown>) =>
   work.then(
     () => expect.unreachable('it was accepted'),
@@ -86,7 +87,7 @@ describe('a claim that the board does not offer is refused', () => {
   });
   it('a step that a blank confirms', async () => {
     const { id } = await open('kestrel-winch-k2');
-    expect((await refusal(save(id, [{ path: 'safe.isolate', value: ' ' }]))).faults[0]!.field).toBe('safe.isolate');
+    expect((await refusal(save(id, [{ path: 'safe.isolate', value: 7 }]))).faults[0]!.field).toBe('safe.isolate');
     const part = (await matchSwap(id, {})).columns[0]!;
     await claim(id, { partId: part.partId, name: part.name });
     await db.knex.raw(`update swaps set state = jsonb_set(state, '{safe,isolate}', '"  "') where id = ?`, [id]);
@@ -159,14 +160,13 @@ describe('what is not known', () => {
     expect(tile.states).toContain('open-point');
     const point = tile.openPoints.find(({ lineId }) => lineId === 'short-circuit-rating')!;
     expect(point).toMatchObject({ recordId, by, settles: 'fault study of the pump house, due in March' });
-    const settled = { recordId, lineId: point.lineId, by, found: '14 kA by the study' };
-    expect((await refusal(settlePoint('ferrow-pump-k11', { ...settled, found: 'ok' }))).faults[0]!.field).toBe('found');
-    expect((await refusal(settlePoint('ferrow-pump-k12', settled))).status).toBe(404);
+    const settled = { recordId, lineId: point.lineId, found: '14 kA by the study' };
+    expect((await refusal(settlePoint('ferrow-pump-k11', { ...settled, found: 'ok' }, tester.person))).faults[0]!.field).toBe('found');
+    expect((await refusal(settlePoint('ferrow-pump-k12', settled, tester.person))).status).toBe(404);
     // A double click settles once.
-    expect(await Promise.all([settlePoint('ferrow-pump-k11', settled), settlePoint('ferrow-pump-k11', settled)])).toEqual([
-      { settled: true },
-      { settled: true },
-    ]);
+    expect(
+      await Promise.all([settlePoint('ferrow-pump-k11', settled, tester.person), settlePoint('ferrow-pump-k11', settled, tester.person)]),
+    ).toEqual([{ settled: true }, { settled: true }]);
     const after = await tileOf('ferrow-pump-k11');
     expect(after.openPoints.some(({ lineId }) => lineId === 'short-circuit-rating')).toBe(false);
     expect(after.history.filter(({ text }) => text.includes('14 kA by the study'))).toHaveLength(1);

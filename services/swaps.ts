@@ -15,6 +15,7 @@ import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
 import { positionTables } from './position-codes';
 import { notFound, ServiceError } from './service-error';
+import type { Caller } from './crew/caller';
 import { validate } from './validate';
 
 export type SwapView = {
@@ -25,7 +26,7 @@ export type SwapView = {
   recordId: string | null;
   position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null };
   panel: { id: string; name: string; note: string };
-  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Methods> };
+  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Methods>; secondPerson: boolean };
   history: { at: string; kind: EventRow['kind']; text: string }[];
   /** The user's own letters of bays, where this family has bays; else none. */
   letters: PositionTable[];
@@ -74,13 +75,13 @@ export const openSchema = yup.object({
 const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
 
 /** What the position feeds is one of the kinds that are known here, and a step is confirmed by somebody. */
-function checkWords(changes: readonly Change[]): void {
+function checkWords(changes: readonly { path: string; value?: unknown }[]): void {
   for (const { path, value } of changes) {
     const fault =
       path === 'loadKind' && !isOneOf(loadKinds, value)
         ? `The kind of load is ${JSON.stringify(value)?.slice(0, 40)}; accepted: ${loadKinds.join(', ')}.`
-        : path.startsWith('safe.') && value !== null && (typeof value !== 'string' || value.trim().length < 2)
-          ? 'A step is confirmed by a name of at least 2 letters; null takes the confirmation back.'
+        : path.startsWith('safe.') && value !== null && value !== true && typeof value !== 'string'
+          ? 'A step is confirmed by true, and stands under the name of who is signed in; null takes the confirmation back.'
           : undefined;
     if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
   }
@@ -140,6 +141,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
       practice: site.practice,
       timeZone: site.time_zone,
       schools: site.schools,
+      secondPerson: site.second_person,
     },
     history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),
     letters,
@@ -171,13 +173,32 @@ export async function openSwap(body: unknown): Promise<{ id: string }> {
   return { id: row.id };
 }
 
-/** Saves changes. Throws 409 with the state as it stands when somebody saved first, or when it is signed. */
-export async function saveSwap(id: string, body: unknown): Promise<{ version: number }> {
+const namedSchema = yup.object({
+  reason: yup.string().strict().max(500, 'A reason is longer than 500 characters.').default(''),
+  seen: yup.string().strict().max(2000).required('seen is missing: what stood on the line.'),
+  settles: yup.string().strict().max(500, 'What settles it is longer than 500 characters.').optional(),
+});
+
+/** What is confirmed, acknowledged or overridden stands under the name of who is signed in, whatever was sent. */
+async function underName(changes: readonly { path: string; value?: unknown }[], name: string): Promise<Change[]> {
+  return Promise.all(
+    changes.map(async ({ path, value }): Promise<Change> => {
+      if (value === null || value === undefined) return { path, value };
+      if (path.startsWith('safe.')) return { path, value: name };
+      if (!/^(acknowledged|overrides)\./.test(path)) return { path, value };
+      const { reason, seen, settles } = await validate(namedSchema, value);
+      return { path, value: { by: name, reason, seen, ...(settles === undefined ? {} : { settles }) } };
+    }),
+  );
+}
+
+/** Saves changes under the name of who makes them. Throws 409 with the state as it stands when somebody saved first, or when it is signed. */
+export async function saveSwap(id: string, body: unknown, { person }: Pick<Caller, 'person'>): Promise<{ version: number }> {
   if (!UUID.test(id)) throw notFound('This swap');
   const { version, changes: sent } = await validate(saveSchema, body);
-  const changes = sent.map(({ path, value }): Change => ({ path, value }));
+  checkWords(sent);
+  const changes = await underName(sent, person.name);
   checkReadings(changes);
-  checkWords(changes);
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');

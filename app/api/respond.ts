@@ -4,6 +4,7 @@ import { messageOf } from '@/core/certain';
 import { isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
 import { ServiceError } from '@/services/service-error';
+import { checkJson } from './sound';
 
 /** The bytes of a body, counted while they come in and cut where there are too many. */
 async function measured(request: Request, largest: number, tooLarge: () => ServiceError): Promise<Uint8Array<ArrayBuffer>> {
@@ -32,6 +33,14 @@ async function measured(request: Request, largest: number, tooLarge: () => Servi
 
 const isJson = (type: string | null): boolean => /^application\/json\s*(;|$)/i.test(type ?? '');
 
+function parsed(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch (error) {
+    throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${messageOf(error).slice(0, 120)}.` }]);
+  }
+}
+
 /** Reads the body as JSON; refuses what is too large, comes under another type or is no JSON, in words. */
 export async function readJson(request: Request, largest: number): Promise<unknown> {
   const bytes = await measured(
@@ -47,11 +56,9 @@ export async function readJson(request: Request, largest: number): Promise<unkno
     throw new ServiceError(415, [
       { field: 'content-type', reason: `The body is ${type ?? 'of no type'}; this path takes application/json.` },
     ]);
-  try {
-    return JSON.parse(text);
-  } catch (error) {
-    throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${messageOf(error).slice(0, 120)}.` }]);
-  }
+  const value = parsed(text);
+  checkJson(value);
+  return value;
 }
 
 /** Reads the body as bytes; refuses what is too large in words. */
@@ -84,7 +91,11 @@ export async function respond(work: () => Promise<unknown>, about: { method: str
 }
 
 function refusalOf(error: unknown, request: string): Response {
-  if (error instanceof ServiceError) return Response.json({ faults: error.faults, ...error.detail }, { status: error.status });
+  if (error instanceof ServiceError) {
+    const { retryAfterSeconds } = error.detail;
+    const headers = typeof retryAfterSeconds === 'number' ? { 'retry-after': String(retryAfterSeconds) } : undefined;
+    return Response.json({ faults: error.faults, ...error.detail }, { status: error.status, ...(headers ? { headers } : {}) });
+  }
   if (isUnreachable(error)) {
     log.warn({ request, error: messageOf(error) }, 'the database does not answer');
     return Response.json({ faults: [{ field: '', reason: OUT_OF_REACH }] }, { status: 503 });

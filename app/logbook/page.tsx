@@ -6,9 +6,10 @@ import TableRow from '@mui/material/TableRow';
 import TableCell from '@mui/material/TableCell';
 import TableBody from '@mui/material/TableBody';
 import Link from 'next/link';
-import { listRecords } from '@/services/records';
+import { logbook } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Shell } from '../../features/shell/Shell';
+import { Notice } from '@/ui/shell/Notice';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { formatInstant } from '@/core/language/format-instant';
 
@@ -16,12 +17,20 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Logbook' };
 
 export default async function Logbook() {
-  const records = await listRecords();
+  const { records, altered } = await logbook();
   return (
     <Shell here="/logbook">
       <main className="middle stack" id="main" style={{ maxWidth: 1080, margin: '0 auto' }}>
         <h1>Logbook</h1>
-        <p className="muted">Signed records, newest first. Earlier history is kept at each position.</p>
+        <p className="muted">
+          Signed records, newest first. Earlier history is kept at each position. <Link href="/logbook/seal">Seal for the wall</Link>
+        </p>
+        {altered.length > 0 && (
+          <Notice kind="fails" role="alert">
+            <b>Something here is not as it was signed.</b> {altered.slice(0, 10).join(' ')}
+            {altered.length > 10 ? ` And ${altered.length - 10} more; npm run verify lists them.` : ''}
+          </Notice>
+        )}
         {records.length === 0 ? (
           <EmptyPlace title="Nothing signed yet" action={<LinkButton href="/">Go to the panels</LinkButton>}>
             A job that is signed off leaves its record here, with PDF, JSON and label. Start one at a position that needs a part.
@@ -40,7 +49,7 @@ export default async function Logbook() {
                 </TableRow>
               </TableHead>
               <TableBody>
-                {records.map(({ id, body, timeZone }) => (
+                {records.map(({ id, body, timeZone, altered: ofThis }) => (
                   <TableRow key={id}>
                     <TableCell className="figure">{formatInstant(body.signedAt, timeZone, 'minute')}</TableCell>
                     <TableCell>
@@ -58,6 +67,7 @@ export default async function Logbook() {
                       <span style={{ display: 'inline-flex', gap: 6 }}>
                         <VerdictMark verdict={body.fitted.verdict} size={16} /> {verdictWords[body.fitted.verdict]}
                         {body.fitted.lines.some((line) => line.overriddenBy) ? ', overridden' : ''}
+                        {ofThis.length > 0 ? '. NOT AS SIGNED' : ''}
                       </span>
                     </TableCell>
                     <TableCell>{body.signedBy}</TableCell>

@@ -23,6 +23,8 @@ export type RecordLine = Line & {
   /** What will settle a line that was signed as not known. */
   settles?: string;
   overriddenBy?: string;
+  /** The second person of an override, where the site wants one. */
+  approvedBy?: string;
   reason?: string;
 };
 export type RecordProof = {
@@ -44,6 +46,8 @@ export type RecordBody = {
   practice: Practice;
   signedAt: string;
   signedBy: string;
+  /** Who did the job, where a mentor signed it for them. */
+  doneBy?: string;
   remark: string;
   removed: {
     name: string;
@@ -70,6 +74,8 @@ export type RecordBody = {
   proofs: RecordProof[];
   madeSafe: { step: string; by: string }[];
   stock: { place: string; before: number; after: number } | null;
+  /** Of parts that go in beside it, each with its place; absent where none do, and in older records. */
+  stockBeside?: { partId: string; taken: RecordBody['stock'] }[];
   /** Causes that a hunt settled; absent in older records. */
   causes?: { title: string; verdict: CauseVerdict; found: string }[];
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;

@@ -11,7 +11,7 @@ const words = (what: string, least: number) =>
     .max(500, `${what} is longer than 500 characters.`)
     .required(`${what} is missing.`);
 /** What was found, as its finder types it. */
-export const foundSchema = yup.object({ by: words('by', 2), found: words('found', MIN_REASON_LETTERS) });
+export const foundSchema = yup.object({ found: words('found', MIN_REASON_LETTERS) });
 
 /** What settles an open point: which line of which record, and what was found. */
 export const settleSchema = foundSchema.shape({

@@ -20,7 +20,7 @@ export type Obstacle = {
   changeId?: string;
   /** A safety line that is not known asks for what will settle it, too. */
   settles?: boolean;
-  kind: 'safety' | 'override' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice';
+  kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice';
   text: string;
 };
 
@@ -101,13 +101,29 @@ export function proofLimits({ kind, unit, low, high }: Proof): string {
   return low === null || low === 0 ? `at most ${formatQuantity(high, unit)}` : formatRange(low, high, unit);
 }
 
-/** Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together. */
+/** Overrides that a second person has still to approve, where the site wants one. */
+export const approvalObstacles = (part: JudgedPart, state: SwapState): Obstacle[] =>
+  part.lines
+    .filter((line) => line.verdict === 'fails' && withReason(state.overrides[line.need.id], line))
+    .filter(({ need }) => !state.overrides[need.id]?.approvedBy)
+    .map(({ need, because }) => ({
+      id: `approve-${need.id}`,
+      needId: need.id,
+      kind: 'approve',
+      text: `${because} ${certain(state.overrides[need.id]).by} overrides it; a second person has to approve.`,
+    }));
+
+/**
+ * Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together, `secondPerson` whether the
+ * site wants overrides approved.
+ */
 export function signObstacles(
   state: SwapState,
   chosen: { judged: JudgedPart; changes: readonly Change[] } | null,
   proofs: readonly Proof[],
   practice: Practice,
   conflicts: readonly string[] = [],
+  secondPerson = false,
 ): Obstacle[] {
   if (!chosen || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
@@ -130,5 +146,6 @@ export function signObstacles(
           text: 'What this position feeds is not a kind of load that is known here. Choose it again.',
         },
       ];
-  return [...safe, ...kind, ...partObstacles(chosen.judged, state, chosen.changes), ...refused, ...proving];
+  const approvals = secondPerson ? approvalObstacles(chosen.judged, state) : [];
+  return [...safe, ...kind, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
 }

@@ -28,6 +28,7 @@ export type Named = {
   reason: string;
   seen: string;
   /** What will settle a line that is signed as not known. */ settles?: string;
+  /** The second person of an override, where the site wants one. */ approvedBy?: string;
 };
 
 export type SwapState = {

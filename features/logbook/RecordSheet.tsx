@@ -7,14 +7,15 @@ import { certain } from '@/core/certain';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine, type RecordProof } from '@/core/record/record';
+import type { ChainEntry } from '@/core/record/chain';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { InPractice, useSay } from '../../ui/language/practice';
 import { formatInstant } from '@/core/language/format-instant';
 import relaysStyle from '@/ui/styles/relays.module.css';
 
 /** Who signed for a line that does not simply fit, and why. */
-function remarkOf({ overriddenBy, reason, acknowledgedBy, verdict, note, settles }: RecordLine): string {
-  if (overriddenBy) return `OVERRIDDEN by ${overriddenBy}: ${reason}`;
+function remarkOf({ overriddenBy, approvedBy, reason, acknowledgedBy, verdict, note, settles }: RecordLine): string {
+  if (overriddenBy) return `OVERRIDDEN by ${overriddenBy}: ${reason}${approvedBy ? `. Approved by ${approvedBy}` : ''}`;
   if (!acknowledgedBy) return '';
   const unknown = verdict === 'not-known' ? 'Signed as not known. ' : '';
   return `${unknown}${acknowledgedBy}${note ? `: ${note}` : ' acknowledged'}${settles ? `. To be settled by: ${settles}` : ''}`;
@@ -62,7 +63,7 @@ const proofColumns: readonly ListColumn<RecordProof>[] = [
 
 /** What was signed where and by whom, and its downloads. */
 function Head({ id, body, timeZone }: { id: string; body: RecordBody; timeZone: string }) {
-  const { position, fitted, signedBy, signedAt } = body;
+  const { position, fitted, signedBy, doneBy, signedAt } = body;
   const at = `/api/v1/records/${id}`;
   return (
     <div className="row-flex" style={{ justifyContent: 'space-between' }}>
@@ -71,7 +72,8 @@ function Head({ id, body, timeZone }: { id: string; body: RecordBody; timeZone: 
           {position.tag} {position.function}: {fitted.name}
         </h1>
         <p className="muted">
-          {position.site}, {position.panel}. Signed by {signedBy}, {formatInstant(signedAt, timeZone, 'minute')}.
+          {position.site}, {position.panel}. Signed by {signedBy}
+          {doneBy ? `, for ${doneBy}` : ''}, {formatInstant(signedAt, timeZone, 'minute')}.
         </p>
       </div>
       <div className="row-flex no-print">
@@ -85,11 +87,11 @@ function Head({ id, body, timeZone }: { id: string; body: RecordBody; timeZone: 
   );
 }
 
-function Stock({ stock }: { stock: RecordBody['stock'] }) {
-  if (!stock) return <p className="muted">Not taken from stock.</p>;
+function Stock({ stock, of }: { stock: RecordBody['stock']; of?: string }) {
+  if (!stock) return <p className="muted">{of ? `${of}: not` : 'Not'} taken from stock.</p>;
   return (
     <p className="muted">
-      Taken from {stock.place}: {stock.before} before, {stock.after} left.
+      {of ? `${of}: taken` : 'Taken'} from {stock.place}: {stock.before} before, {stock.after} left.
       {stock.after === 0 ? ' Restock.' : ''}
     </p>
   );
@@ -110,19 +112,45 @@ const Pictures = ({ pictures }: { pictures: readonly Picture[] }) => (
   </div>
 );
 
-type Props = { id: string; timeZone: string; body: RecordBody; hash: string; untouched: boolean; pictures?: readonly Picture[] };
+type Sealed = { entry: ChainEntry | null; publicKey: string; altered: readonly string[] };
+type Props = Sealed & { id: string; timeZone: string; body: RecordBody; hash: string; pictures?: readonly Picture[] };
+
+/** What was changed since the signature, in words, before anything that the record says. */
+const Altered = ({ altered }: Pick<Sealed, 'altered'>) =>
+  altered.length === 0 ? null : (
+    <Notice kind="fails" role="alert">
+      <b>This record is not as it was signed. Do not rely on it.</b> {altered.join(' ')}
+    </Notice>
+  );
+
+/** What checks the record without us. */
+const Seal = ({ hash, entry, publicKey }: { hash: string } & Omit<Sealed, 'altered'>) => (
+  <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>
+    SHA-256 of the canonical JSON: <span className="figure">{hash}</span>
+    {entry && (
+      <>
+        <br />
+        Entry {entry.seq} of the chain of this site, <span className="figure">{entry.hash}</span>; signed by the key{' '}
+        <span className="figure">{publicKey}</span>. The JSON holds all that checks it.
+      </>
+    )}
+  </p>
+);
 
 /** A signed record as a sheet, with its downloads. */
-export function RecordSheet({ id, timeZone, body, hash, untouched, pictures = [] }: Props) {
+export function RecordSheet({ id, timeZone, body, hash, entry, publicKey, altered, pictures = [] }: Props) {
   const { fitted, removed, changes = [], settings = [] } = body;
   const found = foundText(body);
   return (
     <InPractice practice={body.practice}>
       <main className="middle stack" id="main" style={{ maxWidth: 1000, margin: '0 auto' }}>
         <Head id={id} body={body} timeZone={timeZone} />
-        {!untouched && <Notice kind="fails">This record no longer matches the hash it was signed with. Do not rely on it.</Notice>}
+        <Altered altered={altered} />
         {body.remark && <Notice kind="note">{body.remark}</Notice>}
         <Stock stock={body.stock} />
+        {body.stockBeside?.map(({ partId, taken }, i) => (
+          <Stock key={`${partId} ${i}`} stock={taken} of={partId} />
+        ))}
         {pictures.length > 0 && <Pictures pictures={pictures} />}
         {found.length > 0 && <Notice kind="note">{found.join('; ')}.</Notice>}
         <Lines title={`Installed: ${fitted.name}, ${fittedBrief(body)}: ${verdictWords[fitted.verdict]}`} lines={fitted.lines} />
@@ -137,9 +165,7 @@ export function RecordSheet({ id, timeZone, body, hash, untouched, pictures = []
         )}
         {settings.length > 0 && <ListTable caption="Settings" columns={settingColumns} rows={settings} keyOf={({ name }) => name} />}
         <ListTable caption="Tests" columns={proofColumns} rows={body.proofs} keyOf={(proof) => proof.id} />
-        <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>
-          SHA-256 of the canonical JSON: <span className="figure">{hash}</span>
-        </p>
+        <Seal hash={hash} entry={entry} publicKey={publicKey} />
       </main>
     </InPractice>
   );

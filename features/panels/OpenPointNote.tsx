@@ -9,20 +9,17 @@ import { Notice } from '@/ui/shell/Notice';
 
 export type Point = { recordId: string; lineId: string; term: string; by: string; reason: string; settles: string };
 /** Keeps what settled a point; resolves to why it was refused, or to nothing. */
-export type Settle = (
-  positionId: string,
-  point: { recordId: string; lineId: string; by: string; found: string },
-) => Promise<string | undefined>;
+export type Settle = (positionId: string, point: { recordId: string; lineId: string; found: string }) => Promise<string | undefined>;
 
 /** A line that was signed as not known, with what settles it; it stands at the position until somebody says what was found. */
 export function OpenPointNote({ point, positionId, onSettle }: { point: Point; positionId: string; onSettle: Settle }) {
   const { register, handleSubmit, setError, formState } = useForm({
     resolver: yupResolver(foundSchema),
     mode: 'onChange',
-    defaultValues: { by: '', found: '' },
+    defaultValues: { found: '' },
   });
-  const keep = handleSubmit(async ({ by, found }) => {
-    const fault = await onSettle(positionId, { recordId: point.recordId, lineId: point.lineId, by, found });
+  const keep = handleSubmit(async ({ found }) => {
+    const fault = await onSettle(positionId, { recordId: point.recordId, lineId: point.lineId, found });
     if (fault) setError('root', { message: fault });
   });
   return (
@@ -34,7 +31,6 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
         </p>
         <TextBox wide aria-label={`What was found, ${point.term}`} placeholder="what was found" maxLength={500} {...register('found')} />
         <div className="row-flex">
-          <TextBox aria-label={`Found by, ${point.term}`} placeholder="your name" autoComplete="name" maxLength={80} {...register('by')} />
           <Button type="submit" disabled={!formState.isValid || formState.isSubmitting}>
             Settled
           </Button>

@@ -3,7 +3,6 @@
 import { Notice } from '@/ui/shell/Notice';
 import { TextBox } from '@/ui/forms/TextBox';
 import Button from '@mui/material/Button';
-import { NameField } from './NameField';
 import { useState } from 'react';
 import type { Change as PartChange } from '@/core/matching/changes';
 import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
@@ -15,6 +14,7 @@ import { VerdictMark } from '../../ui/marks/VerdictMark';
 const asks: Record<Obstacle['kind'], string> = {
   safety: 'Cannot be installed',
   override: 'Override by name, with a reason',
+  approve: '',
   acknowledge: 'Acknowledge by name',
   change: 'Give the reason by name',
   proof: '',
@@ -58,7 +58,7 @@ function ObstacleRow({
   const verdict: Verdict = line?.verdict ?? 'check';
   const needsReason = obstacle.kind === 'override' || obstacle.kind === 'change' || verdict === 'not-known';
   const long = (text: string) => text.trim().length >= MIN_REASON_LETTERS;
-  const ready = name.trim().length >= 2 && (!needsReason || long(reason)) && (!obstacle.settles || long(settles));
+  const ready = (!needsReason || long(reason)) && (!obstacle.settles || long(settles));
   const kept = keptAs(obstacle, line, change);
   const short = obstacle.text.slice(0, 80);
   return (
@@ -97,7 +97,7 @@ function ObstacleRow({
                 {
                   path: kept.path,
                   value: {
-                    by: name.trim(),
+                    by: name,
                     reason: reason.trim(),
                     seen: kept.seen,
                     ...(obstacle.settles ? { settles: settles.trim() } : {}),
@@ -136,7 +136,6 @@ export function ChoicePanel({
   changes,
   state,
   name,
-  onName,
   onChange,
 }: {
   title: string;
@@ -144,7 +143,6 @@ export function ChoicePanel({
   changes: readonly PartChange[];
   state: SwapState;
   name: string;
-  onName: (name: string) => void;
   onChange: (changes: Change[]) => void;
 }) {
   const obstacles = partObstacles(part, state, changes);
@@ -171,7 +169,7 @@ export function ChoicePanel({
           A safety line fails or is not known: nobody can choose this part. Look at another candidate, or read the missing field.
         </p>
       )}
-      {safety.length === 0 && <NameField label="Your name" name={name} onName={onName} />}
+      {safety.length === 0 && <p className="muted">What you say here stands under your name, {name}.</p>}
       {(safety.length > 0 ? safety : lines).map(row)}
       {safety.length === 0 && changed.length > 0 && <h3 style={{ fontSize: 14 }}>Compared with the removed part</h3>}
       {safety.length === 0 && changed.map(row)}

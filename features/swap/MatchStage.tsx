@@ -110,15 +110,7 @@ export function MatchStage() {
         </p>
       )}
       {board && chosenKey && job.part && (
-        <ChoicePanel
-          title={job.title}
-          part={job.part}
-          changes={job.changes}
-          state={state}
-          name={job.name}
-          onName={job.setName}
-          onChange={change}
-        />
+        <ChoicePanel title={job.title} part={job.part} changes={job.changes} state={state} name={job.name} onChange={change} />
       )}
       {board && (
         <WhyFell

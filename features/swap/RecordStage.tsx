@@ -16,6 +16,7 @@ import { sayIn } from '@/core/language/by-practice';
 const stageOf: Record<Obstacle['kind'], Stage> = {
   safety: 'match',
   override: 'match',
+  approve: 'record',
   acknowledge: 'match',
   change: 'match',
   choice: 'match',
@@ -29,7 +30,7 @@ function saidOf({ verdict, need }: JudgedNeed, { overrides, acknowledged }: Swap
   const said = verdict !== 'fits' ? (over ?? acknowledged[need.id]) : undefined;
   if (!said) return '';
   const reason = said.reason ? `: ${said.reason}` : '';
-  return `${over ? 'OVERRIDDEN by ' : ''}${said.by}${reason}${said.settles ? `. To be settled by: ${said.settles}` : ''}`;
+  return `${over ? 'OVERRIDDEN by ' : ''}${said.by}${reason}${said.approvedBy ? `. Approved by ${said.approvedBy}` : ''}${said.settles ? `. To be settled by: ${said.settles}` : ''}`;
 }
 
 /** Every line of the part to install, as it will be signed. */

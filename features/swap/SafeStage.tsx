@@ -1,7 +1,6 @@
 'use client';
 
 import { Pill } from '@/ui/forms/Pill';
-import { NameField } from './NameField';
 import Checkbox from '@mui/material/Checkbox';
 import { hazards, type SafeStep } from '@/core/swap/make-safe';
 import type { Change, SwapState } from '@/core/swap/swap';
@@ -12,13 +11,11 @@ export function SafeStage({
   state,
   steps,
   name,
-  onName,
   onChange,
 }: {
   state: SwapState;
   steps: SafeStep[];
   name: string;
-  onName: (name: string) => void;
   onChange: (changes: Change[]) => void;
 }) {
   return (
@@ -45,15 +42,14 @@ export function SafeStage({
           ))}
         </div>
       </fieldset>
-      <NameField label="Confirmed by" name={name} onName={onName} />
+      <p className="muted">Each step is confirmed under your name, {name}.</p>
       <div>
         {steps.map((step) => (
           <div key={step.id} className={swapStyle.step}>
             <Checkbox
               checked={Boolean(state.safe[step.id])}
-              disabled={name.trim().length < 2 && !state.safe[step.id]}
               slotProps={{ input: { 'aria-label': step.title, 'aria-describedby': `how-${step.id}` } }}
-              onChange={(event) => onChange([{ path: `safe.${step.id}`, value: event.target.checked ? name.trim() : null }])}
+              onChange={(event) => onChange([{ path: `safe.${step.id}`, value: event.target.checked ? name : null }])}
             />
             <div>
               <b>{step.title}</b>
@@ -65,7 +61,6 @@ export function SafeStage({
           </div>
         ))}
       </div>
-      {name.trim().length < 2 && <p className="muted">Enter your name first: each confirmation is made by name.</p>}
     </div>
   );
 }

@@ -14,8 +14,8 @@ import type { Stage } from './StageRail';
 import { useJob } from './use-job';
 
 function SafePlace() {
-  const { state, derived, name, setName, change } = useJob();
-  return <SafeStage state={state} steps={derived.steps} name={name} onName={setName} onChange={change} />;
+  const { state, derived, name, change } = useJob();
+  return <SafeStage state={state} steps={derived.steps} name={name} onChange={change} />;
 }
 
 function ReadPlace() {

@@ -9,11 +9,11 @@ import type { JudgedNeed } from '@/core/matching/judge';
 import { signObstacles } from '@/core/swap/sign-off';
 import { choiceKey } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
+import { usePerson } from '@/ui/shell/person';
 import type { EditField } from '@/ui/plates/edit-field';
 import { derive } from './derived';
 import { stages, type Stage } from './StageRail';
 import { useBoard, useChoiceDetail, type Filters } from './use-board';
-import { useName } from './use-name';
 import { useSwap } from './use-swap';
 
 const allFilters: Filters = { inCrib: false, sameFootprint: false, coilSwap: true, hideChecks: false };
@@ -27,18 +27,19 @@ function useStage(swapId: string) {
 }
 
 /** Signing: what was typed for it, and the way to the record. */
-function useSigning(view: SwapView, name: string, flush: () => Promise<void>, version: () => number) {
+function useSigning(view: SwapView, flush: () => Promise<void>, version: () => number) {
   const router = useRouter();
   const [remark, setRemark] = useState('');
   const [signing, setSigning] = useState(false);
   const [fault, setFault] = useState<string>();
-  const sign = async () => {
+  const sign = async (signer: string, pin: string) => {
     setSigning(true);
     setFault(undefined);
     await flush();
     const answer = await api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
       version: version(),
-      by: name.trim(),
+      signer,
+      pin,
       remark,
     });
     if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
@@ -55,7 +56,8 @@ function useOwnJob(view: SwapView, meter: string) {
   const swap = useSwap(view);
   const { state } = swap;
   const derived = useMemo(() => derive(state, practice, schools), [state, practice, schools]);
-  const [name, setName] = useName();
+  const person = usePerson();
+  const name = person?.name ?? '';
   const [filters, setFilters] = useState(allFilters);
   const [focus, setFocus] = useState<EditField>();
   const [pickedNeed, setPickedNeed] = useState<string>();
@@ -74,10 +76,17 @@ function useOwnJob(view: SwapView, meter: string) {
   const detail = useChoiceDetail(view.id, choice, `${stamp}${stage}`, swap.save === 'saved', swap.flush);
   const part = shownColumn?.part ?? detail?.judged ?? null;
   const changes = shownColumn?.changes ?? detail?.changes ?? [];
-  const obstacles = signObstacles(state, part && { judged: part, changes }, detail?.proofs ?? [], practice, detail?.settings.conflicts);
-  const signing = useSigning(view, name, swap.flush, swap.version);
+  const obstacles = signObstacles(
+    state,
+    part && { judged: part, changes },
+    detail?.proofs ?? [],
+    practice,
+    detail?.settings.conflicts,
+    view.site.secondPerson,
+  );
+  const signing = useSigning(view, swap.flush, swap.version);
   return {
-    ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, setName },
+    ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, person },
     ...{ filters, setFilters, board, boardFault, busy, focus, setFocus, pickedNeed, setPickedNeed, cell, setCell },
     ...{ choice, chosenKey, title: choice?.name ?? '', detail, part, changes, obstacles, signing },
     shows: (one: FamilyView) => familyShows(derived.family, one),

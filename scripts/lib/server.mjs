@@ -5,14 +5,16 @@ import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { root } from './machine.mjs';
 
-/** Starts the built application (or the development server) on loopback. */
-export function startServer({ port, databaseUrl, dev = false, quiet = true }) {
+/** Starts the built application (or the development server) on loopback; `demo` false: with a crew of its own, and nobody comes in unnamed. */
+export function startServer({ port, databaseUrl, dev = false, quiet = true, demo = true }) {
   const args = [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)];
   return spawn(process.execPath, [path.join(root, 'node_modules/next/dist/bin/next'), ...args], {
     cwd: root,
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,
+      // The demo signs its invented crew in with one touch, and judges for whoever asks; both on loopback alone.
+      ...(demo ? { LOYAL_COIL_DEMO: '1', LOYAL_COIL_OPEN_JUDGING: process.env.LOYAL_COIL_OPEN_JUDGING ?? '1' } : { LOYAL_COIL_DEMO: '0' }),
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: dev ? 'development' : 'production',
     },

@@ -8,13 +8,16 @@ import { sampleCase } from '../../features/interface/sample-case';
 import { openApi } from './document';
 import { matchRoute, methods } from './route';
 import { routes } from './routes';
+import { testerToken } from '@/tests/crew';
 import { GET, PATCH, POST } from '@/app/api/v1/[...path]/route';
 
 let db: TestDatabase;
+const own: Record<string, string> = {};
 beforeAll(async () => {
   db = await testDatabase();
   Object.assign(globalThis, { loyalCoilKnex: db.knex });
   await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  Object.assign(own, await testerToken(db.knex));
 });
 afterAll(() => db.drop());
 
@@ -33,7 +36,7 @@ const asked = async (method: string, path: string, body?: unknown) => {
   const response = await handler(
     new Request(`${BASE}${path}`, {
       method,
-      headers: { host: '127.0.0.1', 'content-type': 'application/json' },
+      headers: { host: '127.0.0.1', 'content-type': 'application/json', ...own },
       ...(body === undefined ? {} : { body: JSON.stringify(body) }),
     }),
   );

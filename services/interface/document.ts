@@ -69,7 +69,12 @@ function operation(one: Route, summary: string, path: string, schema: yup.ISchem
     ...(one.body ? { requestBody: bodyJson(one.body, schema) } : {}),
     responses: {
       200: { description: one.answers, content },
-      ...Object.fromEntries((one.body ? [400, 404, 409, 413, 422, 500, 503] : [404, 500, 503]).map((status) => [status, faults])),
+      ...Object.fromEntries(
+        (one.body ? [400, 401, 403, 404, 409, 413, 415, 421, 422, 429, 500, 503] : [401, 403, 404, 421, 429, 500, 503]).map((status) => [
+          status,
+          faults,
+        ]),
+      ),
     },
   };
 }

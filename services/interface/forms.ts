@@ -3,7 +3,11 @@ import type { PictureUpload } from '../pictures';
 import { ServiceError } from '../service-error';
 
 type Bytes = Uint8Array<ArrayBuffer>;
-const formOf = (bytes: Bytes, type: string) => new Response(bytes, { headers: { 'content-type': type } }).formData();
+/** Throws 400 where the body is no form. */
+const formOf = (bytes: Bytes, type: string): Promise<FormData> =>
+  new Response(bytes, { headers: { 'content-type': type } }).formData().catch(() => {
+    throw new ServiceError(400, [{ field: 'body', reason: 'The body is no form: its parts and their boundary do not go together.' }]);
+  });
 const fileOf = async (value: FormDataEntryValue | null): Promise<Bytes | undefined> =>
   value instanceof Blob ? new Uint8Array(await value.arrayBuffer()) : undefined;
 const wordOf = (value: FormDataEntryValue | null): string | undefined => (typeof value === 'string' ? value : undefined);

@@ -3,6 +3,8 @@
  * OpenAPI document both come out of it; its answer is typed by what the handler returns.
  */
 import type * as yup from 'yup';
+import type { Access } from '../../core/crew/rights';
+import type { Caller } from '../crew/caller';
 
 export const methods = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
 export type Method = (typeof methods)[number];
@@ -13,6 +15,10 @@ export type Ask = {
   params: Readonly<Record<string, string>>;
   query: URLSearchParams;
   headers: Headers;
+  /** Who asks; of a route that asks for a right there is always somebody. */
+  caller: Caller;
+  /** Sends cookies with the answer, as lines of `set-cookie`. */
+  setCookies: (lines: readonly string[]) => void;
   /** The body as JSON; the service checks it by the route's schema. Throws a ServiceError where it is too large or no JSON. */
   json: () => Promise<unknown>;
   /** The body as bytes. Throws a ServiceError where it is too large. */
@@ -36,6 +42,8 @@ export type Body = {
 export type Route<M extends Method = Method, P extends string = string, A = unknown> = {
   method: M;
   path: P;
+  /** What it asks of who calls. */
+  right: Access;
   summary: string;
   /** What the answer is, in a few words. */
   answers: string;

@@ -18,11 +18,17 @@ import { readPlatePicture, readPlateRequest, readPlateSchema } from '../plate-re
 import { positionCodesSchema, positionTables, savePositionCodes } from '../position-codes';
 import { labelPdf, recordPdf } from '../record-pdf';
 import { loadRecord } from '../records';
-import { choiceDetail, signSchema, signSwap } from '../sign';
+import { choiceDetail } from '../sign';
+import { approveSchema, approveOverride, signAtDevice, signRequestSchema } from '../sign-at-device';
 import { saveSupply, supplyOfPanel, supplySchema } from '../supply-paths';
 import { loadSwap, openSchema, openSwap, saveSchema, saveSwap } from '../swaps';
 import { timerParts } from '../timers';
 import { computeWorksheet, describeWorksheets } from '../worksheets';
+import { audit } from '../audit';
+import type { Caller } from '../crew/caller';
+import { database } from '../../data/connection';
+import { crewRoutes } from './crew-routes';
+import { verifyNow } from '../chain/state';
 import { readPictureForm, readPlateForm } from './forms';
 import { fileResponse, route } from './route';
 
@@ -44,10 +50,18 @@ const describePlates = () =>
 const nameOf = (kind: string, { body }: { body: { position: { tag: string }; signedAt: string } }, ending: string) =>
   `${kind}-${body.position.tag}-${body.signedAt.slice(0, 10)}.${ending}`;
 
+/** What all jobs rest on was changed: that is logged. */
+async function kept<T>({ actor }: Caller, about: Record<string, unknown>, answer: T): Promise<T> {
+  await audit(database(), actor, 'methods-changed', about);
+  return answer;
+}
+
 export const routes = [
+  ...crewRoutes,
   route({
     method: 'POST',
     path: `${V1}/judge`,
+    right: 'judge',
     summary: 'Judge a plain case',
     answers: 'Need lines, the removed part and every candidate with verdicts, figures, reasons and sources.',
     query: [
@@ -67,6 +81,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/families`,
+    right: 'judge',
     summary: 'Families and their fields',
     answers: 'Families.',
     handle: () => ({ families: describeFamilies() }),
@@ -74,6 +89,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/families/{id}/parts-template`,
+    right: 'judge',
     summary: 'An empty file of parts of a family: every mark is a column',
     answers: 'CSV: names of the marks, then lines with their labels, units and what is accepted.',
     file: 'text/csv',
@@ -83,6 +99,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/worksheets`,
+    right: 'judge',
     summary: 'Worksheets and their inputs',
     answers: 'Worksheets.',
     handle: () => ({ worksheets: describeWorksheets() }),
@@ -90,6 +107,7 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/worksheets/{id}`,
+    right: 'judge',
     summary: 'Compute a worksheet',
     answers: 'Outputs, steps, cautions and sources.',
     body: { largest: SMALL },
@@ -99,6 +117,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/plates`,
+    right: 'judge',
     summary: 'Plates that can be read, their marks and meanings',
     answers: 'Plates.',
     handle: describePlates,
@@ -106,6 +125,7 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/plates/read`,
+    right: 'judge',
     summary: 'Read a plate from text or picture',
     answers: 'Readings with their state, findings, conflicts and what was not understood.',
     query: [{ name: 'kind', meaning: 'Kind of plate, for a picture sent as the body.' }],
@@ -127,6 +147,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/desk`,
+    right: 'see',
     summary: 'Sites, panels and positions as the first desk shows them',
     answers: 'Sites.',
     handle: async () => ({ sites: await panelsDesk() }),
@@ -134,6 +155,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/find`,
+    right: 'see',
     summary: 'Find positions, parts and worksheets by words',
     answers: 'At most eight positions and eight parts, and the worksheets, whose words all occur.',
     query: [{ name: 'q', meaning: 'The words.' }],
@@ -142,6 +164,7 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/swaps`,
+    right: 'work',
     summary: 'Open a swap at a position, or get the one that is open',
     answers: 'The id of the swap.',
     body: { schema: openSchema, largest: SMALL },
@@ -150,6 +173,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/swaps/{id}`,
+    right: 'see',
     summary: 'Read a swap',
     answers: 'The swap.',
     handle: ({ params: { id = '' } }) => loadSwap(id),
@@ -157,14 +181,16 @@ export const routes = [
   route({
     method: 'PATCH',
     path: `${V1}/swaps/{id}`,
+    right: 'work',
     summary: 'Save changes',
     answers: 'The new version.',
     body: { schema: saveSchema, largest: BODY },
-    handle: async ({ params: { id = '' }, json }) => saveSwap(id, await json()),
+    handle: async ({ params: { id = '' }, json, caller }) => saveSwap(id, await json(), caller),
   }),
   route({
     method: 'GET',
     path: `${V1}/swaps/{id}/pictures`,
+    right: 'see',
     summary: 'Pictures kept with a swap',
     answers: 'Pictures without their bytes.',
     handle: ({ params: { id = '' } }) => listPictures(id),
@@ -172,6 +198,7 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/swaps/{id}/pictures`,
+    right: 'work',
     summary: 'Keep a picture with a swap',
     answers: 'The picture as kept.',
     body: {
@@ -192,6 +219,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/pictures/{id}`,
+    right: 'see',
     summary: 'A kept picture',
     answers: 'JPEG, or the original with ?original.',
     file: 'image/jpeg',
@@ -206,6 +234,7 @@ export const routes = [
   route({
     method: 'DELETE',
     path: `${V1}/pictures/{id}`,
+    right: 'work',
     summary: 'Take a picture away',
     answers: 'Whether it was there.',
     handle: ({ params: { id = '' } }) => removePicture(id),
@@ -213,6 +242,7 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/swaps/{id}/match`,
+    right: 'see',
     summary: 'Fit board of a swap',
     answers: 'Needs, removed part, ranked columns and why the rest fell.',
     body: { schema: matchSchema, largest: SMALL },
@@ -221,6 +251,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/swaps/{id}/choice`,
+    right: 'see',
     summary: 'The part chosen, with its terminals, settings, proofs and cautions',
     answers: 'The choice.',
     handle: ({ params: { id = '' } }) => choiceDetail(id),
@@ -228,32 +259,53 @@ export const routes = [
   route({
     method: 'POST',
     path: `${V1}/swaps/{id}/sign`,
-    summary: 'Sign a swap',
+    right: 'work',
+    summary: 'Sign a swap, by the PIN of who is signed in or of a mentor beside them',
     answers: 'The id of the record.',
-    body: { schema: signSchema, largest: SMALL },
-    handle: async ({ params: { id = '' }, json }) => signSwap(id, await json()),
+    body: { schema: signRequestSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => signAtDevice(id, await json(), caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/approve`,
+    right: 'work',
+    summary: 'Approve a named override, by the PIN of a foreman',
+    answers: 'The new version.',
+    body: { schema: approveSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => approveOverride(id, await json(), caller),
   }),
   route({
     method: 'POST',
     path: `${V1}/positions/{id}/settle`,
+    right: 'work',
     summary: 'Settle what was signed as not known',
     answers: 'It is settled.',
     body: { schema: settleSchema, largest: SMALL },
-    handle: async ({ params: { id = '' }, json }) => settlePoint(id, await json()),
+    handle: async ({ params: { id = '' }, json, caller }) => settlePoint(id, await json(), caller.person),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/chain`,
+    right: 'see',
+    summary: 'Verify the chains of every site now',
+    answers: 'Entries, newest head and what is not as it was signed, by site; and the public key.',
+    handle: verifyNow,
   }),
   route({
     method: 'GET',
     path: `${V1}/records/{id}`,
+    right: 'see',
     summary: 'A signed record',
-    answers: 'The record with its hash.',
+    answers: 'The record with its hash, its signed entry in the chain, and what is not as it was signed.',
     handle: async ({ params: { id = '' } }) => {
-      const { id: recordId, hash, body } = await loadRecord(id);
-      return { id: recordId, hash, record: body };
+      const { id: recordId, hash, body, entry, publicKey, altered } = await loadRecord(id);
+      return { id: recordId, hash, record: body, entry, publicKey, altered };
     },
   }),
   route({
     method: 'GET',
     path: `${V1}/records/{id}/pdf`,
+    right: 'see',
     summary: 'A signed record as PDF',
     answers: 'PDF.',
     file: 'application/pdf',
@@ -265,6 +317,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/records/{id}/label`,
+    right: 'see',
     summary: 'A printable label as PDF',
     answers: 'PDF.',
     file: 'application/pdf',
@@ -276,6 +329,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/panels/{id}/supply`,
+    right: 'see',
     summary: 'What feeds a panel',
     answers: 'Path from the source, and the run to each position.',
     handle: ({ params: { id = '' } }) => supplyOfPanel(id),
@@ -283,14 +337,16 @@ export const routes = [
   route({
     method: 'PUT',
     path: `${V1}/panels/{id}/supply`,
+    right: 'keep-methods',
     summary: 'Save what feeds a panel, and the runs to the positions that are named',
     answers: 'A node for every element.',
     body: { schema: supplySchema, largest: 50_000 },
-    handle: async ({ params: { id = '' }, json }) => saveSupply(id, await json()),
+    handle: async ({ params: { id = '' }, json, caller }) => kept(caller, { panel: id }, await saveSupply(id, await json())),
   }),
   route({
     method: 'GET',
     path: `${V1}/parts/{id}/curve`,
+    right: 'see',
     summary: 'The maker’s curve kept with a part, or null',
     answers: 'Curve as CSV, its source, and the edges read off it.',
     handle: ({ params: { id = '' } }) => partCurve(id),
@@ -298,21 +354,24 @@ export const routes = [
   route({
     method: 'PUT',
     path: `${V1}/parts/{id}/curve`,
+    right: 'keep-methods',
     summary: 'Keep a curve with a breaker or fuse',
     answers: 'The curve as kept.',
     body: { schema: partCurveSchema, largest: BODY },
-    handle: async ({ params: { id = '' }, json }) => savePartCurve(id, await json()),
+    handle: async ({ params: { id = '' }, json, caller }) => kept(caller, { curve: id }, await savePartCurve(id, await json())),
   }),
   route({
     method: 'DELETE',
     path: `${V1}/parts/{id}/curve`,
+    right: 'keep-methods',
     summary: 'Take a curve away',
     answers: 'Whether it was there.',
-    handle: ({ params: { id = '' } }) => removePartCurve(id),
+    handle: async ({ params: { id = '' }, caller }) => kept(caller, { curveTakenAway: id }, await removePartCurve(id)),
   }),
   route({
     method: 'POST',
     path: `${V1}/meter/read`,
+    right: 'work',
     summary: 'Read a panel meter over Modbus TCP once',
     answers: 'The reading by quantity.',
     body: { schema: meterSchema, largest: BODY },
@@ -321,6 +380,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/position-codes`,
+    right: 'see',
     summary: 'Accessory bay codes by maker, the user’s own',
     answers: 'A table a maker, each with its version.',
     handle: async () => ({ tables: await positionTables() }),
@@ -328,14 +388,17 @@ export const routes = [
   route({
     method: 'PUT',
     path: `${V1}/position-codes/{maker}`,
+    right: 'keep-methods',
     summary: 'Save the letters of a maker',
     answers: 'Every table.',
     body: { schema: positionCodesSchema, largest: BODY },
-    handle: async ({ params: { maker = '' }, json }) => ({ tables: await savePositionCodes(maker, await json()) }),
+    handle: async ({ params: { maker = '' }, json, caller }) =>
+      kept(caller, { letters: maker }, { tables: await savePositionCodes(maker, await json()) }),
   }),
   route({
     method: 'GET',
     path: `${V1}/timers`,
+    right: 'see',
     summary: 'Timers of the catalogue, as the relay lab matches them',
     answers: 'Words, ranges and accuracy of each.',
     handle: async () => ({ timers: await timerParts() }),
@@ -343,6 +406,7 @@ export const routes = [
   route({
     method: 'GET',
     path: `${V1}/health`,
+    right: 'open',
     summary: 'Whether the database answers',
     answers: 'It answers.',
     handle: health,

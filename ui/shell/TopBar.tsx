@@ -10,6 +10,7 @@ import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import { useSyncExternalStore } from 'react';
+import { usePerson } from './person';
 
 const desks = [
   ['/', 'Panels'],
@@ -31,6 +32,17 @@ function CoilSign() {
   );
 }
 
+/** Who is signed in, and the way to their account. */
+function WhoIsHere() {
+  const person = usePerson();
+  if (!person) return null;
+  return (
+    <Link className="person" href="/crew" prefetch={false} title={`${person.name}, ${person.role}`}>
+      {person.name}
+    </Link>
+  );
+}
+
 const never = () => () => {};
 
 function NightSwitch() {
@@ -48,7 +60,7 @@ function NightSwitch() {
   );
 }
 
-/** Bar over every desk: name, desks or crumbs, finder, practice, theme. */
+/** Bar over every desk: name, desks or crumbs, finder, practice, theme, who is signed in. */
 export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crumbs?: ReactNode; practice?: Practice; onFind: () => void }) {
   return (
     <header className="topbar">
@@ -86,6 +98,7 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
         <CodeOutlined fontSize="small" />
       </IconButton>
       <NightSwitch />
+      <WhoIsHere />
     </header>
   );
 }

@@ -20,7 +20,9 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
         body={JSON.parse(JSON.stringify(record.body))}
         timeZone={record.timeZone}
         hash={record.hash}
-        untouched={record.untouched}
+        entry={record.entry}
+        publicKey={record.publicKey}
+        altered={record.altered}
         pictures={pictures}
       />
     </Shell>

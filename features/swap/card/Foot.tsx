@@ -4,11 +4,10 @@ import Button from '@mui/material/Button';
 import { familyWords } from '@/core/families/registry';
 import { sayIn } from '@/core/language/by-practice';
 import { partObstacles } from '@/core/swap/sign-off';
-import { TextBox } from '@/ui/forms/TextBox';
-import { Notice } from '@/ui/shell/Notice';
 import { several, unknownOf } from '../progress';
 import type { Stage } from '../StageRail';
 import { useJob } from '../use-job';
+import { Sign } from './Sign';
 
 function Go({ to, words, small }: { to: Stage; words: string; small: string }) {
   const { goTo } = useJob();
@@ -42,33 +41,6 @@ function Take() {
             : 'then the tests'}
       </small>
     </Button>
-  );
-}
-
-/** Who signs, and the signature. */
-function Sign() {
-  const { name, setName, obstacles, signing } = useJob();
-  return (
-    <div className="stack">
-      <label className="stack" style={{ gap: 4 }}>
-        <span>Signed by</span>
-        <TextBox wide value={name} maxLength={80} onChange={(event) => setName(event.target.value)} autoComplete="name" />
-      </label>
-      {signing.fault && (
-        <Notice kind="fails" role="alert">
-          {signing.fault}
-        </Notice>
-      )}
-      <Button
-        variant="contained"
-        fullWidth
-        disabled={obstacles.length > 0 || signing.signing || name.trim().length < 2}
-        onClick={() => void signing.sign()}
-      >
-        {signing.signing ? 'Signing' : 'Sign off'}
-        <small>{obstacles.length > 0 ? `${several(obstacles.length, 'thing')} still open` : 'stock is reduced by one'}</small>
-      </Button>
-    </div>
   );
 }
 

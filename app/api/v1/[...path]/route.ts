@@ -1,9 +1,12 @@
 /** Every request of the open interface goes by the table of its routes. */
+import { certain } from '@/core/certain';
+import { authorise } from '@/services/crew/caller';
 import { refusalOf } from '@/services/doors';
 import { openApi } from '@/services/interface/document';
 import { matchRoute } from '@/services/interface/route';
 import { routes } from '@/services/interface/routes';
 import { ServiceError } from '@/services/service-error';
+import { areSoundWords } from '@/app/api/sound';
 import { readBytes, readJson, respond } from '@/app/api/respond';
 
 export const dynamic = 'force-dynamic';
@@ -20,14 +23,27 @@ function answer(request: Request): Promise<Response> {
       if (method === 'GET' && url.pathname === '/api/v1/openapi.json') return openApi();
       const found = matchRoute(routes, method, url.pathname);
       if ('allowed' in found) throw notThere(url.pathname, method, found.allowed);
+      if (!areSoundWords(Object.values(found.params))) throw notThere(url.pathname, method, []);
+      if (!areSoundWords(url.searchParams.values()))
+        throw new ServiceError(400, [
+          { field: 'query', reason: 'A word of the address is longer than 200 letters, or holds a NUL or half a character.' },
+        ]);
       const largest = found.route.body?.largest ?? SMALLEST;
-      return found.route.handle({
+      const caller = await authorise(request.headers, found.route.right);
+      const cookies = new Headers();
+      const result = await found.route.handle({
+        // A route that asks for nothing never looks who calls.
+        get caller() {
+          return certain(caller);
+        },
+        setCookies: (lines) => lines.forEach((line) => cookies.append('set-cookie', line)),
         params: found.params,
         query: url.searchParams,
         headers: request.headers,
         json: () => readJson(request, largest),
         bytes: () => readBytes(request, largest),
       });
+      return result instanceof Response ? result : Response.json(result, { headers: cookies });
     },
     { method, path: url.pathname },
   );

@@ -1,0 +1,8 @@
+import { TokensPage } from '@/features/crew/TokensPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Tokens' };
+
+export default function Page() {
+  return <TokensPage />;
+}

@@ -1,0 +1,12 @@
+import { headers } from 'next/headers';
+import { entrance } from '@/services/crew/session';
+import { SignIn } from '../../features/crew/SignIn';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Sign in' };
+
+export default async function Page({ searchParams }: { searchParams: Promise<{ next?: string }> }) {
+  const { next } = await searchParams;
+  const { demo, first } = await entrance(await headers());
+  return <SignIn demo={demo} first={first} next={typeof next === 'string' ? next : '/'} />;
+}

@@ -1,0 +1,149 @@
+'use client';
+
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { api } from '@/client/api';
+import { read } from '@/client/Queries';
+import { roles, roleWords, type Role } from '@/core/crew/rights';
+import type { Answers } from '@/services/interface/routes';
+import { ListTable } from '@/ui/forms/ListTable';
+import { SelectBox } from '@/ui/forms/SelectBox';
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
+import { CrewShell } from './CrewShell';
+
+type Member = Answers['GET /api/v1/people']['people'][number];
+type Said = { fault?: string; once?: { name: string; password: string } };
+
+/** What a deed on the crew answers, and the list read again. */
+function useDeeds() {
+  const client = useQueryClient();
+  const [said, setSaid] = useState<Said>({});
+  const deed = async (method: string, path: string, body: unknown, name: string): Promise<boolean> => {
+    const answer = await api<{ password?: string }>(method, path, body);
+    if (!answer.ok) setSaid({ fault: answer.faults.map(({ reason }) => reason).join(' ') });
+    else setSaid(answer.value.password ? { once: { name, password: answer.value.password } } : {});
+    await client.invalidateQueries({ queryKey: ['people'] });
+    return answer.ok;
+  };
+  return { said, deed };
+}
+
+function AddPerson({ deed }: { deed: ReturnType<typeof useDeeds>['deed'] }) {
+  const [name, setName] = useState('');
+  const [username, setUsername] = useState('');
+  const [role, setRole] = useState<Role>('electrician');
+  const add = async () => {
+    if (!(await deed('POST', '/api/v1/people', { name, username, role }, name))) return;
+    setName('');
+    setUsername('');
+  };
+  return (
+    <form
+      className="sheet stack"
+      style={{ padding: 14 }}
+      aria-label="Name a person"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <div className="row-flex" style={{ alignItems: 'flex-end' }}>
+        <label className="stack" style={{ gap: 4 }}>
+          <span>Name, as records show it</span>
+          <TextBox value={name} maxLength={80} onChange={(event) => setName(event.target.value)} style={{ fontFamily: 'var(--sans)' }} />
+        </label>
+        <label className="stack" style={{ gap: 4 }}>
+          <span>Sign-in name</span>
+          <TextBox value={username} maxLength={40} autoComplete="off" onChange={(event) => setUsername(event.target.value)} />
+        </label>
+        <label className="stack" style={{ gap: 4 }}>
+          <span>Role</span>
+          <SelectBox style={{ width: 160 }} value={role} onWord={setRole} options={roles} />
+        </label>
+        <Button type="submit" variant="contained" disabled={!name.trim() || !username}>
+          Name a person
+        </Button>
+      </div>
+      <p className="muted">
+        {role}: {roleWords[role]}.
+      </p>
+    </form>
+  );
+}
+
+function People() {
+  const { said, deed } = useDeeds();
+  const { data, error } = useQuery({
+    queryKey: ['people'],
+    queryFn: ({ signal }) => read<Answers['GET /api/v1/people']>('GET', '/api/v1/people', undefined, signal),
+  });
+  const change = (one: Member, body: object) => void deed('PATCH', `/api/v1/people/${one.id}`, body, one.name);
+  return (
+    <>
+      <AddPerson deed={deed} />
+      {(said.fault ?? error) && (
+        <Notice kind="fails" role="alert">
+          {said.fault ?? error?.message}
+        </Notice>
+      )}
+      {said.once && (
+        <Notice kind="check" role="status">
+          Password of {said.once.name}, shown this once: <b className="figure">{said.once.password}</b>. It works for one sign-in; then they
+          choose their own.
+        </Notice>
+      )}
+      <ListTable
+        caption="Crew"
+        rows={data?.people ?? []}
+        keyOf={({ id }) => id}
+        columns={[
+          {
+            head: 'Name',
+            of: (one) => (
+              <TextBox
+                key={one.name}
+                aria-label={`Name of ${one.username}`}
+                defaultValue={one.name}
+                maxLength={80}
+                style={{ fontFamily: 'var(--sans)' }}
+                onBlur={(event) => event.target.value !== one.name && change(one, { name: event.target.value })}
+              />
+            ),
+          },
+          { head: 'Signs in as', figure: true, of: ({ username }) => username },
+          {
+            head: 'Role',
+            of: (one) => (
+              <SelectBox
+                style={{ width: 160 }}
+                aria-label={`Role of ${one.name}`}
+                value={one.role}
+                options={roles}
+                onWord={(role) => change(one, { role })}
+              />
+            ),
+          },
+          {
+            head: 'Access',
+            of: (one) => (
+              <span className="row-flex">
+                <Button onClick={() => void deed('POST', `/api/v1/people/${one.id}/password`, {}, one.name)}>New password</Button>
+                <Button onClick={() => change(one, { left: !one.left })}>{one.left ? 'Came back' : 'Has left'}</Button>
+              </span>
+            ),
+          },
+        ]}
+      />
+      <p className="muted">Who is renamed or has left stays on their records as they signed them.</p>
+    </>
+  );
+}
+
+/** The crew, as an administrator keeps it. */
+export const PeoplePage = () => (
+  <CrewShell here="/crew/people" title="People">
+    <People />
+  </CrewShell>
+);

@@ -1,0 +1,114 @@
+/**
+ * Who asks, and may they? Every page, every route and every file comes here and nowhere else: a session of a person, or a token of the open
+ * interface, against the right that is asked for.
+ */
+import { createHash } from 'node:crypto';
+import { mayDo, scopesAllow, type Access, type Right, type Scope } from '../../core/crew/rights';
+import type { Person } from '../../core/crew/person';
+import { database } from '../../data/connection';
+import { personById, type PersonRow, type TokenRow } from '../../data/crew';
+import type { Actor } from '../audit';
+import { ServiceError } from '../service-error';
+import { auth } from './auth';
+
+export type Caller = {
+  person: Person;
+  actor: Actor;
+  /** The session's own token, or null where a token of the interface asks. */
+  session: string | null;
+  scopes: readonly Scope[] | null;
+};
+
+export const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
+
+/**
+ * The address that a request came from. The application listens on loopback; a server before it names the address last in x-forwarded-for,
+ * which is believed where LOYAL_COIL_PROXY says that there is one.
+ */
+export const addressOf = (headers: Headers): string =>
+  (process.env.LOYAL_COIL_PROXY ? headers.get('x-forwarded-for')?.split(',').at(-1)?.trim() : undefined) || 'this machine';
+
+export const personOfRow = (row: PersonRow): Person => ({
+  ...{ id: row.id, name: row.name, username: row.username, role: row.role },
+  ...{ mustChangePassword: Boolean(row.mustChangePassword), hasPin: Boolean(row.pinHash) },
+});
+
+const callerFor = (row: PersonRow, headers: Headers, session: string | null, scopes: readonly Scope[] | null): Caller => ({
+  person: personOfRow(row),
+  actor: { id: row.id, name: row.name, address: addressOf(headers) },
+  ...{ session, scopes },
+});
+
+async function byToken(text: string, headers: Headers): Promise<Caller | null> {
+  const token = await database()<TokenRow>('tokens')
+    .where({ hash: sha256(text), ended_at: null })
+    .first();
+  if (!token || token.expires_at.getTime() <= Date.now()) return null;
+  const row = await personById(database(), token.person_id);
+  return row && !row.leftAt ? callerFor(row, headers, null, token.scopes) : null;
+}
+
+/** The library says of whatever it could not read that it failed; nothing else than the database can fail there. */
+export const lost = (): never => {
+  throw Object.assign(new Error('Connection terminated: the database does not answer'), { code: 'ECONNREFUSED' });
+};
+
+/** Who asks, or null where nobody that is known here does. */
+export async function callerOf(headers: Headers): Promise<Caller | null> {
+  const bearer = /^Bearer\s+(\S{20,200})$/i.exec(headers.get('authorization') ?? '')?.[1];
+  if (bearer) return byToken(bearer, headers);
+  if (!/loyal-coil\.session_token=/.test(headers.get('cookie') ?? '')) return null;
+  const found = await auth()
+    .api.getSession({ headers, query: { disableRefresh: true } })
+    .catch(lost);
+  if (!found) return null;
+  const row = await personById(database(), found.user.id);
+  return row && !row.leftAt ? callerFor(row, headers, found.session.token, null) : null;
+}
+
+const openJudging = (): boolean => process.env.LOYAL_COIL_OPEN_JUDGING === '1';
+
+const signInFirst = () =>
+  new ServiceError(401, [
+    { field: 'session', reason: 'Nobody is signed in here, or the session has ended. Sign in; what you typed is kept on this device.' },
+  ]);
+
+const rightWords: Readonly<Record<Right, string>> = {
+  judge: 'judge',
+  see: 'look at this',
+  work: 'work on jobs',
+  sign: 'sign jobs off',
+  approve: 'approve overrides',
+  'keep-methods': 'keep supplies, curves and letters',
+  administer: 'administer',
+};
+
+/**
+ * Who asks, where they may; null where nobody needs to be known. Throws 401 where somebody must sign in, 403 where the right is not theirs.
+ * What is open asks nothing of the database, so that judging goes on without it.
+ */
+export async function authorise(headers: Headers, access: Access): Promise<Caller | null> {
+  if (access === 'open' || (access === 'judge' && openJudging() && !headers.has('authorization'))) return null;
+  const caller = await callerOf(headers);
+  if (!caller) throw signInFirst();
+  const { person, scopes } = caller;
+  const speaker = headers.get('x-person');
+  if (speaker !== null && speaker !== person.id)
+    throw new ServiceError(401, [
+      {
+        field: 'session',
+        reason: `${person.name} signed in on this device meanwhile. Nothing was saved under another name; reload the page.`,
+      },
+    ]);
+  if (access === 'own') {
+    if (scopes) throw new ServiceError(403, [{ field: 'token', reason: 'A token does not reach a person’s own account.' }]);
+    return caller;
+  }
+  if (person.mustChangePassword)
+    throw new ServiceError(403, [{ field: 'password', reason: 'Choose a password of your own first: the one given to you works once.' }]);
+  if (!mayDo(person.role, access) || (scopes && !scopesAllow(scopes, access)))
+    throw new ServiceError(403, [
+      { field: 'role', reason: `${person.name}${scopes ? ' (by token)' : ''}, ${person.role}, may not ${rightWords[access]}.` },
+    ]);
+  return caller;
+}

@@ -1,0 +1,157 @@
+/** Signing in and out. */
+import { randomBytes, createHmac } from 'node:crypto';
+import * as yup from 'yup';
+import { database } from '../../data/connection';
+import { endSessions, insertPerson, peopleByName, personById, personByUsername, type PersonRow } from '../../data/crew';
+import { audit, type Actor } from '../audit';
+import { keyFile } from '../keys';
+import { nameOf } from '../doors';
+import { notFound, ServiceError } from '../service-error';
+import { validate } from '../validate';
+import { countAttempt, forgetAttempts } from './attempts';
+import { auth, hashSecret } from './auth';
+import { addressOf, lost, personOfRow, sha256, type Caller } from './caller';
+import type { Person } from '../../core/crew/person';
+import { nameWords, passwordWords, usernameWords } from './words';
+
+const DEVICE = 'loyal-coil.device';
+const YEAR_SECONDS = 365 * 24 * 3600;
+
+export const signInSchema = yup.object({
+  username: usernameWords,
+  password: yup.string().strict().max(128).required('The password is missing.'),
+});
+export const demoSignInSchema = yup.object({ personId: yup.string().strict().max(80).required('personId is missing.') });
+export const firstSchema = yup.object({
+  code: yup.string().strict().trim().max(80).required('The code is missing: the start prints it in its terminal.'),
+  name: nameWords,
+  username: usernameWords,
+  password: passwordWords,
+});
+
+/** Who is signed in now, and the cookies that say so. */
+export type SignedIn = { person: Person; cookies: string[] };
+
+const deviceOf = (headers: Headers): string | undefined => /loyal-coil\.device=([\w-]{20,64})/.exec(headers.get('cookie') ?? '')?.[1];
+
+const WRONG = [{ field: 'password', reason: 'This name and password do not go together.' }];
+
+const isSecure = (): boolean => process.env.LOYAL_COIL_ADDRESS?.startsWith('https:') ?? false;
+
+/** Signs in by the library, and notes the device as one that the person uses. */
+async function signedIn(headers: Headers, person: PersonRow | undefined, username: string, password: string): Promise<SignedIn> {
+  const actor: Actor = { id: person?.id ?? null, name: person?.name ?? username, address: addressOf(headers) };
+  const answer = await auth().api.signInUsername({ body: { username, password }, headers, asResponse: true });
+  const knex = database();
+  if (answer.status >= 500) lost();
+  if (!answer.ok || !person || person.leftAt) {
+    await audit(knex, actor, 'sign-in-refused', { username });
+    throw new ServiceError(401, WRONG);
+  }
+  const device = deviceOf(headers) ?? randomBytes(24).toString('base64url');
+  await knex('known_devices')
+    .insert({ hash: sha256(device), person_id: person.id, seen_at: new Date() })
+    .onConflict(['hash', 'person_id'])
+    .merge(['seen_at']);
+  await audit(knex, actor, 'sign-in');
+  const own = `${DEVICE}=${device}; Path=/; Max-Age=${YEAR_SECONDS}; HttpOnly; SameSite=Strict${isSecure() ? '; Secure' : ''}`;
+  return { person: personOfRow(person), cookies: [...answer.headers.getSetCookie(), own] };
+}
+
+/** Is this a device on which the person has signed in before? */
+async function isKnown(headers: Headers, person: PersonRow | undefined): Promise<string | undefined> {
+  const device = deviceOf(headers);
+  if (!device || !person) return undefined;
+  const hash = sha256(device);
+  return (await database()('known_devices').where({ hash, person_id: person.id }).first()) ? hash : undefined;
+}
+
+/** Signs a person in by name and password. Throws 401 where they do not go together, 429 after too many attempts from one place. */
+export async function signIn(body: unknown, headers: Headers): Promise<SignedIn> {
+  const { username, password } = await validate(signInSchema, body);
+  const person = await personByUsername(database(), username);
+  const known = await isKnown(headers, person);
+  const address = addressOf(headers);
+  if (!known) await countAttempt('sign-in-address', address);
+  const key = `${username.toLowerCase()}@${known ?? address}`;
+  await countAttempt('sign-in', key);
+  const answer = await signedIn(headers, person, username, password);
+  await forgetAttempts('sign-in', key);
+  return answer;
+}
+
+/** The demo signs its invented crew in with one touch, where it is reached on this machine by its own address. */
+export const isDemo = (headers: Headers): boolean =>
+  process.env.LOYAL_COIL_DEMO === '1' && /^(127\.0\.0\.1|localhost|\[::1\])$/.test(nameOf(headers.get('host') ?? ''));
+
+/** The demo's passwords: of this installation alone, and known to nobody. */
+export const demoPassword = (personId: string): string =>
+  createHmac(
+    'sha256',
+    keyFile('demo.secret', () => randomBytes(32).toString('base64url')),
+  )
+    .update(personId)
+    .digest('base64url');
+export const DEMO_PIN = '135790';
+
+const isDemoPerson = ({ id }: { id: string }): boolean => id.startsWith('demo-');
+
+export async function signInDemo(body: unknown, headers: Headers): Promise<SignedIn> {
+  const { personId } = await validate(demoSignInSchema, body);
+  const person = isDemo(headers) ? await personById(database(), personId) : undefined;
+  if (!person || !isDemoPerson(person)) throw notFound('This person of the demo');
+  return signedIn(headers, person, person.username, demoPassword(person.id));
+}
+
+export type Entrance = {
+  /** The demo's crew, where one touch signs in. */
+  demo: Person[] | null;
+  /** Nobody is named yet: the first administrator comes in by the code that the start printed. */
+  first: boolean;
+};
+
+/** What the sign-in page offers. */
+export async function entrance(headers: Headers): Promise<Entrance> {
+  const people = (await peopleByName(database())).filter(({ leftAt }) => !leftAt);
+  return { demo: isDemo(headers) ? people.filter(isDemoPerson).map(personOfRow) : null, first: people.length === 0 };
+}
+
+/** The code by which the first administrator comes in; it stands in a file that the owner of the installation alone can read. */
+export const firstCode = (): string => keyFile('first-administrator.code', () => randomBytes(9).toString('base64url'));
+
+/** Names the first administrator and signs them in. Throws 403 for a wrong code, 409 where there is somebody already. */
+export async function nameFirst(body: unknown, headers: Headers): Promise<SignedIn> {
+  const { code, name, username, password } = await validate(firstSchema, body);
+  await countAttempt('sign-in-address', addressOf(headers));
+  if (sha256(code) !== sha256(firstCode()))
+    throw new ServiceError(403, [{ field: 'code', reason: 'This is not the code. The start prints it in its terminal.' }]);
+  const passwordHash = await hashSecret(password);
+  await database().transaction(async (trx) => {
+    await trx.raw('lock table people in exclusive mode');
+    if (await trx('people').first())
+      throw new ServiceError(409, [{ field: 'code', reason: 'There is an administrator already. Sign in, or ask for a new password.' }]);
+    const id = await insertPerson(trx, { name, username, role: 'administrator', mustChangePassword: false }, passwordHash, new Date());
+    await audit(trx, { id, name, address: addressOf(headers) }, 'first-administrator');
+  });
+  return signedIn(headers, await personByUsername(database(), username), username, password);
+}
+
+/** What takes the session's cookie back. */
+export const NO_SESSION = ['loyal-coil.session_token=; Path=/; Max-Age=0; HttpOnly; SameSite=Strict'];
+
+export async function signOut({ person, actor, session }: Caller): Promise<{ signedOut: true }> {
+  await database().transaction(async (trx) => {
+    await trx('sessions').where({ userId: person.id, token: session }).delete();
+    await audit(trx, actor, 'sign-out');
+  });
+  return { signedOut: true };
+}
+
+/** Ends every session of the person, on every device. */
+export async function signOutEverywhere({ person, actor }: Caller): Promise<{ signedOut: true }> {
+  await database().transaction(async (trx) => {
+    const ended = await endSessions(trx, person.id);
+    await audit(trx, actor, 'sign-out-everywhere', { ended });
+  });
+  return { signedOut: true };
+}

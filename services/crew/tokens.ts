@@ -1,0 +1,70 @@
+/** Tokens of the open interface: named, scoped, expiring; shown once, kept as a hash. */
+import { randomBytes, randomUUID } from 'node:crypto';
+import * as yup from 'yup';
+import { scopes, type Scope } from '../../core/crew/rights';
+import { database } from '../../data/connection';
+import type { TokenRow } from '../../data/crew';
+import { audit } from '../audit';
+import { notFound } from '../service-error';
+import { validate } from '../validate';
+import { sha256, type Caller } from './caller';
+import { nameWords } from './words';
+
+const MOST_DAYS = 365;
+
+export const tokenSchema = yup.object({
+  name: nameWords,
+  scopes: yup
+    .array()
+    .of(
+      yup
+        .string()
+        .strict()
+        .oneOf(scopes, `A scope is one of: ${scopes.join(', ')}.`)
+        .required(),
+    )
+    .min(1, 'A token has at least one scope.')
+    .max(scopes.length)
+    .required('scopes is missing.'),
+  days: yup.number().strict().integer().min(1).max(MOST_DAYS, `A token lasts at most ${MOST_DAYS} days.`).required('days is missing.'),
+});
+
+export type TokenView = { id: string; name: string; person: string; scopes: Scope[]; madeAt: string; expiresAt: string; ended: boolean };
+
+export async function tokens(): Promise<TokenView[]> {
+  const rows = await database()<TokenRow & { person: string }>('tokens')
+    .join('people', 'people.id', 'tokens.person_id')
+    .select('tokens.*', 'people.name as person')
+    .orderBy('made_at', 'desc');
+  return rows.map((row) => ({
+    ...{ id: row.id, name: row.name, person: row.person, scopes: row.scopes },
+    ...{ madeAt: row.made_at.toISOString(), expiresAt: row.expires_at.toISOString() },
+    ended: row.ended_at !== null || row.expires_at.getTime() <= Date.now(),
+  }));
+}
+
+/** Makes a token in the name of who asks. Its text is answered here once and nowhere kept. */
+export async function makeToken(body: unknown, { person, actor }: Caller): Promise<{ id: string; token: string }> {
+  const { name, scopes: given, days } = await validate(tokenSchema, body);
+  const token = `coil_${randomBytes(30).toString('base64url')}`;
+  const id = randomUUID();
+  const now = new Date();
+  await database().transaction(async (trx) => {
+    await trx('tokens').insert({
+      ...{ id, name, person_id: person.id, scopes: JSON.stringify(given), hash: sha256(token) },
+      ...{ made_at: now, expires_at: new Date(now.getTime() + days * 24 * 3600 * 1000) },
+    });
+    await audit(trx, actor, 'token-made', { name, scopes: given, days });
+  });
+  return { id, token };
+}
+
+export async function endToken(id: string, { actor }: Caller): Promise<{ ended: true }> {
+  await database().transaction(async (trx) => {
+    const row = /^[0-9a-f-]{36}$/i.test(id) ? await trx<TokenRow>('tokens').where({ id }).first() : undefined;
+    if (!row) throw notFound('This token');
+    await trx('tokens').where({ id, ended_at: null }).update({ ended_at: new Date() });
+    await audit(trx, actor, 'token-ended', { name: row.name });
+  });
+  return { ended: true };
+}

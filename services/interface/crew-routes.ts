@@ -1,0 +1,219 @@
+/** Routes of the crew: signing in and out, one's own account, people, tokens and the log. */
+import { mayDo } from '../../core/crew/rights';
+import { auditCsv, auditLines } from '../audit';
+import {
+  addPerson,
+  addPersonSchema,
+  changePassword,
+  changePerson,
+  changePersonSchema,
+  crew,
+  givePassword,
+  passwordSchema,
+  peopleWith,
+  pinSchema,
+  setPin,
+} from '../crew/people';
+import {
+  demoSignInSchema,
+  entrance,
+  firstSchema,
+  nameFirst,
+  signIn,
+  signInDemo,
+  signInSchema,
+  signOut,
+  signOutEverywhere,
+  NO_SESSION,
+  type SignedIn,
+} from '../crew/session';
+import { endToken, makeToken, tokens, tokenSchema } from '../crew/tokens';
+import { fileResponse, route, type Ask } from './route';
+
+const SMALL = 20_000;
+const V1 = '/api/v1';
+
+/** Who came in, and their cookies. */
+const entered = ({ person, cookies }: SignedIn, setCookies: Ask['setCookies']) => {
+  setCookies(cookies);
+  return { person };
+};
+
+const sessionRoutes = [
+  route({
+    method: 'GET',
+    path: `${V1}/entrance`,
+    right: 'open',
+    summary: 'What the sign-in page offers',
+    answers: 'The crew of the demo on this machine, and whether nobody is named yet.',
+    handle: ({ headers }) => entrance(headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/session`,
+    right: 'open',
+    summary: 'Sign in by name and password',
+    answers: 'The person, and a session as a cookie.',
+    body: { schema: signInSchema, largest: SMALL },
+    handle: async ({ headers, json, setCookies }) => entered(await signIn(await json(), headers), setCookies),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/session/demo`,
+    right: 'open',
+    summary: 'Sign in as one of the demo’s invented crew, on this machine alone',
+    answers: 'The person, and a session as a cookie.',
+    body: { schema: demoSignInSchema, largest: SMALL },
+    handle: async ({ headers, json, setCookies }) => entered(await signInDemo(await json(), headers), setCookies),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/session/first`,
+    right: 'open',
+    summary: 'Name the first administrator, by the code that the start printed',
+    answers: 'The person, and a session as a cookie.',
+    body: { schema: firstSchema, largest: SMALL },
+    handle: async ({ headers, json, setCookies }) => entered(await nameFirst(await json(), headers), setCookies),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/session`,
+    right: 'own',
+    summary: 'Sign out',
+    answers: 'Nobody is signed in.',
+    handle: ({ caller, setCookies }) => {
+      setCookies(NO_SESSION);
+      return signOut(caller);
+    },
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/sessions`,
+    right: 'own',
+    summary: 'Sign out on every device',
+    answers: 'Nobody is signed in.',
+    handle: ({ caller, setCookies }) => {
+      setCookies(NO_SESSION);
+      return signOutEverywhere(caller);
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/me`,
+    right: 'own',
+    summary: 'Who is signed in',
+    answers: 'The person.',
+    handle: ({ caller }) => ({ person: caller.person }),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/me/password`,
+    right: 'own',
+    summary: 'Change one’s own password; every other session ends',
+    answers: 'It is changed.',
+    body: { schema: passwordSchema, largest: SMALL },
+    handle: async ({ json, caller }) => changePassword(await json(), caller),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/me/pin`,
+    right: 'own',
+    summary: 'Set one’s own PIN for signing off',
+    answers: 'It is set.',
+    body: { schema: pinSchema, largest: SMALL },
+    handle: async ({ json, caller }) => setPin(await json(), caller),
+  }),
+];
+
+const peopleRoutes = [
+  route({
+    method: 'GET',
+    path: `${V1}/signers`,
+    right: 'see',
+    summary: 'Who may sign a job off, and who may approve an override',
+    answers: 'People by right.',
+    handle: async () => ({
+      sign: await peopleWith((role) => mayDo(role, 'sign')),
+      approve: await peopleWith((role) => mayDo(role, 'approve')),
+    }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/people`,
+    right: 'administer',
+    summary: 'The crew',
+    answers: 'People with their roles.',
+    handle: async () => ({ people: await crew() }),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/people`,
+    right: 'administer',
+    summary: 'Name a person',
+    answers: 'The person, and a password that works once.',
+    body: { schema: addPersonSchema, largest: SMALL },
+    handle: async ({ json, caller }) => addPerson(await json(), caller),
+  }),
+  route({
+    method: 'PATCH',
+    path: `${V1}/people/{id}`,
+    right: 'administer',
+    summary: 'Rename a person, give another role, or note that they left',
+    answers: 'The person.',
+    body: { schema: changePersonSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => ({ person: await changePerson(id, await json(), caller) }),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/people/{id}/password`,
+    right: 'administer',
+    summary: 'Give a person a password that works once',
+    answers: 'The password, shown once.',
+    handle: ({ params: { id = '' }, caller }) => givePassword(id, caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/tokens`,
+    right: 'administer',
+    summary: 'Tokens of the open interface',
+    answers: 'Tokens without their text.',
+    handle: async () => ({ tokens: await tokens() }),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/tokens`,
+    right: 'administer',
+    summary: 'Make a token',
+    answers: 'Its text, shown once.',
+    body: { schema: tokenSchema, largest: SMALL },
+    handle: async ({ json, caller }) => makeToken(await json(), caller),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/tokens/{id}`,
+    right: 'administer',
+    summary: 'End a token',
+    answers: 'It has ended.',
+    handle: ({ params: { id = '' }, caller }) => endToken(id, caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/audit`,
+    right: 'administer',
+    summary: 'What was done: sign-ins, rights, overrides, settings',
+    answers: 'At most 500 lines that hold the words, newest first.',
+    query: [{ name: 'q', meaning: 'The words.' }],
+    handle: async ({ query }) => ({ lines: await auditLines(query.get('q') ?? '') }),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/audit/export`,
+    right: 'administer',
+    summary: 'The whole log as CSV',
+    answers: 'CSV.',
+    file: 'text/csv',
+    handle: async () => fileResponse(new TextEncoder().encode(await auditCsv()), 'text/csv; charset=utf-8', 'audit.csv'),
+  }),
+];
+
+export const crewRoutes = [...sessionRoutes, ...peopleRoutes];

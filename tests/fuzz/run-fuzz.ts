@@ -1,0 +1,47 @@
+/** Sends a row of odd requests to the handlers of the open interface, and keeps what must never come back. */
+import { openApi } from '@/services/interface/document';
+import { DELETE, GET, PATCH, POST, PUT } from '@/app/api/v1/[...path]/route';
+import { requests, type FuzzDocument, type FuzzRequest } from './requests';
+
+export type FuzzResult = {
+  sent: number;
+  byStatus: Record<string, number>;
+  /** Answers of 500 and more, and what hung. */
+  bad: { request: FuzzRequest; status: number; ms: number; body: string }[];
+};
+
+const SLOW_MS = 2000;
+const handlers: Readonly<Record<string, (request: Request) => Promise<Response>>> = { GET, POST, PUT, PATCH, DELETE };
+
+/** `callers` are headers of who asks, drawn in turn. */
+export async function runFuzz(
+  seed: number,
+  count: number,
+  ids: readonly string[],
+  callers: readonly Record<string, string>[],
+): Promise<FuzzResult> {
+  const found: FuzzResult = { sent: 0, byStatus: {}, bad: [] };
+  const document: FuzzDocument = JSON.parse(JSON.stringify(openApi()));
+  for (const request of requests(seed, document, ids)) {
+    if (found.sent === count || found.bad.length >= 20) return found;
+    // A session that is ended, and an installation that signs itself out, are requests like others; they would end the hunt.
+    if (/^\/api\/v1\/(sessions?|people|tokens)\b/.test(request.path) && request.method !== 'GET' && !/session\//.test(request.path))
+      continue;
+    const { method, path, headers, body } = request;
+    const began = performance.now();
+    const caller = callers[found.sent % callers.length];
+    const answer = await handlers[method]!(
+      new Request(`http://127.0.0.1${path}`, {
+        method,
+        headers: { host: '127.0.0.1', ...headers, ...caller },
+        ...(body === undefined ? {} : { body }),
+      }),
+    );
+    const text = await answer.text();
+    const ms = performance.now() - began;
+    found.sent += 1;
+    found.byStatus[answer.status] = (found.byStatus[answer.status] ?? 0) + 1;
+    if (answer.status >= 500 || ms > SLOW_MS) found.bad.push({ request, status: answer.status, ms, body: text.slice(0, 300) });
+  }
+  return found;
+}
