@@ -14,8 +14,11 @@ export default defineConfig({
   test: {
     // By its own reckoning it leaves a core idle, which on two cores is half the machine.
     maxWorkers: '100%',
-    // Keys of the tests never stand among those of an installation.
-    env: { LOYAL_COIL_KEYS: mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-')) },
+    // Keys of the tests never stand among those of an installation; its meters are stand-ins.
+    env: {
+      LOYAL_COIL_METERS: '127.0.0.1:*, no-such-meter.invalid:502',
+      LOYAL_COIL_KEYS: mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-')),
+    },
     projects: [
       {
         resolve: { alias },

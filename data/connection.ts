@@ -35,6 +35,10 @@ export function connect(url: string): Knex {
   });
 }
 
+/** True for errors that say the database has no room left to write in, or may not write. */
+export const cannotWrite = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && /^(53[12]00|58030|25006)$/.test(String(error.code));
+
 /** True for errors that say the database cannot be reached, not that a statement was wrong. */
 export function isUnreachable(error: unknown): boolean {
   const fault = error as { code?: string; name?: string; message?: string };

@@ -1,4 +1,5 @@
 /** Pictures of plates. The bytes are read only when a picture is asked for. */
+import { inTransaction } from './transaction';
 import type { Knex } from 'knex';
 import type { OcrPlate } from '../core/picture/ocr-plate';
 
@@ -22,7 +23,7 @@ const heldOpen = async (trx: Knex, id: string): Promise<boolean> =>
 
 /** Keeps a picture; one a section: the newer takes the place of the older. False where the swap is signed. */
 export const keepPicture = (knex: Knex, row: PictureRow): Promise<boolean> =>
-  knex.transaction(async (trx) => {
+  inTransaction(knex, async (trx) => {
     if (!(await heldOpen(trx, row.swap_id))) return false;
     await trx<PictureRow>('pictures').where({ swap_id: row.swap_id, section: row.section }).delete();
     await trx('pictures').insert({ ...row, seen: JSON.stringify(row.seen) });
@@ -37,6 +38,6 @@ export const picturesOfSwap = (knex: Knex, swapId: string): Promise<Omit<Picture
 export const pictureById = (knex: Knex, id: string): Promise<PictureRow | undefined> => knex<PictureRow>('pictures').where({ id }).first();
 /** Takes a picture away; undefined where its swap is signed. */
 export const dropPicture = (knex: Knex, { id, swap_id }: Pick<PictureRow, 'id' | 'swap_id'>): Promise<boolean | undefined> =>
-  knex.transaction(async (trx) =>
+  inTransaction(knex, async (trx) =>
     (await heldOpen(trx, swap_id)) ? (await trx<PictureRow>('pictures').where({ id }).delete()) > 0 : undefined,
   );

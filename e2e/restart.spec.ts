@@ -1,12 +1,13 @@
 /** A cluster and a server of its own are killed hard: the page keeps what was typed, and the signed record is still there. */
 import { css } from './css';
 import { expect, test } from './test';
-import { spawnSync, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { freePort, root } from '../scripts/lib/machine.mjs';
+import { freePort } from '../scripts/lib/machine.mjs';
 import { cluster } from '../scripts/lib/postgres.mjs';
+import { prepareDatabase } from '../scripts/lib/prepare.mjs';
 import { answers, startServer } from '../scripts/lib/server.mjs';
 import { stage, startSwap, take, proveAndSign } from './bench';
 
@@ -24,8 +25,7 @@ async function serve(): Promise<void> {
 
 test.beforeAll(async () => {
   pgPort = await pg.start();
-  databaseUrl = pg.ensureDatabase(pgPort);
-  spawnSync('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { cwd: root, env: { ...process.env, DATABASE_URL: databaseUrl } });
+  databaseUrl = prepareDatabase(pg, pgPort);
   port = await freePort();
   await serve();
 });

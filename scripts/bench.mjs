@@ -3,8 +3,9 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, chromium, freePort, nativeTesseract, npmPackages, root, run } from './lib/machine.mjs';
+import { build, chromium, freePort, nativeTesseract, npmPackages, root } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
+import { prepareDatabase } from './lib/prepare.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
 npmPackages();
@@ -15,9 +16,8 @@ const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-bench-'));
 const pg = cluster(path.join(scratch, 'cluster'));
 let server;
 try {
-  const databaseUrl = pg.ensureDatabase(await pg.start());
+  const databaseUrl = prepareDatabase(pg, await pg.start());
   const env = { ...process.env, DATABASE_URL: databaseUrl };
-  run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env });
   const port = await freePort();
   server = startServer({ port, databaseUrl });
   const url = `http://127.0.0.1:${port}`;

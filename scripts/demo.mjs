@@ -4,6 +4,7 @@ import { spawn } from 'node:child_process';
 import path from 'node:path';
 import { build, freePort, npmPackages, portIsFree, run, stateDir } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
+import { prepareDatabase } from './lib/prepare.mjs';
 import { fail, say } from './lib/say.mjs';
 import { answers, endLeftover, notePid, startServer } from './lib/server.mjs';
 
@@ -24,10 +25,8 @@ if (databaseUrl) say('using the database server of DATABASE_URL');
 else {
   pg = cluster(path.join(stateDir, 'postgres'));
   pgPort = await pg.start();
-  databaseUrl = pg.ensureDatabase(pgPort, own ? 'plant' : 'loyal_coil');
   say(`PostgreSQL answers on 127.0.0.1:${pgPort}`);
 }
-const env = { ...process.env, DATABASE_URL: databaseUrl };
 // The panel meter of the demo is a stand-in on loopback; a real one is entered by its address in the lab.
 const startMeter = async () => {
   const meterPort = await freePort();
@@ -35,7 +34,9 @@ const startMeter = async () => {
   return spawn('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore', detached: true });
 };
 const meter = own ? undefined : await startMeter();
-run('npx', ['tsx', 'scripts/prepare-database.ts', ...(own ? [] : ['--demo'])], { env });
+const flags = own ? [] : ['--demo'];
+if (pg) databaseUrl = prepareDatabase(pg, pgPort, own ? 'plant' : 'loyal_coil', flags);
+else run('npx', ['tsx', 'scripts/prepare-database.ts', ...flags], { env: { ...process.env, DATABASE_URL: databaseUrl } });
 if (!dev) build();
 
 const serve = () => {

@@ -8,21 +8,23 @@ import { fail } from './lib/say.mjs';
 
 const [script, ...rest] = process.argv.slice(2);
 npmPackages();
-let databaseUrl = process.env.DATABASE_URL;
+const env = { ...process.env };
 let stop;
-if (!databaseUrl) {
+if (!env.DATABASE_URL) {
   const pg = cluster(path.join(stateDir, 'postgres'));
   if (!existsSync(path.join(pg.home, 'data', 'PG_VERSION')))
     fail('There is no private database here yet; npm run demo or npm start makes it.');
   const running = pg.runningPort();
   const port = running ?? (await pg.start());
   if (!running) stop = () => pg.stop();
-  databaseUrl = pg.url(port, rest.includes('--own') ? 'plant' : 'loyal_coil');
+  const name = rest.includes('--own') ? 'plant' : 'loyal_coil';
+  env.DATABASE_URL = pg.ensureDatabase(port, name);
+  env.DATABASE_OWNER_URL = pg.adminUrl(port, name);
 }
 const done = spawnSync('npx', ['tsx', script, ...rest], {
   cwd: root,
   stdio: 'inherit',
-  env: { ...process.env, DATABASE_URL: databaseUrl },
+  env,
 });
 stop?.();
 process.exit(done.status ?? 1);

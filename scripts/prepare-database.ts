@@ -2,13 +2,16 @@
 import { connect } from '../data/connection';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
+import { protectSigned } from '../data/protect';
 import { beginChains } from '../services/chain/append';
 import { nameDemoCrew } from '../services/crew/demo-crew';
 import { firstCode } from '../services/crew/session';
 
 const url = process.env.DATABASE_URL;
 if (!url) throw new Error('DATABASE_URL is not set; npm run demo sets it.');
-const knex = connect(url);
+// The tables belong to another role than the application's, where there is one: what is signed is then out of its hands.
+const owner = process.env.DATABASE_OWNER_URL;
+const knex = connect(owner ?? url);
 try {
   await migrate(knex);
   if (process.argv.includes('--demo')) {
@@ -17,6 +20,7 @@ try {
   } else if (!(await knex('people').first()))
     console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);
   await beginChains(knex);
+  if (owner) await protectSigned(knex, new URL(url).username);
 } finally {
   await knex.destroy();
 }

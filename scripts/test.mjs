@@ -3,8 +3,9 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { build, chromium, freePort, npmPackages, root, run } from './lib/machine.mjs';
+import { build, chromium, freePort, npmPackages, root } from './lib/machine.mjs';
 import { cluster } from './lib/postgres.mjs';
+import { prepareDatabase } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
@@ -58,10 +59,9 @@ try {
   const urls = [];
   const databases = [];
   for (const name of ['e2e', 'e2e_second']) {
-    const databaseUrl = pg.ensureDatabase(port, name);
+    const databaseUrl = prepareDatabase(pg, port, name);
     // What puts the demo back reaches past the application's role.
     databases.push(pg.adminUrl(port, name));
-    run('npx', ['tsx', 'scripts/prepare-database.ts', '--demo'], { env: { ...process.env, DATABASE_URL: databaseUrl } });
     const appPort = await freePort();
     const server = startServer({ port: appPort, databaseUrl });
     servers.push(server);

@@ -23,7 +23,6 @@ export const auditWords = {
   'override-approved': 'Override approved',
   signed: 'Job signed off',
   'methods-changed': 'Supply, curve or letters changed',
-  refused: 'Refused for want of a right',
 } as const;
 export type Audited = keyof typeof auditWords;
 

@@ -6,6 +6,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connect, isUnreachable } from '../data/connection';
 import { migrate } from '../data/migrate';
+import { protectSigned, signedTables } from '../data/protect';
 import { freePort } from '../scripts/lib/machine.mjs';
 import { cluster } from '../scripts/lib/postgres.mjs';
 
@@ -20,8 +21,8 @@ afterAll(() => {
   rmSync(scratch, { recursive: true, force: true });
 });
 
-const ask = async <T>(sql: string): Promise<T[]> => {
-  const knex = connect(pg.url(port));
+const ask = async <T>(sql: string, url = pg.url(port)): Promise<T[]> => {
+  const knex = connect(url);
   try {
     return (await knex.raw(sql)).rows as T[];
   } finally {
@@ -61,19 +62,36 @@ describe('the private cluster', () => {
     ])
       await expect(ask(sql)).rejects.toThrow(/permission denied|must be superuser/);
   });
-  it('shuts a cluster of an older version that let everybody in, and its tables become the application’s', async () => {
+  it('shuts a cluster of an older version that let everybody in, and takes the tables back from the application', async () => {
     const rules = path.join(pg.home, 'data/pg_hba.conf');
     writeFileSync(rules, readFileSync(rules, 'utf8').replaceAll('scram-sha-256', 'trust'));
     const admin = connect(pg.adminUrl(port, 'postgres'));
     await admin.raw('select pg_reload_conf()');
     await admin.raw('create database older');
     const old = connect(pg.adminUrl(port, 'older'));
+    await migrate(old);
     await old.raw('create table mark (n int); insert into mark values (7)');
-    await Promise.all([admin.destroy(), old.destroy()]);
+    for (const table of ['mark', 'records', 'chain']) await old.raw(`alter table ${table} owner to coil`);
+    await admin.destroy();
     expect(await pg.start()).toBe(port);
     const own = connect(pg.ensureDatabase(port, 'older'));
+    const again = connect(pg.adminUrl(port, 'older'));
+    await protectSigned(again, 'coil');
+    await Promise.all([old.destroy(), again.destroy()]);
     await own.raw('insert into mark values (8)');
     expect((await own.raw('select n from mark order by n')).rows).toEqual([{ n: 7 }, { n: 8 }]);
+    // Of what is signed it adds and reads, and nothing else; the guard itself is not its own.
+    for (const table of signedTables)
+      for (const sql of [`delete from ${table}`, `truncate ${table}`, `drop table ${table}`, `alter table ${table} disable trigger all`])
+        await expect(own.raw(sql)).rejects.toThrow(/permission denied|must be owner/);
+    for (const sql of [
+      `update records set signed_by = 'x'`,
+      `update chain set hash = 'x'`,
+      `update audit set what = 'x'`,
+      'create table more (n int)',
+    ])
+      await expect(own.raw(sql)).rejects.toThrow(/permission denied/);
+    await own.raw(`insert into audit (at, person_name, what, about) values (now(), 'x', 'sign-in', '{}')`);
     await own.destroy();
     const open = connect(`postgres://loyal@127.0.0.1:${port}/older`);
     await expect(open.raw('select 1')).rejects.toThrow(/password/);
@@ -85,20 +103,20 @@ describe('the private cluster', () => {
     expect(pg.pid()).toBe(pid);
   });
   it('keeps its data over a stop', async () => {
-    await ask('create table kept (n int); insert into kept values (42)');
+    await ask('create table kept (n int); insert into kept values (42)', pg.adminUrl(port));
     pg.stop();
     expect(pg.runningPort()).toBeUndefined();
     port = await pg.start();
-    expect(await ask<{ n: number }>('select n from kept')).toEqual([{ n: 42 }]);
+    expect(await ask<{ n: number }>('select n from kept', pg.adminUrl(port))).toEqual([{ n: 42 }]);
   });
   it('keeps what was committed over a kill, and comes back on the same port', async () => {
-    await ask('insert into kept values (43)');
+    await ask('insert into kept values (43)', pg.adminUrl(port));
     process.kill(pg.pid(), 'SIGKILL');
     expect(await pg.start(port)).toBe(port);
-    expect((await ask<{ n: number }>('select n from kept order by n')).map(({ n }) => n)).toEqual([42, 43]);
+    expect((await ask<{ n: number }>('select n from kept order by n', pg.adminUrl(port))).map(({ n }) => n)).toEqual([42, 43]);
   });
   it('migrations run again without harm, and beside another process', async () => {
-    const [a, b] = [connect(pg.url(port)), connect(pg.url(port))];
+    const [a, b] = [connect(pg.adminUrl(port)), connect(pg.adminUrl(port))];
     try {
       await migrate(a);
       await Promise.all([migrate(a), migrate(b)]);
@@ -108,7 +126,7 @@ describe('the private cluster', () => {
     }
   });
   it('the database itself refuses stock below zero, a second open swap and a second record', async () => {
-    const knex = connect(pg.url(port));
+    const knex = connect(pg.adminUrl(port));
     try {
       await knex('sites').insert({ id: 's', name: 'S', practice: 'IEC', time_zone: 'UTC', schools: '{}', sort: 0 });
       await knex('panels').insert({ id: 'p', site_id: 's', name: 'P', note: '', rails: 1, sort: 0 });

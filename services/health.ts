@@ -1,4 +1,4 @@
-import { database, isUnreachable } from '../data/connection';
+import { cannotWrite, database, isUnreachable } from '../data/connection';
 
 /** Asks the database for nothing but an answer. */
 export async function health(): Promise<{ ok: true; database: 'answers' }> {
@@ -6,4 +6,4 @@ export async function health(): Promise<{ ok: true; database: 'answers' }> {
   return { ok: true, database: 'answers' };
 }
 
-export { isUnreachable };
+export { cannotWrite, isUnreachable };

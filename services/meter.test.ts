@@ -135,6 +135,10 @@ describe('meters that misbehave', () => {
 });
 
 describe('what is asked wrongly', () => {
+  it.each(['10.9.9.9', 'localhost', '127.0.0.2'])('%s is not among the meters, and is not touched', async (host) => {
+    const answer = await refusal(ask(1, { host }));
+    expect([answer.status, answer.reason]).toEqual([403, expect.stringContaining('not among the meters of this installation')]);
+  });
   it.each([
     ['no host', { host: '' }, /host/],
     ['a host that is none', { host: 'a b; c' }, /name or address/],

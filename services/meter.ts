@@ -34,6 +34,16 @@ export const meterSchema = yup
       }),
   })
   .typeError('The request must be a JSON object.');
+/**
+ * Is this one of the meters that the installation lists in LOYAL_COIL_METERS, as host:port joined by commas ('10.0.4.7:502, 127.0.0.1:*')? The
+ * stand-in of the demo is one. Nothing else on the network is touched: a page could else be made to look through it.
+ */
+export function isListed(host: string, port: number): boolean {
+  const listed = [process.env.LOYAL_COIL_METERS ?? '', process.env.LOYAL_COIL_METER ?? ''].join(',').split(',');
+  const [exact, any] = [`${host.toLowerCase()}:${port}`, `${host.toLowerCase()}:*`];
+  return listed.some((one) => one.trim().toLowerCase() === exact || one.trim().toLowerCase() === any);
+}
+
 export type MeterAddress = { host: string; port: number; unitId: number; timeoutMs: number; map: RegisterMap };
 
 /** Exceptions of the protocol in words. Modbus application protocol, from memory. */
@@ -114,6 +124,13 @@ function readBlock(socket: Socket, ask: Promise<unknown>, leftMs: number, timeou
 /** Reads a meter once. Throws ServiceError 422 for what was asked wrongly, 502 or 504 for what the meter did. */
 export async function readMeter(body: unknown): Promise<{ reading: MeterReading; millis: number }> {
   const { host, port, unitId, timeoutMs, map } = await validate(meterSchema, body);
+  if (!isListed(host, port))
+    throw new ServiceError(403, [
+      {
+        field: 'host',
+        reason: `${host}:${port} is not among the meters of this installation. An administrator lists it in LOYAL_COIL_METERS.`,
+      },
+    ]);
   const began = performance.now();
   const socket = new Socket();
   // The client follows the socket from before it connects.

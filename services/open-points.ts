@@ -1,4 +1,5 @@
 /** What was signed as not known stands at its position until somebody has settled it. */
+import { inTransaction } from '../data/transaction';
 import { settleSchema } from '../core/swap/settle-point';
 import { database } from '../data/connection';
 import { openLines, settle, type OpenLineRow } from '../data/settlements';
@@ -33,7 +34,7 @@ export const openPointOf = ({ record_id, signed_at, line }: OpenLineRow): OpenPo
 export async function settlePoint(positionId: string, body: unknown, { name: by }: Pick<Person, 'name'>): Promise<{ settled: true }> {
   const { recordId, lineId, found } = await validate(settleSchema, body);
   const at = new Date();
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     const row = (await openLines(trx, positionId)).find((one) => one.record_id === recordId && one.line.id === lineId);
     if (!row) {
       const before = await trx('settlements').where({ record_id: recordId, line_id: lineId }).first();

@@ -1,4 +1,5 @@
 /** A maker's curve kept with its part: drawn at every position that carries the part, and held against needs by its edges. */
+import { inTransaction } from '../data/transaction';
 import { ownCurveOf } from '../core/families/curve-of-part';
 import { wordsMark, numberMark } from '../core/case/case';
 import { certain } from '../core/certain';
@@ -65,7 +66,7 @@ export async function savePartCurve(partId: string, body: unknown): Promise<Part
   const { csv, source } = await validate(partCurveSchema, body);
   const read = readCurveCsv(csv);
   if (!read.ok) throw new ServiceError(422, [{ field: 'csv', reason: read.fault }]);
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     const part = await trx<PartRow>('parts').where({ id: partId }).forUpdate().first();
     if (!part) throw notFound('This part');
     if (ownCurveOf(part.family) === 'none')
@@ -84,7 +85,7 @@ export async function savePartCurve(partId: string, body: unknown): Promise<Part
 
 /** Takes the curve of a part away and puts its own marks back. Returns whether there was one. */
 export async function removePartCurve(partId: string): Promise<{ removed: boolean }> {
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     const part = await trx<PartRow>('parts').where({ id: partId }).forUpdate().first();
     if (!part) throw notFound('This part');
     const before = await curveOfPart(trx, partId);

@@ -1,4 +1,5 @@
 /** The user's own letters per maker: read, and saved with the version that was read. */
+import { inTransaction } from '../data/transaction';
 import type { Knex } from 'knex';
 import * as yup from 'yup';
 import { positionRowsSchema, type PositionTable } from '../core/case/position-codes';
@@ -35,7 +36,7 @@ export async function savePositionCodes(maker: string, body: unknown): Promise<P
       ],
       { tables: await positionTables(trx) },
     );
-  await knex.transaction(async (trx) => {
+  await inTransaction(knex, async (trx) => {
     const text = JSON.stringify(rows);
     const there = await trx<PositionTable>('position_codes').where({ maker: name }).forUpdate().first();
     if ((there?.version ?? 0) !== version) throw await changed(trx);

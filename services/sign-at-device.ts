@@ -2,6 +2,7 @@
  * Signing and approving at the device of who works: by a short PIN, made for gloves. An apprentice's job is signed by a mentor beside them,
  * an override approved by a second person, each by their own PIN.
  */
+import { inTransaction } from '../data/transaction';
 import * as yup from 'yup';
 import { certain } from '../core/certain';
 import { mayDo } from '../core/crew/rights';
@@ -57,7 +58,7 @@ export async function approveOverride(id: string, body: unknown, caller: Caller)
   const { needId, approver: asked, pin } = await validate(approveSchema, body);
   const swap = await loadSwap(id);
   const approver = await answering(caller, asked, pin, (role) => mayDo(role, 'approve'), 'approve overrides');
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     const row = await trx('swaps').where({ id: swap.id, status: 'open' }).forUpdate().first();
     const override = row?.state.overrides?.[needId];
     if (!row || !override) throw notFound('This override');

@@ -2,6 +2,7 @@
  * Signing a swap: everything is judged again on the server, the record is written, stock goes down by one and the position
  * shows the new part, all in one transaction. A second signature of the same swap returns the first record.
  */
+import { inTransaction } from '../data/transaction';
 import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
 import { createHash, randomUUID } from 'node:crypto';
@@ -169,7 +170,7 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
   const by = signer.name;
   const swap = await loadSwap(id);
   const knex = database();
-  return knex.transaction(async (trx) => {
+  return inTransaction(knex, async (trx) => {
     const row = await trx<SwapRow>('swaps').where({ id }).forUpdate().first();
     if (!row) throw notFound('This swap');
     const signed = await recordBySwap(trx, id);

@@ -1,4 +1,5 @@
 /** Supply paths: what feeds a panel, the run to a position, and the fault current at every node. */
+import { inTransaction } from '../data/transaction';
 import * as yup from 'yup';
 import { elementsSchema, pathSchema } from '../core/supply/element-fields';
 import { faultNodes, type Node } from '../core/supply/fault-current';
@@ -69,21 +70,23 @@ export async function saveSupply(panelId: string, body: unknown): Promise<{ node
     if (!positions.some(({ id }) => id === positionId)) throw notFound('This position');
     nodesOf(sent.path, run, site.practice);
   }
-  await database().transaction(async (trx) => {
+  const kept = await inTransaction(database(), async (trx) => {
     const taken = await trx('panels')
       .where({ id: panelId, supply_version: sent.version })
       .update({ supply_path: JSON.stringify(sent.path), supply_version: sent.version + 1 });
-    if (taken === 0)
-      throw new ServiceError(
-        409,
-        [{ field: 'version', reason: 'Somebody saved this supply since you read it. Nothing was overwritten: choose which one stands.' }],
-        { current: await supplyOfPanel(panelId) },
-      );
+    if (taken === 0) return false;
     for (const { positionId, run } of sent.runs)
       await trx('positions')
         .where({ id: positionId })
         .update({ run: JSON.stringify(run) });
+    return true;
   });
+  if (!kept)
+    throw new ServiceError(
+      409,
+      [{ field: 'version', reason: 'Somebody saved this supply since you read it. Nothing was overwritten: choose which one stands.' }],
+      { current: await supplyOfPanel(panelId) },
+    );
   return { nodes, version: sent.version + 1 };
 }
 

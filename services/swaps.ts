@@ -15,6 +15,7 @@ import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
 import { positionTables } from './position-codes';
 import { notFound, ServiceError } from './service-error';
+import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { validate } from './validate';
 
@@ -193,7 +194,11 @@ async function underName(changes: readonly { path: string; value?: unknown }[], 
 }
 
 /** Saves changes under the name of who makes them. Throws 409 with the state as it stands when somebody saved first, or when it is signed. */
-export async function saveSwap(id: string, body: unknown, { person }: Pick<Caller, 'person'>): Promise<{ version: number }> {
+export async function saveSwap(
+  id: string,
+  body: unknown,
+  { person, actor }: Pick<Caller, 'person' | 'actor'>,
+): Promise<{ version: number }> {
   if (!UUID.test(id)) throw notFound('This swap');
   const { version, changes: sent } = await validate(saveSchema, body);
   checkWords(sent);
@@ -228,5 +233,8 @@ export async function saveSwap(id: string, body: unknown, { person }: Pick<Calle
   };
   if (row.version !== version) throw await stale();
   if (!(await saveState(knex, id, version, applyChanges(row.state, changes)))) throw await stale();
+  for (const { path, value } of changes)
+    if (path.startsWith('overrides.') && isRecord(value))
+      await audit(knex, actor, 'override', { job: id, line: path.slice(10), reason: value.reason });
   return { version: version + 1 };
 }

@@ -1,7 +1,7 @@
 /** Every route speaks the same way: JSON in, JSON out, faults as field and reason, a lost database as 503. */
 import { randomUUID } from 'node:crypto';
 import { messageOf } from '@/core/certain';
-import { isUnreachable } from '@/services/health';
+import { cannotWrite, isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
 import { ServiceError } from '@/services/service-error';
 import { checkJson } from './sound';
@@ -72,6 +72,8 @@ export const readBytes = (request: Request, largest: number): Promise<Uint8Array
       ]),
   );
 
+const NO_ROOM =
+  'The database cannot write: its disk is full, or it was made read-only. Nothing was half-written; what you typed is kept on this device and saved when there is room.';
 const OUT_OF_REACH = 'The database does not answer. What you typed is kept on this device and saved when it is back.';
 
 /** Wraps a handler: refusals, a lost database and our own defects each get their status and words, all of them the id of the request. */
@@ -99,6 +101,10 @@ function refusalOf(error: unknown, request: string): Response {
   if (isUnreachable(error)) {
     log.warn({ request, error: messageOf(error) }, 'the database does not answer');
     return Response.json({ faults: [{ field: '', reason: OUT_OF_REACH }] }, { status: 503 });
+  }
+  if (cannotWrite(error)) {
+    log.error({ request, error: messageOf(error) }, 'the database cannot write');
+    return Response.json({ faults: [{ field: '', reason: NO_ROOM }] }, { status: 503 });
   }
   log.error({ request, err: error }, 'a defect of our own');
   const reason = `Something in Loyal Coil itself is wrong; the server log holds it under ${request}. Nothing was half-written.`;

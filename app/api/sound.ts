@@ -4,8 +4,8 @@ import { ServiceError } from '@/services/service-error';
 const MAX_DEPTH = 32;
 const MAX_NODES = 200_000;
 const MAX_WORD = 200;
-/** Names that every object has already: as names of marks they would be taken for what they are not. */
-const BUILT_IN = new Set(['__proto__', 'constructor', 'prototype']);
+/** Names that every object has already, or that the language asks of one: as marks they would be taken for what they are not. */
+const isBuiltIn = (name: string): boolean => name in {} || name === 'prototype' || name === 'toJSON' || name === 'then';
 
 /** Letters that a database or a page can hold: no NUL, no half of a surrogate pair. */
 export const isSoundText = (text: string): boolean => text.isWellFormed() && !text.includes('\u0000');
@@ -23,7 +23,7 @@ export function checkJson(value: unknown): void {
     if (typeof one !== 'object' || one === null) return;
     if (Array.isArray(one)) return one.forEach((each, i) => visit(each, `${path}[${i}]`, depth + 1));
     for (const [name, each] of Object.entries(one)) {
-      if (BUILT_IN.has(name) || !isSoundText(name)) throw refused(path, `${JSON.stringify(name.slice(0, 40))} is no name of a mark.`);
+      if (isBuiltIn(name) || !isSoundText(name)) throw refused(path, `${JSON.stringify(name.slice(0, 40))} is no name of a mark.`);
       visit(each, path === '' ? name : `${path}.${name}`, depth + 1);
     }
   };

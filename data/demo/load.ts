@@ -1,4 +1,5 @@
 /** Loads the demo once: catalogue, sites, stock, history. A database that holds sites is left as it is. */
+import { inTransaction } from '../transaction';
 import { certain } from '../../core/certain';
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
@@ -16,7 +17,7 @@ const json = (value: unknown) => JSON.stringify(value);
 
 /** Returns true when the demo was loaded, false when it was there. */
 export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
-  return knex.transaction(async (trx) => {
+  return inTransaction(knex, async (trx) => {
     await trx.raw('select pg_advisory_xact_lock(20261)');
     if (await trx('sites').first()) return false;
     const parts = demoParts();

@@ -3,7 +3,7 @@ export function cluster(folder: string): {
   stop(): unknown;
   pid(): number;
   url(port: number, database?: string): string;
-  /** Of the superuser: for tests that make databases, never for the application. */
+  /** Of the superuser, who owns the tables: for migrating, backups and tests, never for the application. */
   adminUrl(port: number, database?: string): string;
   /** The file with the password, mode 600. */
   secretFile: string;

@@ -14,7 +14,13 @@ export function startServer({ port, databaseUrl, dev = false, quiet = true, demo
       ...process.env,
       DATABASE_URL: databaseUrl,
       // The demo signs its invented crew in with one touch, and judges for whoever asks; both on loopback alone.
-      ...(demo ? { LOYAL_COIL_DEMO: '1', LOYAL_COIL_OPEN_JUDGING: process.env.LOYAL_COIL_OPEN_JUDGING ?? '1' } : { LOYAL_COIL_DEMO: '0' }),
+      ...(demo
+        ? {
+            LOYAL_COIL_DEMO: '1',
+            LOYAL_COIL_OPEN_JUDGING: process.env.LOYAL_COIL_OPEN_JUDGING ?? '1',
+            LOYAL_COIL_METERS: process.env.LOYAL_COIL_METERS ?? '127.0.0.1:*',
+          }
+        : { LOYAL_COIL_DEMO: '0' }),
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: dev ? 'development' : 'production',
     },

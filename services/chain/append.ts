@@ -1,4 +1,5 @@
 /** Adds to the chain of a site, in the transaction of what it tells of, and always last in it: one lock, in one order. */
+import { inTransaction } from '../../data/transaction';
 import type { Knex } from 'knex';
 import { randomBytes } from 'node:crypto';
 import { certain } from '../../core/certain';
@@ -64,7 +65,7 @@ export async function appendRows(
  * put in beside it later is never taken for signed.
  */
 export async function beginChains(knex: Knex): Promise<void> {
-  await knex.transaction(async (trx) => {
+  await inTransaction(knex, async (trx) => {
     const rows = (await Promise.all(rowKinds.map((kind) => chainedRows(trx, kind)))).flat();
     for (const { id: site } of await trx<{ id: string }>('sites').orderBy('id')) {
       await lockChain(trx, site);

@@ -1,4 +1,5 @@
 /** The demo's crew: one invented person of each role, and a second electrician. Their passwords are of this installation alone. */
+import { inTransaction } from '../../data/transaction';
 import type { Knex } from 'knex';
 import type { Role } from '../../core/crew/rights';
 import { insertPerson } from '../../data/crew';
@@ -17,7 +18,7 @@ export const demoCrew: readonly { id: string; name: string; username: string; ro
 /** Names the crew once; who is there already stays as they are. */
 export async function nameDemoCrew(knex: Knex): Promise<void> {
   const pinHash = await hashSecret(DEMO_PIN);
-  await knex.transaction(async (trx) => {
+  await inTransaction(knex, async (trx) => {
     await trx.raw('lock table people in exclusive mode');
     for (const person of demoCrew) {
       if (await trx('people').where({ id: person.id }).first()) continue;

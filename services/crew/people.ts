@@ -1,4 +1,5 @@
 /** People of the crew: named once, by an administrator; each keeps their own password and PIN. */
+import { inTransaction } from '../../data/transaction';
 import { randomBytes } from 'node:crypto';
 import * as yup from 'yup';
 import { roles } from '../../core/crew/rights';
@@ -51,7 +52,7 @@ export async function addPerson(body: unknown, { actor }: Caller): Promise<{ per
   const { name, username, role } = await validate(addPersonSchema, body);
   const password = oncePassword();
   const passwordHash = await hashSecret(password);
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     if (await personByUsername(trx, username))
       throw new ServiceError(409, [{ field: 'username', reason: `There is somebody who signs in as ${username} already.` }]);
     const id = await insertPerson(trx, { name, username, role, mustChangePassword: true }, passwordHash, new Date());
@@ -63,7 +64,7 @@ export async function addPerson(body: unknown, { actor }: Caller): Promise<{ per
 /** Renames a person, gives another role, or notes that they left or came back. The last administrator stays one. */
 export async function changePerson(id: string, body: unknown, { actor }: Caller): Promise<CrewMember> {
   const { name, role, left } = await validate(changePersonSchema, body);
-  return database().transaction(async (trx) => {
+  return inTransaction(database(), async (trx) => {
     await trx.raw('lock table people in exclusive mode');
     const before = await personById(trx, id);
     if (!before) throw notFound('This person');
@@ -93,7 +94,7 @@ export async function changePerson(id: string, body: unknown, { actor }: Caller)
 export async function givePassword(id: string, { actor }: Caller): Promise<{ password: string }> {
   const password = oncePassword();
   const passwordHash = await hashSecret(password);
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     const person = await personById(trx, id);
     if (!person) throw notFound('This person');
     await setPasswordHash(trx, id, passwordHash, true);
@@ -120,7 +121,7 @@ export async function changePassword(body: unknown, caller: Caller): Promise<{ c
   await checkPassword(caller, now);
   if (now === password) throw new ServiceError(422, [{ field: 'password', reason: 'The new password is the old one.' }]);
   const passwordHash = await hashSecret(password);
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     await setPasswordHash(trx, caller.person.id, passwordHash, false);
     await endSessions(trx, caller.person.id, caller.session ?? undefined);
     await audit(trx, caller.actor, 'password-changed');
@@ -133,7 +134,7 @@ export async function setPin(body: unknown, caller: Caller): Promise<{ changed: 
   const { password, pin } = await validate(pinSchema, body);
   await checkPassword(caller, password);
   const pinHash = await hashSecret(pin);
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     await trx('people').where({ id: caller.person.id }).update({ pinHash, updatedAt: new Date() });
     await audit(trx, caller.actor, 'pin-changed');
   });

@@ -1,4 +1,5 @@
 /** Signing in and out. */
+import { inTransaction } from '../../data/transaction';
 import { randomBytes, createHmac } from 'node:crypto';
 import * as yup from 'yup';
 import { database } from '../../data/connection';
@@ -126,7 +127,7 @@ export async function nameFirst(body: unknown, headers: Headers): Promise<Signed
   if (sha256(code) !== sha256(firstCode()))
     throw new ServiceError(403, [{ field: 'code', reason: 'This is not the code. The start prints it in its terminal.' }]);
   const passwordHash = await hashSecret(password);
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     await trx.raw('lock table people in exclusive mode');
     if (await trx('people').first())
       throw new ServiceError(409, [{ field: 'code', reason: 'There is an administrator already. Sign in, or ask for a new password.' }]);
@@ -140,7 +141,7 @@ export async function nameFirst(body: unknown, headers: Headers): Promise<Signed
 export const NO_SESSION = ['loyal-coil.session_token=; Path=/; Max-Age=0; HttpOnly; SameSite=Strict'];
 
 export async function signOut({ person, actor, session }: Caller): Promise<{ signedOut: true }> {
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     await trx('sessions').where({ userId: person.id, token: session }).delete();
     await audit(trx, actor, 'sign-out');
   });
@@ -149,7 +150,7 @@ export async function signOut({ person, actor, session }: Caller): Promise<{ sig
 
 /** Ends every session of the person, on every device. */
 export async function signOutEverywhere({ person, actor }: Caller): Promise<{ signedOut: true }> {
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     const ended = await endSessions(trx, person.id);
     await audit(trx, actor, 'sign-out-everywhere', { ended });
   });

@@ -1,4 +1,5 @@
 /** Tokens of the open interface: named, scoped, expiring; shown once, kept as a hash. */
+import { inTransaction } from '../../data/transaction';
 import { randomBytes, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import { scopes, type Scope } from '../../core/crew/rights';
@@ -49,7 +50,7 @@ export async function makeToken(body: unknown, { person, actor }: Caller): Promi
   const token = `coil_${randomBytes(30).toString('base64url')}`;
   const id = randomUUID();
   const now = new Date();
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     await trx('tokens').insert({
       ...{ id, name, person_id: person.id, scopes: JSON.stringify(given), hash: sha256(token) },
       ...{ made_at: now, expires_at: new Date(now.getTime() + days * 24 * 3600 * 1000) },
@@ -60,7 +61,7 @@ export async function makeToken(body: unknown, { person, actor }: Caller): Promi
 }
 
 export async function endToken(id: string, { actor }: Caller): Promise<{ ended: true }> {
-  await database().transaction(async (trx) => {
+  await inTransaction(database(), async (trx) => {
     const row = /^[0-9a-f-]{36}$/i.test(id) ? await trx<TokenRow>('tokens').where({ id }).first() : undefined;
     if (!row) throw notFound('This token');
     await trx('tokens').where({ id, ended_at: null }).update({ ended_at: new Date() });

@@ -5,6 +5,7 @@ import ButtonBase from '@mui/material/ButtonBase';
 import type { Practice } from '@/core/case/case';
 import CodeOutlined from '@mui/icons-material/CodeOutlined';
 import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
+import PersonOutlined from '@mui/icons-material/PersonOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
 import Link from 'next/link';
@@ -37,8 +38,15 @@ function WhoIsHere() {
   const person = usePerson();
   if (!person) return null;
   return (
-    <Link className="person" href="/crew" prefetch={false} title={`${person.name}, ${person.role}`}>
-      {person.name}
+    <Link
+      className="person"
+      href="/crew"
+      prefetch={false}
+      title={`${person.name}, ${person.role}`}
+      aria-label={`${person.name}, your account`}
+    >
+      <PersonOutlined fontSize="small" aria-hidden />
+      <span>{person.name}</span>
     </Link>
   );
 }

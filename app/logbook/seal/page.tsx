@@ -1,4 +1,3 @@
-import Link from 'next/link';
 import { formatInstant } from '@/core/language/format-instant';
 import { verifyNow } from '@/services/chain/state';
 import { Notice } from '@/ui/shell/Notice';
@@ -16,14 +15,14 @@ export default async function Seal() {
         <h1>Seal of the logbook</h1>
         <p className="muted">
           Printed, this sheet holds everything signed before it: a record changed, taken away or put in later gives another hash under the
-          same number. The same as JSON: <Link href="/api/v1/chain">/api/v1/chain</Link>
+          same number. The same as JSON: <a href="/api/v1/chain">/api/v1/chain</a>
         </p>
         {states.map(({ site, name, entries, head, faults }) => (
           <section key={site} className="sheet stack" style={{ padding: 14, overflowWrap: 'anywhere' }} aria-label={name}>
             <h2 style={{ fontSize: 15.5 }}>{name}</h2>
             {head ? (
               <p>
-                Entry {head.seq}, {formatInstant(head.at, 'UTC', 'minute')} UTC
+                Entry {head.seq}, {formatInstant(head.at, 'UTC', 'minute')}
                 <br />
                 <b className="figure">{head.hash}</b>
               </p>
@@ -44,7 +43,7 @@ export default async function Seal() {
           </section>
         ))}
         <p className="muted" style={{ fontSize: 12, overflowWrap: 'anywhere' }}>
-          Verified {formatInstant(at, 'UTC', 'minute')} UTC. Public key of this installation: <span className="figure">{publicKey}</span>
+          Verified {formatInstant(at, 'UTC', 'minute')}. Public key of this installation: <span className="figure">{publicKey}</span>
         </p>
       </main>
     </Shell>

@@ -1,0 +1,19 @@
+/** A piece of work on the database that is kept whole or not at all; what another hand got in the way of is tried again. */
+import type { Knex } from 'knex';
+
+const TRIES = 4;
+
+/** True where the database gave this one up so that another could go on: a deadlock, or an order that could not be kept. */
+const gaveWay = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && (error.code === '40P01' || error.code === '40001');
+
+/** Runs `work` in a transaction. It takes no other connection than the one it is handed, and does nothing that cannot be done twice. */
+export async function inTransaction<T>(knex: Knex, work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
+  for (let tried = 1; ; tried += 1) {
+    try {
+      return await knex.transaction(work);
+    } catch (error) {
+      if (tried === TRIES || !gaveWay(error)) throw error;
+    }
+  }
+}
