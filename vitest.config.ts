@@ -16,6 +16,7 @@ export default defineConfig({
     maxWorkers: '100%',
     // Keys of the tests never stand among those of an installation; its meters are stand-ins.
     env: {
+      LOYAL_COIL_POOL: '0',
       LOYAL_COIL_METERS: '127.0.0.1:*, no-such-meter.invalid:502',
       LOYAL_COIL_KEYS: mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-')),
     },

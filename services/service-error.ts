@@ -4,7 +4,7 @@ import type { Fault } from '../core/case/schema';
 export class ServiceError extends Error {
   override name = 'ServiceError';
   constructor(
-    readonly status: 400 | 401 | 403 | 404 | 405 | 409 | 413 | 415 | 421 | 422 | 429 | 502 | 503 | 504,
+    readonly status: number,
     readonly faults: Fault[],
     readonly detail: Record<string, unknown> = {},
   ) {

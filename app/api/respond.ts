@@ -4,7 +4,7 @@ import { messageOf } from '@/core/certain';
 import { cannotWrite, isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
 import { ServiceError } from '@/services/service-error';
-import { checkJson } from './sound';
+import { jsonOf } from '@/services/interface/body';
 
 /** The bytes of a body, counted while they come in and cut where there are too many. */
 async function measured(request: Request, largest: number, tooLarge: () => ServiceError): Promise<Uint8Array<ArrayBuffer>> {
@@ -31,35 +31,17 @@ async function measured(request: Request, largest: number, tooLarge: () => Servi
   return whole;
 }
 
-const isJson = (type: string | null): boolean => /^application\/json\s*(;|$)/i.test(type ?? '');
-
-function parsed(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch (error) {
-    throw new ServiceError(400, [{ field: 'body', reason: `The body is not JSON: ${messageOf(error).slice(0, 120)}.` }]);
-  }
-}
-
-/** Reads the body as JSON; refuses what is too large, comes under another type or is no JSON, in words. */
-export async function readJson(request: Request, largest: number): Promise<unknown> {
-  const bytes = await measured(
+/** Reads the bytes of a JSON body; refuses what is too large in words. */
+export const readJsonBytes = (request: Request, largest: number): Promise<Uint8Array<ArrayBuffer>> =>
+  measured(
     request,
     largest,
     () => new ServiceError(413, [{ field: 'body', reason: `The body is larger than ${largest} bytes. Send less at once.` }]),
   );
-  const text = new TextDecoder().decode(bytes);
-  if (text.trim() === '') return {};
-  const type = request.headers.get('content-type');
-  // A form of another site can send any other type without asking first.
-  if (!isJson(type))
-    throw new ServiceError(415, [
-      { field: 'content-type', reason: `The body is ${type ?? 'of no type'}; this path takes application/json.` },
-    ]);
-  const value = parsed(text);
-  checkJson(value);
-  return value;
-}
+
+/** Reads the body as JSON; refuses what is too large, comes under another type or is no JSON, in words. */
+export const readJson = async (request: Request, largest: number): Promise<unknown> =>
+  jsonOf(await readJsonBytes(request, largest), request.headers.get('content-type'));
 
 /** Reads the body as bytes; refuses what is too large in words. */
 export const readBytes = (request: Request, largest: number): Promise<Uint8Array<ArrayBuffer>> =>

@@ -105,7 +105,8 @@ export function sourceHash() {
     }
   };
   for (const folder of sourceFolders) if (existsSync(path.join(root, folder))) walk(path.join(root, folder));
-  for (const file of ['next.config.ts', 'package-lock.json']) hash.update(readFileSync(path.join(root, file)));
+  for (const file of ['next.config.ts', 'proxy.ts', 'instrumentation.ts', 'tsconfig.json', 'package-lock.json'])
+    hash.update(readFileSync(path.join(root, file)));
   return hash.digest('hex');
 }
 
@@ -116,6 +117,9 @@ export function build() {
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('building the application (once; about a minute)');
   run('npx', ['next', 'build'], { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+  // What the threads of the pool run, in one file: they start in a moment.
+  const bundle = ['--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external', '--log-level=warning'];
+  run('npx', ['esbuild', 'services/pool/worker.ts', ...bundle, '--outfile=.next/pool-worker.mjs']);
   mkdirSync(path.dirname(stamp), { recursive: true });
   writeFileSync(stamp, wanted);
 }

@@ -47,6 +47,8 @@ export type Route<M extends Method = Method, P extends string = string, A = unkn
   summary: string;
   /** What the answer is, in a few words. */
   answers: string;
+  /** Costs more than a moment: answered in a thread of the pool, as JSON, and takes JSON or nothing. */
+  heavy?: true;
   /** Not JSON: its media type. */
   file?: string;
   query?: readonly QueryWord[];

@@ -6,8 +6,9 @@ import { openApi } from '@/services/interface/document';
 import { matchRoute } from '@/services/interface/route';
 import { routes } from '@/services/interface/routes';
 import { ServiceError } from '@/services/service-error';
-import { areSoundWords } from '@/app/api/sound';
-import { readBytes, readJson, respond } from '@/app/api/respond';
+import { areSoundWords } from '@/services/interface/sound';
+import { answerInPool, hasPool } from '@/services/pool/pool';
+import { readBytes, readJson, readJsonBytes, respond } from '@/app/api/respond';
 
 export const dynamic = 'force-dynamic';
 
@@ -30,6 +31,15 @@ function answer(request: Request): Promise<Response> {
         ]);
       const largest = found.route.body?.largest ?? SMALLEST;
       const caller = await authorise(request.headers, found.route.right);
+      if (found.route.heavy && hasPool())
+        return answerInPool(
+          {
+            ...{ method, path: found.route.path, params: found.params, query: url.search, caller },
+            type: request.headers.get('content-type'),
+            body: method === 'GET' ? new Uint8Array() : await readJsonBytes(request, largest),
+          },
+          request.signal,
+        );
       const cookies = new Headers();
       const result = await found.route.handle({
         // A route that asks for nothing never looks who calls.

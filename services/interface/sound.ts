@@ -1,5 +1,5 @@
 /** Is what came in something that a use case can be handed at all? Checked before any schema looks at it. */
-import { ServiceError } from '@/services/service-error';
+import { ServiceError } from '../service-error';
 
 const MAX_DEPTH = 32;
 const MAX_NODES = 200_000;

@@ -1,0 +1,64 @@
+/**
+ * Threads for what costs: judging, boards, desks. The server's own thread only counts bytes and asks who calls, so that one heavy request
+ * holds nobody up. The queue is bounded; beyond it a caller is told when to come back, and one that has gone is taken off it.
+ */
+import { availableParallelism } from 'node:os';
+import { existsSync } from 'node:fs';
+import path from 'node:path';
+import Piscina from 'piscina';
+import { ServiceError } from '../service-error';
+import type { HeavyAnswer, HeavyTask } from './task';
+
+const MAX_QUEUE = 64;
+const RETRY_SECONDS = 2;
+
+const holder = globalThis as { loyalCoilPool?: Piscina };
+
+/** Off by LOYAL_COIL_POOL=0, as in tests of the use cases: then everything runs in the process's own thread. */
+export const hasPool = (): boolean => process.env.LOYAL_COIL_POOL !== '0';
+
+/** What a thread runs: the file that the build made, or where there is none, in development, the source itself. */
+function program(): { filename: string; execArgv: string[] } {
+  const built = path.join(process.cwd(), '.next', 'pool-worker.mjs');
+  if (process.env.NODE_ENV === 'production' && existsSync(built)) return { filename: built, execArgv: [] };
+  return { filename: path.join(process.cwd(), 'services/pool/worker.ts'), execArgv: ['--import', 'tsx'] };
+}
+
+/** The pool; its first thread starts with it. */
+export function pool(): Piscina {
+  holder.loyalCoilPool ??= new Piscina({
+    ...program(),
+    minThreads: 1,
+    maxThreads: Math.max(1, availableParallelism() - 1),
+    maxQueue: MAX_QUEUE,
+    idleTimeout: 600_000,
+  });
+  return holder.loyalCoilPool;
+}
+
+/** How the pool stands, for the metrics. */
+export const poolState = (): { threads: number; waiting: number } =>
+  holder.loyalCoilPool
+    ? { threads: holder.loyalCoilPool.threads.length, waiting: holder.loyalCoilPool.queueSize }
+    : { threads: 0, waiting: 0 };
+
+const BUSY = new ServiceError(
+  429,
+  [{ field: '', reason: `Too much is asked at once. Ask again in ${RETRY_SECONDS} s; nothing was lost.` }],
+  { retryAfterSeconds: RETRY_SECONDS },
+);
+const GONE = new ServiceError(400, [{ field: '', reason: 'The caller has gone; nothing was worked out.' }]);
+
+/** Answers a heavy route in a thread of the pool. Throws what the route throws; 429 where the queue is full. */
+export async function answerInPool(task: HeavyTask, signal?: AbortSignal): Promise<Response> {
+  if (pool().queueSize >= MAX_QUEUE) throw BUSY;
+  const answer: HeavyAnswer = await pool()
+    .run(task, { signal: signal ?? null, transferList: [task.body.buffer] })
+    .catch((error: unknown) => {
+      throw signal?.aborted ? GONE : error instanceof Error && /queue/i.test(error.message) ? BUSY : error;
+    });
+  if (answer.kind === 'json') return new Response(answer.bytes, { headers: { 'content-type': 'application/json' } });
+  if (answer.kind === 'refused') throw new ServiceError(answer.status, answer.faults, answer.detail);
+  const { name, message, code, stack } = answer;
+  throw Object.assign(new Error(message), { name, code, stack });
+}

@@ -1,0 +1,37 @@
+/** One thread of the pool: answers a route of the table as the server's own thread would, with connections of its own. */
+import { move } from 'piscina';
+import { certain } from '../../core/certain';
+import { jsonOf } from '../interface/body';
+import { routes } from '../interface/routes';
+import { ServiceError } from '../service-error';
+import type { HeavyAnswer, HeavyTask } from './task';
+
+async function answerOf({ method, path, params, query, type, body, caller }: HeavyTask): Promise<HeavyAnswer> {
+  try {
+    const route = certain(routes.find((one) => one.method === method && one.path === path));
+    const result = await route.handle({
+      params,
+      query: new URLSearchParams(query),
+      headers: new Headers(type === null ? {} : { 'content-type': type }),
+      get caller() {
+        return certain(caller);
+      },
+      setCookies: () => undefined,
+      json: async () => jsonOf(body, type),
+      bytes: async () => body,
+    });
+    return { kind: 'json', bytes: new TextEncoder().encode(JSON.stringify(result)) };
+  } catch (error) {
+    if (error instanceof ServiceError) return { kind: 'refused', status: error.status, faults: error.faults, detail: error.detail };
+    const fault = error instanceof Error ? error : new Error(String(error));
+    const code = 'code' in fault && typeof fault.code === 'string' ? fault.code : undefined;
+    return { kind: 'failed', name: fault.name, message: fault.message, code, stack: fault.stack };
+  }
+}
+
+/** The bytes of an answer are handed over, not copied. */
+export default async function work(task: HeavyTask): Promise<HeavyAnswer> {
+  const answer = await answerOf(task);
+  if (answer.kind === 'json') move(answer.bytes);
+  return answer;
+}
