@@ -23,6 +23,9 @@ const all = {
   '0009-chain': chain,
 } as const;
 
+/** The newest form. */
+export const NEWEST = keysOf(all).at(-1);
+
 /** Brings the database to the newest form. Safe to run again and beside another process. */
 export async function migrate(knex: Knex): Promise<void> {
   const source: Knex.MigrationSource<keyof typeof all> = {

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { messageOf } from '@/core/certain';
 import { cannotWrite, isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
+import { noteRequest } from '@/services/metrics';
 import { ServiceError } from '@/services/service-error';
 import { jsonOf } from '@/services/interface/body';
 
@@ -59,7 +60,10 @@ const NO_ROOM =
 const OUT_OF_REACH = 'The database does not answer. What you typed is kept on this device and saved when it is back.';
 
 /** Wraps a handler: refusals, a lost database and our own defects each get their status and words, all of them the id of the request. */
-export async function respond(work: () => Promise<unknown>, about: { method: string; path: string }): Promise<Response> {
+export async function respond(
+  work: () => Promise<unknown>,
+  about: { method: string; path: string; /** Of the table, where one was found. */ route?: () => string },
+): Promise<Response> {
   const request = randomUUID();
   const began = performance.now();
   const answer = await work().then(
@@ -68,7 +72,9 @@ export async function respond(work: () => Promise<unknown>, about: { method: str
   );
   answer.headers.set('x-request-id', request);
   if (!answer.headers.has('cache-control')) answer.headers.set('cache-control', 'no-store');
-  const line = { request, ...about, status: answer.status, ms: Math.round(performance.now() - began) };
+  const ms = performance.now() - began;
+  noteRequest(about.method, about.route?.() ?? 'none', answer.status, ms / 1000);
+  const line = { request, method: about.method, path: about.path, status: answer.status, ms: Math.round(ms) };
   if (answer.status >= 500) log.warn(line);
   else log.debug(line);
   return answer;

@@ -30,6 +30,8 @@ export const rights = {
   approve: ['foreman'],
   /** Keep what all jobs of a site rest on: its supply, curves of parts, letters of bays. */
   'keep-methods': ['electrician', 'foreman'],
+  /** The figures of the running process. */
+  measure: ['administrator'],
   /** People, roles, tokens, the log of what was done. */
   administer: ['administrator'],
 } as const satisfies Record<string, readonly Role[]>;
@@ -38,13 +40,14 @@ export type Right = keyof typeof rights;
 export const mayDo = (role: Role, right: Right): boolean => isOneOf(rights[right], role);
 
 /** What a token of the open interface may be given; it never signs, approves or administers. */
-export const scopes = ['judge', 'read', 'write'] as const;
+export const scopes = ['judge', 'read', 'write', 'metrics'] as const;
 export type Scope = (typeof scopes)[number];
 
 const ofScope: Readonly<Record<Scope, readonly Right[]>> = {
   judge: ['judge'],
   read: ['see'],
   write: ['see', 'work', 'keep-methods'],
+  metrics: ['measure'],
 };
 
 /** Does one of the scopes hold the right? The person who made the token must hold it too. */

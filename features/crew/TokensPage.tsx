@@ -17,6 +17,7 @@ const scopeWords: Readonly<Record<Scope, string>> = {
   judge: 'judge cases, compute, read plates',
   read: 'look at everything',
   write: 'work on jobs; never sign, approve or administer',
+  metrics: 'read the figures of the process',
 };
 const day = (iso: string) => iso.slice(0, 10);
 

@@ -80,6 +80,7 @@ const rightWords: Readonly<Record<Right, string>> = {
   sign: 'sign jobs off',
   approve: 'approve overrides',
   'keep-methods': 'keep supplies, curves and letters',
+  measure: 'read the figures of the process',
   administer: 'administer',
 };
 

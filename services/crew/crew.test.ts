@@ -101,6 +101,7 @@ describe('rights', () => {
       'POST /api/v1/session/demo',
       'POST /api/v1/session/first',
       'GET /api/v1/health',
+      'GET /api/v1/ready',
     ]);
   });
   it('every page asks for one, and none is listed that is not there', () => {

@@ -4,7 +4,8 @@ import { worksheetSchema } from '../../core/worksheets/contract';
 import { worksheets } from '../../core/worksheets/registry';
 import { describeFamilies, partsTemplate } from '../families';
 import { find } from '../find';
-import { health } from '../health';
+import { health, ready } from '../health';
+import { metricsText } from '../metrics';
 import { judgePlainCase, lineChoice, lineChoices, plainCaseSchema } from '../judge';
 import { matchSchema, matchSwap } from '../match';
 import { meterSchema, readMeter } from '../meter';
@@ -415,6 +416,23 @@ export const routes = [
     summary: 'Whether the database answers',
     answers: 'It answers.',
     handle: health,
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/ready`,
+    right: 'open',
+    summary: 'Whether work can be taken on',
+    answers: 'Whether the database answers and is of the form that this version was made for.',
+    handle: ready,
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/metrics`,
+    right: 'measure',
+    summary: 'Figures of this process as Prometheus text',
+    answers: 'Prometheus text.',
+    file: 'text/plain',
+    handle: async () => new Response(await metricsText(), { headers: { 'content-type': 'text/plain; version=0.0.4; charset=utf-8' } }),
   }),
 ];
 

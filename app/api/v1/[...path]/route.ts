@@ -17,6 +17,7 @@ const SMALLEST = 20_000;
 function answer(request: Request): Promise<Response> {
   const url = new URL(request.url);
   const { method } = request;
+  let matched = 'none';
   return respond(
     async () => {
       const refusal = refusalOf(method, request.headers);
@@ -24,6 +25,7 @@ function answer(request: Request): Promise<Response> {
       if (method === 'GET' && url.pathname === '/api/v1/openapi.json') return openApi();
       const found = matchRoute(routes, method, url.pathname);
       if ('allowed' in found) throw notThere(url.pathname, method, found.allowed);
+      matched = found.route.path;
       if (!areSoundWords(Object.values(found.params))) throw notThere(url.pathname, method, []);
       if (!areSoundWords(url.searchParams.values()))
         throw new ServiceError(400, [
@@ -55,7 +57,7 @@ function answer(request: Request): Promise<Response> {
       });
       return result instanceof Response ? result : Response.json(result, { headers: cookies });
     },
-    { method, path: url.pathname },
+    { method, path: url.pathname, route: () => matched },
   );
 }
 
