@@ -3,7 +3,18 @@ import type { NextConfig } from 'next';
 const config: NextConfig = {
   // Two builds may stand side by side: the demo's and the tests'.
   distDir: process.env.LOYAL_COIL_DIST ?? '.next',
-  serverExternalPackages: ['@node-rs/argon2', 'better-auth', 'jsmodbus', 'knex', 'pg', 'pdfkit', 'piscina', 'prom-client', 'sharp', 'tesseract.js'],
+  serverExternalPackages: [
+    '@node-rs/argon2',
+    'better-auth',
+    'jsmodbus',
+    'knex',
+    'pg',
+    'pdfkit',
+    'piscina',
+    'prom-client',
+    'sharp',
+    'tesseract.js',
+  ],
   poweredByHeader: false,
   headers: async () => [
     {

@@ -17,6 +17,9 @@ try {
     TEST_CLUSTER_URL: pg.adminUrl(port, 'postgres'),
     LOYAL_COIL_KEYS: path.join(scratch, 'keys'),
     LOYAL_COIL_LOG: 'fatal',
+    // The requests are answered in the process that sends them.
+    LOYAL_COIL_POOL: '0',
+    LOYAL_COIL_METERS: '127.0.0.1:*',
     NODE_OPTIONS: '--expose-gc',
   };
   status = spawnSync('npx', ['tsx', 'scripts/fuzz.ts', ...process.argv.slice(2)], { cwd: root, stdio: 'inherit', env }).status ?? 1;

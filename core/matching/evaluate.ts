@@ -237,14 +237,17 @@ function verdictOf({ ways, anyWay, exempt, open, whenLeftOut, wayIndexes }: Prep
     let bestRank = -2;
     const printed = wayIndexes(spec);
     for (let k = 0; k < printed.length; k += 1) {
-      const i = certain(printed[k]);
-      const have = certain(ways[i]).find(spec);
+      // Asked without a call: this loop runs for every part of a catalogue.
+      const i = printed[k] ?? 0;
+      const way = ways[i];
+      if (!way) continue;
+      const have = way.find(spec);
       if (have === undefined) continue;
       if (have === null) worn = worn < 0 ? i : worn;
       else if (have === 'none') none = none < 0 ? i : none;
       else {
-        const own = certain(ways[i]).decide(have, spec);
-        const rank = rankOf(own, certain(ways[i]).silent);
+        const own = way.decide(have, spec);
+        const rank = rankOf(own, way.silent);
         if (rank > bestRank) [best, bestRank] = [own, rank];
         if (!anyWay || own === 'fits') break;
       }
