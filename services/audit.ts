@@ -22,6 +22,7 @@ export const auditWords = {
   override: 'Override named',
   'override-approved': 'Override approved',
   signed: 'Job signed off',
+  'settings-changed': 'Settings changed',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;
 export type Audited = keyof typeof auditWords;

@@ -8,6 +8,7 @@ import { read } from '@/client/Queries';
 import { roles, roleWords, type Role } from '@/core/crew/rights';
 import type { Answers } from '@/services/interface/routes';
 import { ListTable } from '@/ui/forms/ListTable';
+import { Pill } from '@/ui/forms/Pill';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
@@ -141,9 +142,36 @@ function People() {
   );
 }
 
+/** What each site asks of an override. */
+function Sites() {
+  const client = useQueryClient();
+  const { data } = useQuery({
+    queryKey: ['sites'],
+    queryFn: ({ signal }) => read<Answers['GET /api/v1/sites']>('GET', '/api/v1/sites', undefined, signal),
+  });
+  const set = async (id: string, secondPerson: boolean) => {
+    await api('PATCH', `/api/v1/sites/${id}`, { secondPerson });
+    await client.invalidateQueries({ queryKey: ['sites'] });
+  };
+  return (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="Overrides">
+      <h2 style={{ fontSize: 15.5 }}>Overrides need a second person</h2>
+      <div className="row-flex">
+        {data?.sites.map(({ id, name, secondPerson }) => (
+          <Pill key={id} pressed={secondPerson} onClick={() => void set(id, !secondPerson)}>
+            {name}
+          </Pill>
+        ))}
+      </div>
+      <p className="muted">Where it is set, a foreman approves each override by their PIN before the job can be signed.</p>
+    </section>
+  );
+}
+
 /** The crew, as an administrator keeps it. */
 export const PeoplePage = () => (
   <CrewShell here="/crew/people" title="People">
     <People />
+    <Sites />
   </CrewShell>
 );

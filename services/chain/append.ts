@@ -56,7 +56,8 @@ export async function appendRows(
   more: readonly Part[] = [],
   at = new Date(),
 ): Promise<void> {
-  const found = await Promise.all(rows.map(async ([kind, ref]) => certain((await chainedRows(trx, kind, ref))[0])));
+  const found: ChainedRow[] = [];
+  for (const [kind, ref] of rows) found.push(certain((await chainedRows(trx, kind, ref))[0]));
   await appendParts(trx, certain(found[0]).site, [...found, ...more], at);
 }
 
@@ -66,7 +67,8 @@ export async function appendRows(
  */
 export async function beginChains(knex: Knex): Promise<void> {
   await inTransaction(knex, async (trx) => {
-    const rows = (await Promise.all(rowKinds.map((kind) => chainedRows(trx, kind)))).flat();
+    const rows: ChainedRow[] = [];
+    for (const kind of rowKinds) rows.push(...(await chainedRows(trx, kind)));
     for (const { id: site } of await trx<{ id: string }>('sites').orderBy('id')) {
       await lockChain(trx, site);
       if (await newestOf(trx, site)) continue;

@@ -273,7 +273,7 @@ describe('names on a job', () => {
     expect(safe['prove-dead']).toBe('The electrician');
     expect([acknowledged.x, overrides.y]).toEqual([1, 2].map(() => ({ by: 'The electrician', reason: 'looked at it', seen: 's' })));
   });
-  it('a PIN is that of the person, of a role that signs, and counts for one session alone', async () => {
+  it('a PIN is that of the person, of a role that signs; wrong ones hold up who asks, on a new session too, and nobody else', async () => {
     const apprentice = await caller('apprentice');
     const sign = (who: string | undefined, pin: string, by = apprentice) =>
       answering(by, who, pin, (role) => mayDo(role, 'sign'), 'sign jobs off').then(
@@ -287,10 +287,12 @@ describe('names on a job', () => {
     for (let i = 0; i < 6; i += 1) wrong.push(await sign(ids.electrician, '000111'));
     expect(wrong.at(-1)).toBe(429);
     expect(await sign(ids.electrician, PIN)).toBe(429);
+    expect(await sign(ids.electrician, PIN, { ...apprentice, session: 'another' })).toBe(429);
     expect(await sign(undefined, PIN, await caller('electrician'))).toBe('The electrician');
   });
   it('an override is approved by another person of the right role, and stands again when it is changed', async () => {
-    await db.knex('sites').where({ id: 'kestrel' }).update({ second_person: true });
+    const asked = await ask('PATCH', '/api/v1/sites/kestrel', { secondPerson: true }, await cookieOf('the_administrator'));
+    expect([asked.status, asked.body]).toEqual([200, { site: { id: 'kestrel', name: expect.any(String), secondPerson: true } }]);
     const own = await cookieOf('the_electrician');
     const { id } = await openSwap({ positionId: 'kestrel-winch-k3' });
     const override = { path: 'overrides.y', value: { reason: 'nothing else is here', seen: 's' } };

@@ -143,7 +143,7 @@ export async function setPin(body: unknown, caller: Caller): Promise<{ changed: 
 
 /**
  * The person who answers for a signature or an approval on this device: the one who is signed in, or a mentor or second person beside them,
- * each by their PIN. Wrong PINs count for this session and this person alone, so that nobody locks a colleague out elsewhere.
+ * each by their PIN. Wrong PINs count for who asks and whose PIN it is: nobody locks a colleague out elsewhere, and signing in anew gives no more tries.
  */
 export async function answering(
   caller: Caller,
@@ -157,7 +157,7 @@ export async function answering(
   if (!may(row.role)) throw new ServiceError(403, [{ field: 'role', reason: `${row.name}, ${row.role}, may not ${deed}.` }]);
   if (!row.pinHash)
     throw new ServiceError(403, [{ field: 'pin', reason: `${row.name} has no PIN yet. It is set under Crew, Your account.` }]);
-  const key = `${caller.session}:${row.id}`;
+  const key = `${caller.person.id}:${row.id}`;
   await countAttempt('pin', key);
   if (!(await matchesSecret(row.pinHash, pin)))
     throw new ServiceError(403, [{ field: 'pin', reason: `This is not the PIN of ${row.name}. Nothing was signed.` }]);

@@ -28,6 +28,7 @@ import {
   type SignedIn,
 } from '../crew/session';
 import { endToken, makeToken, tokens, tokenSchema } from '../crew/tokens';
+import { setSite, siteSchema, siteSettings } from '../sites';
 import { fileResponse, route, type Ask } from './route';
 
 const SMALL = 20_000;
@@ -170,6 +171,23 @@ const peopleRoutes = [
     summary: 'Give a person a password that works once',
     answers: 'The password, shown once.',
     handle: ({ params: { id = '' }, caller }) => givePassword(id, caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/sites`,
+    right: 'see',
+    summary: 'Sites and what each of them asks for',
+    answers: 'Sites.',
+    handle: async () => ({ sites: await siteSettings() }),
+  }),
+  route({
+    method: 'PATCH',
+    path: `${V1}/sites/{id}`,
+    right: 'administer',
+    summary: 'Set what a site asks for: whether a second person approves overrides',
+    answers: 'The site.',
+    body: { schema: siteSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => ({ site: await setSite(id, await json(), caller) }),
   }),
   route({
     method: 'GET',
