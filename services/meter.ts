@@ -7,15 +7,14 @@ import { Socket } from 'node:net';
 import { client as modbusClient } from 'jsmodbus';
 import * as yup from 'yup';
 import { blocksOf, decode, mapFault, widthOf, type MeterReading, type RegisterEntry, type RegisterMap } from '../core/meter/register-map';
+import { trimmedText } from '../core/case/trimmed-text';
 import { ServiceError } from './service-error';
 import { validate } from './validate';
 
 const MAX_MS = 10_000;
 export const meterSchema = yup
   .object({
-    host: yup
-      .string()
-      .trim()
+    host: trimmedText()
       .max(253)
       .matches(/^[\w.:-]+$/, 'host is a name or address.')
       .required('host is missing: the address of the meter.'),

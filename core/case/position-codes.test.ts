@@ -28,6 +28,18 @@ describe('rows', () => {
   ])('%#: refused in words', async (rows, words) => expect(await fault(rows)).toContain(words));
 });
 
+describe('what is no row at all', () => {
+  it.each([
+    [[null]],
+    [[{ code: { a: 1 }, bay: '', function: 'shunt-trip' }]],
+    [[{ code: 'A', bay: {}, function: 'shunt-trip', note: [] }]],
+    [[7]],
+    [{}],
+  ])('%j is refused in words', (rows) =>
+    expect(positionRowsSchema.validate(rows, { abortEarly: false })).rejects.toMatchObject({ name: 'ValidationError' }),
+  );
+});
+
 describe('meanings', () => {
   const tables = [
     { maker: 'One', version: 1, rows: [row('Z1')] },

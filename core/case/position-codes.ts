@@ -3,13 +3,14 @@
  * The same accessory may stand under several letters; a letter of a maker stands once.
  */
 import * as yup from 'yup';
+import { trimmedText } from './trimmed-text';
 import { accessoryFunctions, type AccessoryFunction } from '../fields/accessory-fields';
 
 export type PositionCode = { code: string; bay: string; function: AccessoryFunction; note: string };
 export type PositionTable = { maker: string; version: number; rows: PositionCode[] };
 
 const MAX_ROWS = 60;
-const line = (label: string, most: number) => yup.string().trim().max(most, `${label} is longer than ${most} characters.`);
+const line = (label: string, most: number) => trimmedText().max(most, `${label} is longer than ${most} characters.`);
 
 const rowSchema = yup.object({
   code: line('A letter code', 12).required('A row has no letter code.'),
@@ -29,7 +30,7 @@ export const positionRowsSchema = yup
   .max(MAX_ROWS, `At most ${MAX_ROWS} rows are kept for a maker.`)
   .required('rows is missing; a list is needed, which may be empty.')
   .test('unique', (rows, context) => {
-    const codes = (rows ?? []).map(({ code }) => String(code).toUpperCase());
+    const codes = (rows ?? []).map((row) => String(row?.code).toUpperCase());
     const twice = codes.find((code, i) => codes.indexOf(code) !== i);
     return twice === undefined || context.createError({ message: `Letter code '${twice}' stands twice; each stands once for a maker.` });
   });
