@@ -2,18 +2,16 @@
 import knexFactory from 'knex';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { signedByTester, tester } from '@/tests/crew';
-import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
-import { chooseChanges } from '../core/swap/swap';
+import { readyJob } from '@/tests/job';
 import { loadDemo } from '../data/demo/load';
 import { testDatabase, type TestDatabase } from '../data/test-database';
 import { inTransaction } from '../data/transaction';
 import { beginChains } from './chain/append';
 import { verifyChains } from './chain/verify';
-import { matchSwap } from './match';
 import { settlePoint } from './open-points';
 import { positionTables, savePositionCodes } from './position-codes';
 import { loadRecord } from './records';
-import { choiceDetail, signSwap } from './sign';
+import { signSwap } from './sign';
 import { saveSupply, supplyOfPanel } from './supply-paths';
 import { loadSwap, openSwap, saveSwap } from './swaps';
 
@@ -34,24 +32,6 @@ const statuses = (all: PromiseSettledResult<unknown>[]) => [
   ...new Set(all.flatMap((one) => (one.status === 'rejected' ? [(one.reason as { status?: number }).status ?? String(one.reason)] : []))),
 ];
 
-/** A job with all that it needs before its signature. */
-async function ready(positionId: string): Promise<{ id: string; version: number; partId: string }> {
-  const { id } = await openSwap({ positionId });
-  const swap = await loadSwap(id);
-  const save = async (changes: { path: string; value: unknown }[]) =>
-    saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
-  const column = (await matchSwap(id, {})).columns[0]!;
-  const choice = { partId: column.partId, name: column.name, ...(column.coil ? { coil: column.coil } : {}) };
-  await save(chooseChanges(swap.state, choice));
-  const { proofs } = await choiceDetail(id);
-  await save([
-    { path: 'choice.part', value: { ...choice, taken: true } },
-    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
-  ]);
-  return { id, version: (await loadSwap(id)).version, partId: column.partId };
-}
-
 describe(`${HANDS} hands at once`, () => {
   it('open one job', async () => {
     const all = kept(await many(() => openSwap({ positionId: 'kestrel-winch-k2' })));
@@ -65,7 +45,7 @@ describe(`${HANDS} hands at once`, () => {
     expect((await loadSwap(id)).version).toBe(version + 1);
   });
   it('sign one job: one record, one piece of stock', async () => {
-    const { id, version, partId } = await ready('ferrow-gate-k2');
+    const { id, version, partId } = await readyJob('ferrow-gate-k2');
     const stock = async () =>
       Number((await db.knex('stock').where({ part_id: partId, site_id: 'ferrow' }).sum('quantity as n').first())!.n);
     const before = await stock();
@@ -75,7 +55,7 @@ describe(`${HANDS} hands at once`, () => {
     expect(await db.knex('records').where({ swap_id: id })).toHaveLength(1);
   });
   it('sign two jobs for the last piece: one gets it, the record of the other says that it did not', async () => {
-    const [one, two] = [await ready('kestrel-ramp-k4'), await ready('kestrel-ramp-k5')];
+    const [one, two] = [await readyJob('kestrel-ramp-k4'), await readyJob('kestrel-ramp-k5')];
     const same = one.partId === two.partId;
     expect(same).toBe(true);
     await db.knex('stock').where({ part_id: one.partId, site_id: 'kestrel' }).delete();
@@ -111,7 +91,7 @@ describe('one connection alone', () => {
     });
     Object.assign(globalThis, { loyalCoilKnex: single });
     try {
-      const { id, version } = await ready('ferrow-gate-k1');
+      const { id, version } = await readyJob('ferrow-gate-k1');
       const { recordId } = await signSwap(id, { version }, signedByTester);
       expect((await loadRecord(recordId)).altered).toEqual([]);
       const supply = (await supplyOfPanel('ferrow-pump')) as unknown as { version: number; path: unknown };

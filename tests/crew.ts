@@ -2,7 +2,8 @@
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
 import { insertPerson } from '@/data/crew';
-import { sha256, type Caller } from '@/services/crew/caller';
+import type { Caller } from '@/services/crew/caller';
+import { sha256 } from '@/services/sha256';
 import type { Signature } from '@/services/sign';
 
 export const tester: Caller = {

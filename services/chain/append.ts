@@ -7,7 +7,8 @@ import { entryText, NOTHING_BEFORE, type ChainEntry } from '../../core/record/ch
 import { canonicalJson } from '../../core/record/record';
 import { chainedRows, chainOf, insertEntry, newestOf, rowKinds, type ChainedRow, type RowKind } from '../../data/chain';
 import { noteHead } from './head';
-import { sha256, signingKey } from './key';
+import { sha256 } from '../sha256';
+import { signingKey } from './key';
 
 type Part = Pick<ChainedRow, 'kind' | 'ref' | 'content'>;
 

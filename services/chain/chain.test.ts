@@ -5,47 +5,32 @@ import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { signedByTester, tester } from '@/tests/crew';
-import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
+import { signedByTester } from '@/tests/crew';
+import { readyJob } from '@/tests/job';
 import { entryText, faultKinds, type ChainEntry } from '../../core/record/chain';
-import { chooseChanges } from '../../core/swap/swap';
 import { chainOf } from '../../data/chain';
 import { loadDemo } from '../../data/demo/load';
 import { testDatabase, type TestDatabase } from '../../data/test-database';
 import { keyFolder } from '../keys';
-import { matchSwap } from '../match';
 import { labelPdf, recordPdf } from '../record-pdf';
 import { loadRecord, logbook } from '../records';
-import { choiceDetail, signSwap } from '../sign';
-import { loadSwap, openSwap, saveSwap } from '../swaps';
+import { signSwap } from '../sign';
 import { beginChains } from './append';
-import { sha256 } from './key';
+import { sha256 } from '../sha256';
 import { verifyChains } from './verify';
 
 let db: TestDatabase;
 const records: string[] = [];
 const SITE = 'ferrow';
 
-/** Signs a job at a position with the first that the board offers. */
+/** Signs a job at a position, with a picture of the load's plate. */
 async function signAt(positionId: string): Promise<string> {
-  const { id } = await openSwap({ positionId });
-  const swap = await loadSwap(id);
-  const save = async (changes: { path: string; value: unknown }[]) =>
-    saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
-  const column = (await matchSwap(id, {})).columns[0]!;
-  const choice = { partId: column.partId, name: column.name, ...(column.coil ? { coil: column.coil } : {}) };
-  await save(chooseChanges(swap.state, choice));
+  const { id, version } = await readyJob(positionId);
   await db.knex('pictures').insert({
     ...{ id: crypto.randomUUID(), swap_id: id, section: 'load', kind: 'motor-3ph', width: 1, height: 1 },
     ...{ bytes: Buffer.from('a picture'), seen: '{}', taken_at: new Date() },
   });
-  const { proofs } = await choiceDetail(id);
-  await save([
-    { path: 'choice.part', value: { ...choice, taken: true } },
-    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
-  ]);
-  return (await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester)).recordId;
+  return (await signSwap(id, { version }, signedByTester)).recordId;
 }
 
 beforeAll(async () => {

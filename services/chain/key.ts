@@ -4,6 +4,7 @@ import { existsSync, readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ChainCrypto } from '../../core/record/chain';
 import { keyFile, keyFolder } from '../keys';
+import { sha256 } from '../sha256';
 
 const makeKey = (): string => generateKeyPairSync('ed25519').privateKey.export({ type: 'pkcs8', format: 'pem' }).toString();
 
@@ -39,8 +40,6 @@ export function trustedKeys(): ReadonlyMap<string, KeyObject> {
   const texts = [signingKey().publicKey, ...older.map((name) => readFileSync(path.join(folder, name), 'utf8').trim())];
   return new Map(texts.map((text) => [idOf(text), publicKeyOf(text)]));
 }
-
-export const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
 /** Hashing, and signatures by the keys that are trusted. */
 export function chainCrypto(): ChainCrypto {

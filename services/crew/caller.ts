@@ -2,13 +2,13 @@
  * Who asks, and may they? Every page, every route and every file comes here and nowhere else: a session of a person, or a token of the open
  * interface, against the right that is asked for.
  */
-import { createHash } from 'node:crypto';
 import { mayDo, scopesAllow, type Access, type Right, type Scope } from '../../core/crew/rights';
 import type { Person } from '../../core/crew/person';
 import { database } from '../../data/connection';
 import { personById, type PersonRow, type TokenRow } from '../../data/crew';
 import type { Actor } from '../audit';
 import { ServiceError } from '../service-error';
+import { sha256 } from '../sha256';
 import { auth } from './auth';
 
 export type Caller = {
@@ -18,8 +18,6 @@ export type Caller = {
   session: string | null;
   scopes: readonly Scope[] | null;
 };
-
-export const sha256 = (text: string): string => createHash('sha256').update(text).digest('hex');
 
 /**
  * The address that a request came from. The application listens on loopback; a server before it names the address last in x-forwarded-for,

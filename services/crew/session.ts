@@ -11,7 +11,8 @@ import { notFound, ServiceError } from '../service-error';
 import { validate } from '../validate';
 import { countAttempt, forgetAttempts } from './attempts';
 import { auth, hashSecret } from './auth';
-import { addressOf, lost, personOfRow, sha256, type Caller } from './caller';
+import { sha256 } from '../sha256';
+import { addressOf, lost, personOfRow, type Caller } from './caller';
 import type { Person } from '../../core/crew/person';
 import { nameWords, passwordWords, usernameWords } from './words';
 

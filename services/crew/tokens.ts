@@ -8,7 +8,8 @@ import type { TokenRow } from '../../data/crew';
 import { audit } from '../audit';
 import { notFound } from '../service-error';
 import { validate } from '../validate';
-import { sha256, type Caller } from './caller';
+import { sha256 } from '../sha256';
+import type { Caller } from './caller';
 import { nameWords } from './words';
 
 const MOST_DAYS = 365;
