@@ -4,7 +4,9 @@
  */
 import { NextResponse, type NextRequest } from 'next/server';
 import { authorise } from './services/crew/caller';
+import type { Person } from './core/crew/person';
 import { pageRight } from './services/crew/pages';
+import { SIGNED_IN, signedInText } from './services/crew/signed-in';
 import { contentSecurityPolicy, refusalOf } from './services/doors';
 import { isUnreachable } from './services/health';
 import { log } from './services/log';
@@ -12,11 +14,12 @@ import { ServiceError } from './services/service-error';
 
 const development = process.env.NODE_ENV === 'development';
 
-/** Where a page leads that may not be shown: to the door, to the own account, or to a page that says why. */
-async function instead({ headers, nextUrl }: NextRequest): Promise<{ to: string; status?: number } | undefined> {
+type Shown = { person: Person | null } | { to: string; status?: number };
+
+/** Who a page is shown to; or where it leads that may not be shown: to the door, to the own account, or to a page that says why. */
+async function shownTo({ headers, nextUrl }: NextRequest): Promise<Shown> {
   try {
-    await authorise(headers, pageRight(nextUrl.pathname));
-    return undefined;
+    return { person: (await authorise(headers, pageRight(nextUrl.pathname)))?.person ?? null };
   } catch (error) {
     if (error instanceof ServiceError && error.status === 401)
       return { to: `/sign-in?next=${encodeURIComponent(nextUrl.pathname + nextUrl.search)}` };
@@ -30,12 +33,15 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { method, headers, nextUrl } = request;
   const refusal = refusalOf(method, headers);
   if (refusal) return NextResponse.json({ faults: [{ field: '', reason: refusal.reason }] }, { status: refusal.status });
-  const other = await instead(request);
+  const shown = await shownTo(request);
+  const other = 'to' in shown ? shown : undefined;
   if (other && other.status === undefined) return NextResponse.redirect(new URL(other.to, nextUrl));
   const policy = contentSecurityPolicy(Buffer.from(crypto.randomUUID()).toString('base64'), development);
   // The framework takes the nonce for its own scripts from the request.
   const inner = new Headers(headers);
   inner.set('content-security-policy', policy);
+  // Found out once: the page takes the name from here, whatever the caller sent under it.
+  inner.set(SIGNED_IN, signedInText('person' in shown ? shown.person : null));
   const answer = other
     ? NextResponse.rewrite(new URL(other.to, nextUrl), { request: { headers: inner }, status: other.status })
     : NextResponse.next({ request: { headers: inner } });

@@ -5,8 +5,7 @@ import '@fontsource-variable/jetbrains-mono/index.css';
 import type { Metadata, Viewport } from 'next';
 import { headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { callerOf } from '@/services/crew/caller';
-import type { Person } from '@/core/crew/person';
+import { signedInOf } from '@/services/crew/signed-in';
 import { SpeakAs } from '@/client/SpeakAs';
 import { PersonRoot } from '@/ui/shell/person';
 import { ThemeRoot } from '@/ui/shell/ThemeRoot';
@@ -23,14 +22,13 @@ export const viewport: Viewport = {
 };
 
 /** The nonce of this answer, under which its own scripts run: see `proxy.ts`. */
-const nonceOf = async (): Promise<string | undefined> =>
-  /'nonce-([^']+)'/.exec((await headers()).get('content-security-policy') ?? '')?.[1];
-
-/** Who is signed in. A database that does not answer leaves the name away; the page itself says why it cannot be shown. */
-const personOf = async (): Promise<Person | null> => (await callerOf(await headers()).catch(() => null))?.person ?? null;
+const nonceOf = (asked: Pick<Headers, 'get'>): string | undefined =>
+  /'nonce-([^']+)'/.exec(asked.get('content-security-policy') ?? '')?.[1];
 
 export default async function Layout({ children }: { children: ReactNode }) {
-  const [nonce, person] = await Promise.all([nonceOf(), personOf()]);
+  const asked = await headers();
+  const nonce = nonceOf(asked);
+  const person = signedInOf(asked);
   return (
     <html lang="en" suppressHydrationWarning>
       <body>

@@ -49,4 +49,4 @@ console.log(`clients: ${clients} for ${seconds} s, answers by status ${JSON.stri
 console.log(
   `clients: health asked ${times.length} times meanwhile, median ${at(50)} ms, p95 ${at(95)} ms, p99 ${at(99)} ms, longest ${at(100)} ms`,
 );
-process.exit(Object.keys(byStatus).some((status) => Number(status) >= 500) ? 1 : 0);
+process.exitCode = Object.keys(byStatus).some((status) => Number(status) >= 500) ? 1 : 0;

@@ -20,4 +20,4 @@ console.log(
 );
 console.log(`fuzz: heap ${before.toFixed(0)} MB before, ${after.toFixed(0)} MB after, ${(after / before).toFixed(2)} times`);
 await ground.drop();
-process.exit(bad.length === 0 ? 0 : 1);
+process.exitCode = bad.length === 0 ? 0 : 1;

@@ -34,4 +34,4 @@ for (const site of otherHeads) console.log(`${site}: its newest entry is not the
 console.log(
   faults + otherHeads.length === 0 ? `Restored as of ${manifest.at}; every chain holds.` : 'Restored; not everything holds, see above.',
 );
-process.exit(faults + otherHeads.length === 0 ? 0 : 1);
+process.exitCode = faults + otherHeads.length === 0 ? 0 : 1;

@@ -17,6 +17,9 @@ export const hostsOf = (listed: string | undefined): ReadonlySet<string> =>
 /** The name without its port. Example: '[::1]:3100' is '[::1]'. */
 export const nameOf = (host: string): string => host.toLowerCase().replace(/:\d+$/, '');
 
+/** Is this host the machine itself, by its own names? */
+export const isLoopback = (host: string): boolean => LOOPBACK.includes(nameOf(host));
+
 export type Knock = { method: string; host: string | null; origin: string | null; fetchSite: string | null };
 /** What a request says of who sends it. */
 const knockOf = (method: string, headers: Headers): Knock => ({

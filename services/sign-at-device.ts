@@ -12,27 +12,23 @@ import { swapById } from '../data/swaps';
 import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { answering } from './crew/people';
+import { pinText } from './crew/words';
 import { notFound, ServiceError } from './service-error';
 import { signSchema, signSwap } from './sign';
 import { loadSwap } from './swaps';
 import { validate } from './validate';
 
-const pinGiven = yup
-  .string()
-  .strict()
-  .matches(/^\d{6}$/, 'A PIN has 6 digits.')
-  .required('The PIN is missing.');
 const personField = yup.string().strict().max(80).optional();
 
 export const signRequestSchema = signSchema.shape({
   /** Who signs; left out, who is signed in. */
   signer: personField,
-  pin: pinGiven,
+  pin: pinText,
 });
 export const approveSchema = yup.object({
   needId: yup.string().strict().max(200).required('needId is missing: the line that is overridden.'),
   approver: personField,
-  pin: pinGiven,
+  pin: pinText,
 });
 
 const isPerson = ({ session }: Caller): void => {

@@ -5,7 +5,7 @@ import { randomBytes } from 'node:crypto';
 import { certain } from '../../core/certain';
 import { entryText, NOTHING_BEFORE, type ChainEntry } from '../../core/record/chain';
 import { canonicalJson } from '../../core/record/record';
-import { chainedRows, chainOf, insertEntry, newestOf, rowKinds, type ChainedRow, type RowKind } from '../../data/chain';
+import { chainedRows, insertEntry, newestOf, rowKinds, type ChainedRow, type RowKind } from '../../data/chain';
 import { noteHead } from './head';
 import { sha256 } from '../sha256';
 import { signingKey } from './key';
@@ -78,5 +78,3 @@ export async function beginChains(knex: Knex): Promise<void> {
     }
   });
 }
-
-export { chainOf };

@@ -7,11 +7,10 @@ import { database } from '../../data/connection';
 import { ServiceError } from '../service-error';
 
 /** What is counted: so many in so many seconds, then refused for so long. */
-export const limits = {
+const limits = {
   'sign-in': { points: 5, duration: 900, blockDuration: 900 },
   'sign-in-address': { points: 50, duration: 900, blockDuration: 300 },
   pin: { points: 5, duration: 900, blockDuration: 900 },
-  picture: { points: 60, duration: 60, blockDuration: 0 },
 } as const;
 export type Counted = keyof typeof limits;
 

@@ -18,6 +18,9 @@ const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 export const hashSecret = (secret: string): Promise<string> => hash(secret, COST);
 export const matchesSecret = (kept: string, secret: string): Promise<boolean> => verify(kept, secret);
 
+/** Are pages reached by https, so that cookies may ask for it? */
+export const isSecure = (): boolean => process.env.LOYAL_COIL_ADDRESS?.startsWith('https:') ?? false;
+
 const SESSION_SECONDS = 12 * 3600; // a shift
 const RENEW_SECONDS = 3600;
 
@@ -56,7 +59,7 @@ const make = (url: string) =>
     plugins: [username({ minUsernameLength: 2, maxUsernameLength: 40 })],
     advanced: {
       cookiePrefix: 'loyal-coil',
-      useSecureCookies: process.env.LOYAL_COIL_ADDRESS?.startsWith('https:') ?? false,
+      useSecureCookies: isSecure(),
       defaultCookieAttributes: { sameSite: 'strict', httpOnly: true },
     },
     // Attempts are counted by us, by person and device: see `attempts.ts`.

@@ -2,7 +2,7 @@
  * Who asks, and may they? Every page, every route and every file comes here and nowhere else: a session of a person, or a token of the open
  * interface, against the right that is asked for.
  */
-import { mayDo, scopesAllow, type Access, type Right, type Scope } from '../../core/crew/rights';
+import { isRole, mayDo, scopesAllow, type Access, type Right, type Scope } from '../../core/crew/rights';
 import type { Person } from '../../core/crew/person';
 import { database } from '../../data/connection';
 import { personById, type PersonRow, type TokenRow } from '../../data/crew';
@@ -31,9 +31,9 @@ export const personOfRow = (row: PersonRow): Person => ({
   ...{ mustChangePassword: Boolean(row.mustChangePassword), hasPin: Boolean(row.pinHash) },
 });
 
-const callerFor = (row: PersonRow, headers: Headers, session: string | null, scopes: readonly Scope[] | null): Caller => ({
-  person: personOfRow(row),
-  actor: { id: row.id, name: row.name, address: addressOf(headers) },
+const callerFor = (person: Person, headers: Headers, session: string | null, scopes: readonly Scope[] | null): Caller => ({
+  person,
+  actor: { id: person.id, name: person.name, address: addressOf(headers) },
   ...{ session, scopes },
 });
 
@@ -43,7 +43,7 @@ async function byToken(text: string, headers: Headers): Promise<Caller | null> {
     .first();
   if (!token || token.expires_at.getTime() <= Date.now()) return null;
   const row = await personById(database(), token.person_id);
-  return row && !row.leftAt ? callerFor(row, headers, null, token.scopes) : null;
+  return row && !row.leftAt ? callerFor(personOfRow(row), headers, null, token.scopes) : null;
 }
 
 /** The library says of whatever it could not read that it failed; nothing else than the database can fail there. */
@@ -60,8 +60,10 @@ export async function callerOf(headers: Headers): Promise<Caller | null> {
     .api.getSession({ headers, query: { disableRefresh: true } })
     .catch(lost);
   if (!found) return null;
-  const row = await personById(database(), found.user.id);
-  return row && !row.leftAt ? callerFor(row, headers, found.session.token, null) : null;
+  const { id, name, username, role, mustChangePassword, pinHash, leftAt } = found.user;
+  if (leftAt || !isRole(role)) return null;
+  const person = { id, name, username: username ?? '', role, mustChangePassword: Boolean(mustChangePassword), hasPin: Boolean(pinHash) };
+  return callerFor(person, headers, found.session.token, null);
 }
 
 const openJudging = (): boolean => process.env.LOYAL_COIL_OPEN_JUDGING === '1';

@@ -2,9 +2,10 @@
 import { inTransaction } from '../../data/transaction';
 import type { Knex } from 'knex';
 import type { Role } from '../../core/crew/rights';
+import { DEMO_PIN } from '../../core/crew/demo';
 import { insertPerson } from '../../data/crew';
 import { hashSecret } from './auth';
-import { DEMO_PIN, demoPassword } from './session';
+import { demoPassword } from './session';
 
 export const demoCrew: readonly { id: string; name: string; username: string; role: Role }[] = [
   { id: 'demo-orla', name: 'Orla Fenwick', username: 'orla', role: 'electrician' },

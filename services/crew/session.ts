@@ -6,13 +6,14 @@ import { database } from '../../data/connection';
 import { endSessions, insertPerson, peopleByName, personById, personByUsername, type PersonRow } from '../../data/crew';
 import { audit, type Actor } from '../audit';
 import { keyFile } from '../keys';
-import { nameOf } from '../doors';
+import { isLoopback } from '../doors';
 import { notFound, ServiceError } from '../service-error';
 import { validate } from '../validate';
 import { countAttempt, forgetAttempts } from './attempts';
-import { auth, hashSecret } from './auth';
+import { auth, hashSecret, isSecure } from './auth';
 import { sha256 } from '../sha256';
 import { addressOf, lost, personOfRow, type Caller } from './caller';
+import { isDemoPerson } from '../../core/crew/demo';
 import type { Person } from '../../core/crew/person';
 import { nameWords, passwordWords, usernameWords } from './words';
 
@@ -37,8 +38,6 @@ export type SignedIn = { person: Person; cookies: string[] };
 const deviceOf = (headers: Headers): string | undefined => /loyal-coil\.device=([\w-]{20,64})/.exec(headers.get('cookie') ?? '')?.[1];
 
 const WRONG = [{ field: 'password', reason: 'This name and password do not go together.' }];
-
-const isSecure = (): boolean => process.env.LOYAL_COIL_ADDRESS?.startsWith('https:') ?? false;
 
 /** Signs in by the library, and notes the device as one that the person uses. */
 async function signedIn(headers: Headers, person: PersonRow | undefined, username: string, password: string): Promise<SignedIn> {
@@ -83,8 +82,7 @@ export async function signIn(body: unknown, headers: Headers): Promise<SignedIn>
 }
 
 /** The demo signs its invented crew in with one touch, where it is reached on this machine by its own address. */
-export const isDemo = (headers: Headers): boolean =>
-  process.env.LOYAL_COIL_DEMO === '1' && /^(127\.0\.0\.1|localhost|\[::1\])$/.test(nameOf(headers.get('host') ?? ''));
+export const isDemo = (headers: Headers): boolean => process.env.LOYAL_COIL_DEMO === '1' && isLoopback(headers.get('host') ?? '');
 
 /** The demo's passwords: of this installation alone, and known to nobody. */
 export const demoPassword = (personId: string): string =>
@@ -94,9 +92,6 @@ export const demoPassword = (personId: string): string =>
   )
     .update(personId)
     .digest('base64url');
-export const DEMO_PIN = '135790';
-
-const isDemoPerson = ({ id }: { id: string }): boolean => id.startsWith('demo-');
 
 export async function signInDemo(body: unknown, headers: Headers): Promise<SignedIn> {
   const { personId } = await validate(demoSignInSchema, body);

@@ -1,7 +1,6 @@
 /** What a name, a password and a PIN may be. */
 import * as yup from 'yup';
-
-export const PIN_DIGITS = 6;
+import { PIN_DIGITS } from '../../core/crew/person';
 
 export const nameWords = yup
   .string()
@@ -27,13 +26,16 @@ export const passwordWords = yup
   .test('varied', 'This password is too easy to guess: fewer than 5 different characters.', (text) => new Set(text ?? '').size >= 5)
   .required('The password is missing.');
 
-export const pinWords = yup
+/** A PIN as it is given at a signature. */
+export const pinText = yup
   .string()
   .strict()
   .matches(new RegExp(`^\\d{${PIN_DIGITS}}$`), `A PIN has ${PIN_DIGITS} digits.`)
-  .test(
-    'varied',
-    'This PIN is too easy to guess.',
-    (text) => new Set(text ?? '').size >= 3 && !'01234567890 09876543210'.includes(text ?? ''),
-  )
   .required('The PIN is missing.');
+
+/** A PIN as it is chosen. */
+export const pinWords = pinText.test(
+  'varied',
+  'This PIN is too easy to guess.',
+  (text) => new Set(text ?? '').size >= 3 && !'01234567890 09876543210'.includes(text ?? ''),
+);

@@ -1,9 +1,9 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import { PIN_DIGITS } from '@/core/crew/person';
 import { TextBox } from './TextBox';
 
-const PIN_DIGITS = 6;
 const keys = ['1', '2', '3', '4', '5', '6', '7', '8', '9'];
 
 /** A PIN by keys large enough for a glove, or by the keyboard. */

@@ -5,6 +5,7 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { api } from '@/client/api';
 import { read } from '@/client/Queries';
+import { DEMO_PIN, isDemoPerson } from '@/core/crew/demo';
 import { mayDo } from '@/core/crew/rights';
 import type { Obstacle } from '@/core/swap/sign-off';
 import type { Answers } from '@/services/interface/routes';
@@ -50,7 +51,7 @@ function WhoAnswers({
       </label>
       {chosen && !chosen.hasPin && <p className="muted">{chosen.name} sets a PIN first: under the own name, at the top right.</p>}
       <PinPad label={chosen ? `PIN of ${chosen.name}` : 'PIN'} pin={pin} onPin={onPin} />
-      {chosen?.id.startsWith('demo-') && <p className="muted">In the demo every PIN is 135790.</p>}
+      {chosen && isDemoPerson(chosen) && <p className="muted">In the demo every PIN is {DEMO_PIN}.</p>}
     </div>
   );
 }

@@ -1,0 +1,3 @@
+/** The demo's invented crew: how its people are told from others, and the PIN that all of them have. */
+export const DEMO_PIN = '135790';
+export const isDemoPerson = ({ id }: { id: string }): boolean => id.startsWith('demo-');
