@@ -1,13 +1,11 @@
 /** Marks that were kept under an older name are found under the one of today, forward and back. */
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { loadDemo } from './demo/load';
 import { down, up } from './migrations/0007-starter-role';
-import { testDatabase, type TestDatabase } from './test-database';
+import { demoDatabase, type TestDatabase } from './test-database';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  await loadDemo(db.knex, new Date('2026-11-01T08:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

@@ -6,8 +6,7 @@ import createKnex, { type Knex } from 'knex';
 const KEPT = 'delivered';
 
 /** The demo as delivered is an older database, put back: what the installation knows of the newer one goes with it. */
-function forgetHeads(): void {
-  const folder = process.env.LOYAL_COIL_KEYS;
+function forgetHeads(folder: string | undefined): void {
   if (!folder || !existsSync(folder)) return;
   for (const name of readdirSync(folder)) if (name.startsWith('head-')) rmSync(path.join(folder, name), { force: true });
 }
@@ -17,8 +16,11 @@ const tablesOf = async (knex: Knex): Promise<string[]> =>
     ({ tablename }: { tablename: string }) => tablename,
   );
 
-/** Returns what puts the demo of this database back. */
-export async function deliveredDemo(url: string): Promise<{ restore: () => Promise<void>; close: () => Promise<void> }> {
+/** Returns what puts the demo of this database back; `keys` is the folder of its installation's. */
+export async function deliveredDemo(
+  url: string,
+  keys: string | undefined,
+): Promise<{ restore: () => Promise<void>; close: () => Promise<void> }> {
   const knex = createKnex({ client: 'pg', connection: url, pool: { min: 0, max: 1 } });
   const tables = await tablesOf(knex);
   const [kept] = await knex('pg_namespace').where({ nspname: KEPT });
@@ -32,7 +34,7 @@ export async function deliveredDemo(url: string): Promise<{ restore: () => Promi
       knex.transaction(async (trx) => {
         // Rows go in table by table; what refers to what is whole again at the end.
         await trx.raw("set local session_replication_role = 'replica'");
-        forgetHeads();
+        forgetHeads(keys);
         await trx.raw(`truncate ${tables.map(() => 'public.??').join(', ')}`, tables);
         for (const table of tables) await trx.raw('insert into public.?? select * from ??.??', [table, KEPT, table]);
       }),

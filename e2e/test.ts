@@ -9,6 +9,7 @@ const listed = (name: string): string[] => (process.env[name] ?? '').split(',').
 const addresses = listed('LOYAL_COIL_URL');
 /** Without their databases, against a demo that runs by itself, nothing is put back. */
 const databases = listed('LOYAL_COIL_E2E_DATABASES');
+const keys = listed('LOYAL_COIL_E2E_KEYS');
 
 type Demo = Awaited<ReturnType<typeof deliveredDemo>>;
 
@@ -17,7 +18,7 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
   demo: [
     async ({}, use, info) => {
       const url = databases[info.parallelIndex];
-      const demo = url ? await deliveredDemo(url) : undefined;
+      const demo = url ? await deliveredDemo(url, keys[info.parallelIndex]) : undefined;
       await use(demo);
       await demo?.close();
     },

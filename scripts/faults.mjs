@@ -8,7 +8,7 @@ import { cluster } from './lib/postgres.mjs';
 
 npmPackages();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-faults-'));
-const pg = cluster(path.join(scratch, 'cluster'));
+const pg = cluster(path.join(scratch, 'cluster'), { lasting: false });
 let status = 1;
 try {
   const port = await pg.start();

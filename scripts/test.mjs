@@ -1,6 +1,6 @@
 // npm test: unit, database and browser tests, each against its own throw-away cluster or database.
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { build, chromium, freePort, npmPackages, root } from './lib/machine.mjs';
@@ -13,10 +13,12 @@ npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
 process.env.LOYAL_COIL_KEYS = path.join(scratch, 'keys');
-const pg = cluster(path.join(scratch, 'cluster'));
+const pg = cluster(path.join(scratch, 'cluster'), { lasting: false });
 const servers = [];
 let passed = 0;
 let failed = 0;
+/** What failed, by name, for the end of the run. */
+const failures = [];
 const began = Date.now();
 /** Seconds of each part of the run, in order. */
 const parts = [];
@@ -51,23 +53,37 @@ try {
   part('unit and database tests');
   const unit = JSON.parse(readFileSync(report, 'utf8'));
   passed += unit.numPassedTests;
-  failed += unit.numFailedTests + (vitest.status !== 0 && unit.numFailedTests === 0 ? 1 : 0);
+  for (const { name, status, message, assertionResults } of unit.testResults) {
+    const wrong = assertionResults.filter((one) => one.status === 'failed');
+    for (const one of wrong) failures.push(`${name}: ${one.fullName}\n${one.failureMessages[0]}`);
+    // A file that could not be loaded, or whose preparation failed, has no test that failed.
+    if (status === 'failed' && wrong.length === 0) failures.push(`${name}: ${message}`);
+  }
+  if (vitest.status !== 0 && failures.length === 0) failures.push('vitest failed outside of its tests; see above');
+  failed += failures.length;
 
   build();
   part('build');
   say('browser tests');
-  const urls = [];
-  const databases = [];
-  for (const name of ['e2e', 'e2e_second']) {
-    const databaseUrl = prepareDatabase(pg, port, name);
-    // What puts the demo back reaches past the application's role.
-    databases.push(pg.adminUrl(port, name));
-    const appPort = await freePort();
-    const server = startServer({ port: appPort, databaseUrl });
-    servers.push(server);
-    urls.push(`http://127.0.0.1:${appPort}`);
-    await answers(`${urls.at(-1)}/api/v1/health`, server);
-  }
+  // The second worker's database is a copy of the first one's, and has keys of its own: installations of one beginning would mix up
+  // the heads of their chains.
+  const first = process.env.LOYAL_COIL_KEYS;
+  prepareDatabase(pg, port, 'e2e');
+  cpSync(first, `${first}-second`, { recursive: true });
+  const places = [
+    { url: pg.url(port, 'e2e'), keys: first },
+    { url: pg.ensureDatabase(port, 'e2e_second', 'e2e'), keys: `${first}-second` },
+  ];
+  const urls = await Promise.all(
+    places.map(async ({ url: databaseUrl, keys }) => {
+      const appPort = await freePort();
+      const server = startServer({ port: appPort, databaseUrl, keys });
+      servers.push(server);
+      const url = `http://127.0.0.1:${appPort}`;
+      await answers(`${url}/api/v1/health`, server);
+      return url;
+    }),
+  );
   const e2eReport = path.join(scratch, 'e2e.json');
   spawnSync('npx', ['playwright', 'test'], {
     cwd: root,
@@ -75,18 +91,27 @@ try {
     env: {
       ...process.env,
       LOYAL_COIL_URL: urls.join(','),
-      LOYAL_COIL_E2E_DATABASES: databases.join(','),
+      // What puts the demo back reaches past the application's role.
+      LOYAL_COIL_E2E_DATABASES: [pg.adminUrl(port, 'e2e'), pg.adminUrl(port, 'e2e_second')].join(','),
+      LOYAL_COIL_E2E_KEYS: places.map(({ keys }) => keys).join(','),
       LOYAL_COIL_E2E_REPORT: e2eReport,
     },
   });
   part('browser tests');
-  const e2e = JSON.parse(readFileSync(e2eReport, 'utf8')).stats;
-  passed += e2e.expected;
-  failed += e2e.unexpected + e2e.flaky;
+  const { stats, suites } = JSON.parse(readFileSync(e2eReport, 'utf8'));
+  passed += stats.expected;
+  failed += stats.unexpected + stats.flaky;
+  const look = ({ specs = [], suites: within = [] }) => {
+    for (const { title, file, ok, tests } of specs)
+      if (!ok) failures.push(`${file}: ${title}\n${tests.flatMap(({ results }) => results).find(({ error }) => error)?.error.message}`);
+    within.forEach(look);
+  };
+  suites.forEach(look);
 } catch (error) {
   console.error(error);
   failed += 1;
 }
+for (const failure of failures) console.log(`FAILED ${failure.slice(0, 1500)}`);
 console.log(`${parts.join(', ')}; ${Math.round((Date.now() - began) / 1000)} s in all`);
 console.log(`${passed} passed, ${failed} failed`);
 end(failed > 0 ? 1 : 0);

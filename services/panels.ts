@@ -1,4 +1,5 @@
 /** The panels desk: sites, panels and positions, each position with its state worked out from its own plates. */
+import { LRUCache } from 'lru-cache';
 import { conditionOfPart, wornOutTexts } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
@@ -82,6 +83,22 @@ export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Read
   };
 }
 
+type FittedWords = { wrong: string[]; spent: string[] };
+/** What was said of a part fitted holds as long as nothing that it was judged by is another. */
+const said = new LRUCache<string, FittedWords>({ max: 20_000 });
+
+/** What is wrong with the part fitted at a position, and what is spent of it, in words. */
+function fittedWords(position: PositionRow, site: SiteRow, supplied: Readings): FittedWords {
+  const { family, load_kind, readings, hazards } = position;
+  const key = JSON.stringify([site.practice, site.schools, family, load_kind, readings, hazards, supplied]);
+  const kept = said.get(key);
+  if (kept) return kept;
+  const judged = judgeFitted(position, site, supplied);
+  const words = { wrong: judged ? wrongLines(judged).map((line) => line.because) : [], spent: judged?.spent ?? [] };
+  said.set(key, words);
+  return words;
+}
+
 /** What feeds on this position, in a few words. */
 function loadWords({ load_kind, readings }: PositionRow): string {
   const load = readings.load ?? {};
@@ -118,9 +135,7 @@ function viewOf(
   now: Date,
 ): PositionView {
   const { events, openPoints, swapId } = found;
-  const judged = judgeFitted(position, site, suppliedReadings(position, panel, site));
-  const wrong = judged ? wrongLines(judged).map((line) => line.because) : [];
-  const spent = judged?.spent ?? [];
+  const { wrong, spent } = fittedWords(position, site, suppliedReadings(position, panel, site));
   const faults = events.filter((event) => event.kind === 'fault' && now.getTime() - event.at.getTime() < YEAR_MS).length;
   const states: PositionState[] = [];
   if (swapId) states.push('swap-open');

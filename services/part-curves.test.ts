@@ -3,8 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { bandSeconds } from '../core/curves/band';
 import { modelOf } from '../core/curves/curve-device';
 import { catalogueVersion, partById } from '../data/catalogue';
-import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { curveBranch, curvesOfPart } from './curve-branch';
 import { fieldOf } from './candidates';
 import { compileNeed } from '../core/matching/evaluate';
@@ -15,9 +14,7 @@ import { loadSwap, openSwap } from './swaps';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  await loadDemo(db.knex, new Date('2026-06-01T00:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

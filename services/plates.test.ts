@@ -2,8 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import type { OcrPlate } from '../core/picture/ocr-plate';
 import { engineFile } from './engine-files';
 import { addPicture, listPictures, pictureFile, removePicture, type PictureUpload } from './pictures';
@@ -15,9 +14,7 @@ import { openSwap } from './swaps';
 let db: TestDatabase;
 let swapId: string;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
   swapId = (await openSwap({ positionId: 'kestrel-winch-k14' })).id;
 });
 afterAll(async () => {

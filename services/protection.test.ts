@@ -3,8 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { familyOf } from '../core/families/registry';
 import { compileNeed } from '../core/matching/evaluate';
 import { partIdsNotFailing, partsOfFamily } from '../data/catalogue';
-import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { curveBranch } from './curve-branch';
 import { fieldOf } from './candidates';
 import { matchSwap } from './match';
@@ -15,9 +14,7 @@ import { loadSwap, openSwap } from './swaps';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  await loadDemo(db.knex, new Date('2026-06-01T00:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

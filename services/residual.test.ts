@@ -2,8 +2,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
-import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { closingKeys } from '../core/close-failure/findings';
 import { foundText } from '../core/record/record';
 import type { Change } from '../core/swap/swap';
@@ -18,9 +17,7 @@ import { loadSwap, openSwap, saveSwap } from './swaps';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

@@ -4,7 +4,7 @@ import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import type { PartRow } from '../data/catalogue';
 import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import type { Change, SwapState } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
 import { find } from './find';
@@ -17,9 +17,7 @@ import { loadSwap, openSwap, saveSwap } from './swaps';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  expect(await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'))).toBe(true);
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

@@ -5,8 +5,7 @@ import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import type { Change, Choice } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';
 import { partObstacles } from '../core/swap/sign-off';
-import { loadDemo } from '../data/demo/load';
-import { testDatabase, type TestDatabase } from '../data/test-database';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { candidateOf, fieldOf, judgeWith } from './candidates';
 import { matchSwap } from './match';
 import { settlePoint } from './open-points';
@@ -19,9 +18,7 @@ import { loadSwap, openSwap, saveSwap } from './swaps';
 
 let db: TestDatabase;
 beforeAll(async () => {
-  db = await testDatabase();
-  (globalThis as { loyalCoilKnex?: unknown }).loyalCoilKnex = db.knex;
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

@@ -30,8 +30,9 @@ function reachable(folder) {
  * Handle on the cluster in `folder`.
  * When root's own folders hide it from the unprivileged user, the cluster stands in the machine's
  * temporary-but-lasting folder instead, under a name made from the wanted path.
+ * `lasting` false: for tests; it outlives its own kill, but not a loss of power.
  */
-export function cluster(folder) {
+export function cluster(folder, { lasting = true } = {}) {
   const bin = postgresBin();
   const user = owner();
   let home = folder;
@@ -91,7 +92,7 @@ export function cluster(folder) {
     // Its log is turned over by the day of the week.
     const log =
       '-c logging_collector=on -c log_filename=%a.log -c log_rotation_age=1d -c log_rotation_size=0 -c log_truncate_on_rotation=on';
-    const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${log}`;
+    const settings = `-p ${port} -c listen_addresses=127.0.0.1 -c unix_socket_directories='' ${log}${lasting ? '' : ' -c fsync=off -c synchronous_commit=off -c full_page_writes=off'}`;
     // After a kill -9 the old backends need a moment to let go of shared memory.
     for (let attempt = 0; ; attempt += 1) {
       const started = pg('pg_ctl', ['-D', data, '-w', '-l', path.join(home, 'log'), '-o', settings, 'start'], {
@@ -132,8 +133,11 @@ export function cluster(folder) {
     psql(port, 'select pg_reload_conf()');
   }
 
-  /** Makes the database, and the application's role, which may connect to it; what else it may, `data/protect.ts` says. */
-  function ensureDatabase(port, database = 'loyal_coil') {
+  /**
+   * Makes the database, as a copy of `copyOf` where that is given, and the application's role, which may connect to it; what else it may,
+   * `data/protect.ts` says.
+   */
+  function ensureDatabase(port, database = 'loyal_coil', copyOf = 'template1') {
     const must = (sql) => {
       const done = psql(port, sql);
       if (done.status !== 0) fail(`The database could not be made: ${done.stderr}`);
@@ -141,7 +145,7 @@ export function cluster(folder) {
     };
     if (must(`select 1 from pg_roles where rolname = '${APPLICATION}'`) !== '1')
       must(`create role ${APPLICATION} login nosuperuser nocreatedb nocreaterole password '${passwordOf(APPLICATION)}'`);
-    if (must(`select 1 from pg_database where datname = '${database}'`) !== '1') must(`create database ${database}`);
+    if (must(`select 1 from pg_database where datname = '${database}'`) !== '1') must(`create database ${database} template ${copyOf}`);
     return url(port, database);
   }
 

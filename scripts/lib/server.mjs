@@ -6,13 +6,14 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { root } from './machine.mjs';
 
 /** Starts the built application (or the development server) on loopback; `demo` false: with a crew of its own, and nobody comes in unnamed. */
-export function startServer({ port, databaseUrl, dev = false, quiet = true, demo = true }) {
+export function startServer({ port, databaseUrl, dev = false, quiet = true, demo = true, keys = process.env.LOYAL_COIL_KEYS }) {
   const args = [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)];
   return spawn(process.execPath, [path.join(root, 'node_modules/next/dist/bin/next'), ...args], {
     cwd: root,
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,
+      ...(keys ? { LOYAL_COIL_KEYS: keys } : {}),
       // The demo signs its invented crew in with one touch, and judges for whoever asks; both on loopback alone.
       ...(demo
         ? {

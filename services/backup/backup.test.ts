@@ -5,8 +5,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connect } from '../../data/connection';
 import { insertEvent } from '../../data/positions';
-import { loadDemo } from '../../data/demo/load';
-import { testDatabase, type TestDatabase } from '../../data/test-database';
+import { demoDatabase, type TestDatabase } from '../../data/test-database';
 import { inTransaction } from '../../data/transaction';
 import { appendRows, beginChains } from '../chain/append';
 import { verifyChains } from '../chain/verify';
@@ -34,9 +33,7 @@ const addEvent = (text: string) =>
   });
 
 beforeAll(async () => {
-  db = await testDatabase();
-  Object.assign(globalThis, { loyalCoilKnex: db.knex });
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
   await beginChains(db.knex);
   await db.knex('pictures').insert({
     ...{ id: crypto.randomUUID(), swap_id: (await db.knex('swaps').first()).id, section: 'load', kind: 'motor-3ph', width: 1, height: 1 },

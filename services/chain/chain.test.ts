@@ -9,8 +9,7 @@ import { signedByTester } from '@/tests/crew';
 import { readyJob } from '@/tests/job';
 import { entryText, faultKinds, type ChainEntry } from '../../core/record/chain';
 import { chainOf } from '../../data/chain';
-import { loadDemo } from '../../data/demo/load';
-import { testDatabase, type TestDatabase } from '../../data/test-database';
+import { demoDatabase, type TestDatabase } from '../../data/test-database';
 import { keyFolder } from '../keys';
 import { labelPdf, recordPdf } from '../record-pdf';
 import { loadRecord, logbook } from '../records';
@@ -34,9 +33,7 @@ async function signAt(positionId: string): Promise<string> {
 }
 
 beforeAll(async () => {
-  db = await testDatabase();
-  Object.assign(globalThis, { loyalCoilKnex: db.knex });
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
   await beginChains(db.knex);
   for (const at of ['ferrow-gate-k2', 'ferrow-gate-k1']) records.push(await signAt(at));
 });

@@ -4,8 +4,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { mayDo, rights, roles, type Access, type Role } from '../../core/crew/rights';
 import { insertPerson, type PersonRow } from '../../data/crew';
-import { loadDemo } from '../../data/demo/load';
-import { testDatabase, type TestDatabase } from '../../data/test-database';
+import { demoDatabase, type TestDatabase } from '../../data/test-database';
 import { routes } from '../interface/routes';
 import { auditCsv, auditLines } from '../audit';
 import { openSwap, loadSwap, saveSwap } from '../swaps';
@@ -22,9 +21,7 @@ let db: TestDatabase;
 const ids = {} as Record<Role, string>;
 
 beforeAll(async () => {
-  db = await testDatabase();
-  Object.assign(globalThis, { loyalCoilKnex: db.knex });
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
 });
 afterAll(() => db.drop());
 

@@ -2,8 +2,7 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { loadDemo } from '../../data/demo/load';
-import { testDatabase, type TestDatabase } from '../../data/test-database';
+import { demoDatabase, type TestDatabase } from '../../data/test-database';
 import { sampleCase } from '../../features/interface/sample-case';
 import { openApi } from './document';
 import { matchRoute, methods } from './route';
@@ -14,9 +13,7 @@ import { GET, PATCH, POST } from '@/app/api/v1/[...path]/route';
 let db: TestDatabase;
 const own: Record<string, string> = {};
 beforeAll(async () => {
-  db = await testDatabase();
-  Object.assign(globalThis, { loyalCoilKnex: db.knex });
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  db = await demoDatabase();
   Object.assign(own, await testerToken(db.knex));
 });
 afterAll(() => db.drop());

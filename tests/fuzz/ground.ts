@@ -1,7 +1,6 @@
 /** A database of the demo to throw odd requests at, with who throws them. */
 import { insertPerson } from '@/data/crew';
-import { loadDemo } from '@/data/demo/load';
-import { testDatabase } from '@/data/test-database';
+import { demoDatabase } from '@/data/test-database';
 import { hashSecret } from '@/services/crew/auth';
 import { GET, POST } from '@/app/api/v1/[...path]/route';
 
@@ -25,9 +24,7 @@ async function cookie(username: string): Promise<string> {
 
 /** The demo, a job that is open, and a foreman, an administrator and nobody who ask. */
 export async function fuzzDatabase(): Promise<FuzzGround> {
-  const db = await testDatabase();
-  Object.assign(globalThis, { loyalCoilKnex: db.knex });
-  await loadDemo(db.knex, new Date('2026-11-20T08:00:00Z'));
+  const db = await demoDatabase();
   const passwordHash = await hashSecret(PASSWORD);
   const callers: Record<string, string>[] = [];
   for (const role of ['foreman', 'administrator'] as const) {
