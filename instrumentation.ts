@@ -3,4 +3,6 @@ export async function register(): Promise<void> {
   if (process.env.NEXT_RUNTIME !== 'nodejs') return;
   const { hasPool, pool } = await import('./services/pool/pool');
   if (hasPool()) pool();
+  const { startCare } = await import('./services/care/queue');
+  startCare();
 }

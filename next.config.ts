@@ -9,6 +9,7 @@ const config: NextConfig = {
     'jsmodbus',
     'knex',
     'pg',
+    'pg-boss',
     'pdfkit',
     'piscina',
     'prom-client',

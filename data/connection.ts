@@ -32,6 +32,8 @@ export function connect(url: string): Knex {
       propagateCreateError: true,
     },
     acquireConnectionTimeout: 4000,
+    // What fails is thrown, and said once by whoever asked.
+    log: { warn: () => undefined, error: () => undefined },
   });
 }
 

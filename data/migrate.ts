@@ -10,6 +10,7 @@ import * as settlements from './migrations/0006-settlements';
 import * as starterRole from './migrations/0007-starter-role';
 import * as crew from './migrations/0008-crew';
 import * as chain from './migrations/0009-chain';
+import * as care from './migrations/0010-care';
 
 const all = {
   '0001-first': first,
@@ -21,6 +22,7 @@ const all = {
   '0007-starter-role': starterRole,
   '0008-crew': crew,
   '0009-chain': chain,
+  '0010-care': care,
 } as const;
 
 /** The newest form. */

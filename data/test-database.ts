@@ -3,13 +3,14 @@ import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
 import { connect } from './connection';
 import { loadDemo } from './demo/load';
-import { migrate } from './migrate';
+import { migrate, NEWEST } from './migrate';
 
 export type TestDatabase = { knex: Knex; url: string; drop: () => Promise<void> };
 
 /** When the demo of the tests was loaded. */
 export const DEMO_LOADED_AT = new Date('2026-11-20T08:00:00Z');
-const DELIVERED = 'demo_as_delivered';
+/** What files copy, by its form: a cluster that stayed from an older one has another. */
+const DELIVERED = `demo_${NEWEST}`;
 
 function clusterUrl(): string {
   const url = process.env.TEST_CLUSTER_URL;

@@ -71,6 +71,21 @@ test('an administrator names a person, gives a token, and finds both in the log'
   await expect(page.getByRole('row', { name: /Token made/ })).toBeVisible();
 });
 
+test('an administrator backs up and checks at once, and sees what came of it', async ({ page, context }) => {
+  test.setTimeout(120_000);
+  await context.request.post('/api/v1/session/demo', { data: { personId: 'demo-hob' } });
+  await page.goto('/crew/care');
+  await expect(page.getByText(/There was no backup yet/)).toBeVisible();
+  await page.getByRole('button', { name: 'Back up now' }).click();
+  const backups = page.getByRole('region', { name: 'Backups' });
+  await expect(backups.getByRole('row', { name: /Hob Marlow well .* MB/ })).toBeVisible({ timeout: 40_000 });
+  await page.getByRole('button', { name: 'Check now' }).click();
+  const checks = page.getByRole('region', { name: 'Checks of what was signed' });
+  await expect(checks.getByRole('row', { name: /Hob Marlow well .*all as it was signed/ })).toBeVisible({ timeout: 40_000 });
+  await expect(page.getByText(/yet\.|not go well/)).toHaveCount(0);
+  await isAccessible(page, 'care');
+});
+
 test('a session that ends while one types keeps what was typed, and saves it once its person is back', async ({ page, context }) => {
   await openPosition(page, 'kestrel-winch', /^K1 haul winch/);
   await startSwap(page);

@@ -1,8 +1,10 @@
 /** Migrates the database of DATABASE_URL; with --demo loads the demo data once. */
-import { connect } from '../data/connection';
+import { messageOf } from '../core/certain';
+import { connect, isUnreachable } from '../data/connection';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
 import { protectSigned } from '../data/protect';
+import { prepareQueue } from '../services/care/queue';
 import { beginChains } from '../services/chain/append';
 import { nameDemoCrew } from '../services/crew/demo-crew';
 import { firstCode } from '../services/crew/session';
@@ -20,7 +22,17 @@ try {
   } else if (!(await knex('people').first()))
     console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);
   await beginChains(knex);
-  if (owner) await protectSigned(knex, new URL(url).username);
+  const role = owner ? new URL(url).username : undefined;
+  if (role) await protectSigned(knex, role);
+  await prepareQueue(knex, owner ?? url, role);
+} catch (error) {
+  const { host } = new URL(url);
+  console.error(
+    isUnreachable(error)
+      ? `[loyal-coil] The database at ${host} does not answer. Start it, or see to DATABASE_URL.`
+      : `[loyal-coil] The database at ${host} could not be prepared: ${messageOf(error)}`,
+  );
+  process.exitCode = 1;
 } finally {
   await knex.destroy();
 }

@@ -13,6 +13,7 @@ npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
 process.env.LOYAL_COIL_KEYS = path.join(scratch, 'keys');
+process.env.LOYAL_COIL_BACKUPS = path.join(scratch, 'backups');
 const pg = cluster(path.join(scratch, 'cluster'), { lasting: false });
 const servers = [];
 let passed = 0;

@@ -1,12 +1,12 @@
 /** Opening, reading and saving swaps. A save names the version it was made on; nothing is overwritten in silence. */
-import { certain, isOneOf, isRecord } from '../core/certain';
+import { certain, isRecord } from '../core/certain';
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
-import { loadKinds } from '../core/fields/load-fields';
 import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
 import type { Methods } from '../core/loads/schools';
+import { changeFault } from '../core/swap/change-fault';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
@@ -73,38 +73,13 @@ export const openSchema = yup.object({
   positionId: yup.string().strict().max(200).required('positionId is missing.'),
 });
 
-const readingStates = ['read', 'measured', 'worked-out', 'assumed', 'unreadable', 'absent'];
+const LARGEST_JOB = 600_000; // characters of what is kept of one job: plates, readings, tests
 
-/** What the position feeds is one of the kinds that are known here, and a step is confirmed by somebody. */
-function checkWords(changes: readonly { path: string; value?: unknown }[]): void {
-  for (const { path, value } of changes) {
-    const fault =
-      path === 'loadKind' && !isOneOf(loadKinds, value)
-        ? `The kind of load is ${JSON.stringify(value)?.slice(0, 40)}; accepted: ${loadKinds.join(', ')}.`
-        : path.startsWith('safe.') && value !== null && value !== true && typeof value !== 'string'
-          ? 'A step is confirmed by true, and stands under the name of who is signed in; null takes the confirmation back.'
-          : undefined;
-    if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
-  }
-}
-
-/** Readings are checked for their form; whether a figure is possible is said on its line. */
-function checkReadings(changes: readonly Change[]): void {
-  for (const { path, value } of changes) {
-    const section = certain(path.split('.')[0]);
-    if (!['load', 'duty', 'supply', 'removed'].includes(section) || value === null || value === undefined) continue;
-    const reading = isRecord(value) ? value : {};
-    const fault = !isOneOf(readingStates, reading.state)
-      ? `A reading needs a state: ${readingStates.join(', ')}.`
-      : typeof reading.value === 'number' &&
-          !(
-            Number.isFinite(reading.value) &&
-            Math.abs(reading.value) <= (path.endsWith('A2s') ? 1e12 : 1e7) &&
-            (reading.value >= 0 || path.endsWith('ambientC'))
-          )
-        ? `${reading.value} is outside what is physically possible (0 to 10 000 000).`
-        : undefined;
-    if (fault) throw new ServiceError(422, [{ field: path, reason: fault }]);
+/** Every value of a save is held against what is declared; the first that is not is named. */
+function checkChanges(family: string, changes: readonly Change[]): void {
+  for (const change of changes) {
+    const reason = changeFault(family, change);
+    if (reason) throw new ServiceError(422, [{ field: change.path, reason }]);
   }
 }
 
@@ -181,7 +156,7 @@ const namedSchema = yup.object({
 });
 
 /** What is confirmed, acknowledged or overridden stands under the name of who is signed in, whatever was sent. */
-async function underName(changes: readonly { path: string; value?: unknown }[], name: string): Promise<Change[]> {
+async function underName(changes: readonly Change[], name: string): Promise<Change[]> {
   return Promise.all(
     changes.map(async ({ path, value }): Promise<Change> => {
       if (value === null || value === undefined) return { path, value };
@@ -200,13 +175,13 @@ export async function saveSwap(
   { person, actor }: Pick<Caller, 'person' | 'actor'>,
 ): Promise<{ version: number }> {
   if (!UUID.test(id)) throw notFound('This swap');
-  const { version, changes: sent } = await validate(saveSchema, body);
-  checkWords(sent);
-  const changes = await underName(sent, person.name);
-  checkReadings(changes);
+  const { version, changes: list } = await validate(saveSchema, body);
+  const sent = list.map(({ path, value }): Change => ({ path, value }));
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');
+  checkChanges(row.state.family, sent);
+  const changes = await underName(sent, person.name);
   if (row.status === 'signed')
     throw new ServiceError(
       409,
@@ -232,7 +207,10 @@ export async function saveSwap(
     );
   };
   if (row.version !== version) throw await stale();
-  if (!(await saveState(knex, id, version, applyChanges(row.state, changes)))) throw await stale();
+  const state = applyChanges(row.state, changes);
+  if (JSON.stringify(state).length > LARGEST_JOB)
+    throw new ServiceError(422, [{ field: 'changes', reason: 'This job holds more than can be kept of one; shorten what is typed.' }]);
+  if (!(await saveState(knex, id, version, state))) throw await stale();
   for (const { path, value } of changes)
     if (path.startsWith('overrides.') && isRecord(value))
       await audit(knex, actor, 'override', { job: id, line: path.slice(10), reason: value.reason });

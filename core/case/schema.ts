@@ -191,7 +191,7 @@ const shapeWithRows = (fields: readonly Field[]) => Object.fromEntries(fields.ma
 
 const MAX_ROWS = 60;
 /** True where a mark is accepted, by the same rules as its schema: for many parts at once, without the words of a refusal. */
-function accepts(field: Field, value: unknown): boolean {
+export function accepts(field: Field, value: unknown): boolean {
   if (value === undefined || value === null || value === 'none' || value === false) return true;
   if (field.kind !== 'rows' && field.kind !== 'coil-rows') {
     if (Array.isArray(value) && value.length === 0) return true;

@@ -2,6 +2,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { guessPlate, plates } from '../families/plates';
+import { readingFault } from '../readings/reading-fault';
 import type { PlateDefinition } from './plate-field';
 import { parsePlate } from './parse-plate';
 import { printPlate } from './print-plate';
@@ -51,6 +52,19 @@ describe('any text', () => {
   it('never throws, and gives nothing outside its range', () => {
     fc.assert(
       fc.property(plate, any, (definition, text) => outside(definition, text).length === 0),
+      { numRuns: 1500 },
+    );
+  });
+  it('what is read may be kept with a job', () => {
+    fc.assert(
+      fc.property(plate, any, (definition, text) => {
+        const { readings } = parsePlate(text, definition);
+        const faults = Object.entries(readings).map(([id, reading]) => {
+          const field = definition.fields.find((one) => one.id === id);
+          return field ? readingFault(field.of, reading) : `${id} is no field`;
+        });
+        expect(faults.filter(Boolean)).toEqual([]);
+      }),
       { numRuns: 1500 },
     );
   });

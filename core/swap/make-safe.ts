@@ -18,9 +18,23 @@ export const hazards: readonly { id: string; label: string }[] = [
   { id: 'battery', label: 'A battery feeds it' },
 ];
 
+/** Every step that a position may ask for. */
+export const safeStepIds = [
+  'permit',
+  'isolate',
+  'second-source',
+  'control-elsewhere',
+  'control',
+  'battery',
+  'capacitors',
+  'springs',
+  'prove-dead',
+  'earth',
+] as const;
+
 const TOUCH_LIMIT_VOLTS = 50; // AC rms, common practice in both regions
 
-const step = (id: string, title: string, how: string): SafeStep => ({ id, title, how });
+const step = (id: (typeof safeStepIds)[number], title: string, how: string): SafeStep => ({ id, title, how });
 
 /** Returns the steps in the order in which they are done. */
 export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {

@@ -12,6 +12,7 @@ const pages = [
   ['/crew/people', 'People'],
   ['/crew/tokens', 'Tokens'],
   ['/crew/log', 'Log'],
+  ['/crew/care', 'Backup and check'],
 ] as const;
 
 /** The crew's pages side by side; those of an administrator for administrators alone. */

@@ -92,6 +92,9 @@ export const portIsFree = (port) =>
     server.listen(port, '127.0.0.1', () => server.close(() => resolve(true)));
   });
 
+/** What prepares a database, in one file: made by the build. */
+export const preparer = path.join(root, '.next/prepare-database.mjs');
+
 const sourceFolders = ['app', 'core', 'client', 'data', 'features', 'services', 'ui', 'workers', 'public'];
 
 /** Fingerprint of everything that goes into a build. */
@@ -101,25 +104,37 @@ export function sourceHash() {
     for (const entry of readdirSync(folder, { withFileTypes: true }).sort((a, b) => a.name.localeCompare(b.name))) {
       const full = path.join(folder, entry.name);
       if (entry.isDirectory()) walk(full);
-      else if (!/\.test\.tsx?$/.test(entry.name)) hash.update(full).update(readFileSync(full));
+      // By its place in the folder: a checkout that was moved is the same one.
+      else if (!/\.test\.tsx?$/.test(entry.name)) hash.update(path.relative(root, full)).update(readFileSync(full));
     }
   };
   for (const folder of sourceFolders) if (existsSync(path.join(root, folder))) walk(path.join(root, folder));
-  for (const file of ['next.config.ts', 'proxy.ts', 'instrumentation.ts', 'tsconfig.json', 'package-lock.json'])
+  for (const file of [
+    'next.config.ts',
+    'proxy.ts',
+    'instrumentation.ts',
+    'tsconfig.json',
+    'package-lock.json',
+    'scripts/prepare-database.ts',
+  ])
     hash.update(readFileSync(path.join(root, file)));
   return hash.digest('hex');
 }
 
+const stamp = path.join(root, '.next/loyal-coil-build');
+
+/** Does the build that stands here belong to the sources that stand here? */
+export const isBuilt = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === sourceHash();
+
 /** Builds the application when its sources changed since the last build. */
 export function build() {
-  const stamp = path.join(root, '.next/loyal-coil-build');
-  const wanted = sourceHash();
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  if (isBuilt()) return;
   say('building the application (once; about a minute)');
   run('npx', ['next', 'build'], { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
-  // What the threads of the pool run, in one file: they start in a moment.
+  // What the threads of the pool run and what prepares a database, each in one file: they start in a moment.
   const bundle = ['--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external', '--log-level=warning'];
   run('npx', ['esbuild', 'services/pool/worker.ts', ...bundle, '--outfile=.next/pool-worker.mjs']);
+  run('npx', ['esbuild', 'scripts/prepare-database.ts', ...bundle, `--outfile=${preparer}`]);
   mkdirSync(path.dirname(stamp), { recursive: true });
-  writeFileSync(stamp, wanted);
+  writeFileSync(stamp, sourceHash());
 }

@@ -1,10 +1,20 @@
 // Brings a database of a private cluster to the newest form, by the role that owns its tables; the application's role owns nothing.
-import { run } from './machine.mjs';
+import { isBuilt, preparer, run } from './machine.mjs';
+
+/** The program that prepares a database: as the build made it, which starts in a moment, or from its source. */
+export const prepareProgram = () => (isBuilt() ? [process.execPath, preparer] : ['npx', 'tsx', 'scripts/prepare-database.ts']);
+
+/** The environment of that program for a database of a private cluster. */
+export const prepareEnv = (pg, port, name) => ({
+  ...process.env,
+  DATABASE_URL: pg.ensureDatabase(port, name),
+  DATABASE_OWNER_URL: pg.adminUrl(port, name),
+});
 
 /** Returns the address for the application. */
 export function prepareDatabase(pg, port, name, flags = ['--demo']) {
-  const databaseUrl = pg.ensureDatabase(port, name);
-  const env = { ...process.env, DATABASE_URL: databaseUrl, DATABASE_OWNER_URL: pg.adminUrl(port, name) };
-  run('npx', ['tsx', 'scripts/prepare-database.ts', ...flags], { env });
-  return databaseUrl;
+  const env = prepareEnv(pg, port, name);
+  const [program, ...args] = prepareProgram();
+  run(program, [...args, ...flags], { env });
+  return env.DATABASE_URL;
 }

@@ -81,7 +81,9 @@ async function dump(url: string, file: string): Promise<ChainHead[]> {
           const newest = await newestOf(trx, id);
           if (newest) heads.push({ site: id, seq: newest.seq, hash: newest.hash, at: newest.at });
         }
-        await runOn(url, 'pg_dump', ['--format=custom', '--no-owner', '--no-privileges', `--snapshot=${snapshot}`, `--file=${file}`]);
+        const plain = ['--format=custom', '--no-owner', '--no-privileges'];
+        // What waits in the queue is of this process, not of the plant.
+        await runOn(url, 'pg_dump', [...plain, '--exclude-schema=pgboss', `--snapshot=${snapshot}`, `--file=${file}`]);
         return heads;
       },
       { isolationLevel: 'repeatable read', readOnly: true },

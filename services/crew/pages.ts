@@ -11,6 +11,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/crew/people': 'administer',
   '/crew/tokens': 'administer',
   '/crew/log': 'administer',
+  '/crew/care': 'administer',
   '/curves': 'see',
   '/empty': 'open',
   '/interface': 'see',

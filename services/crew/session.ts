@@ -133,8 +133,10 @@ export async function nameFirst(body: unknown, headers: Headers): Promise<Signed
   return signedIn(headers, await personByUsername(database(), username), username, password);
 }
 
-/** What takes the session's cookie back. */
-export const NO_SESSION = ['loyal-coil.session_token=; Path=/; Max-Age=0; HttpOnly; SameSite=Strict'];
+/** What takes the session's cookie back, under the name that it has over http and over https. */
+export const NO_SESSION = ['', '__Secure-'].map(
+  (prefix) => `${prefix}loyal-coil.session_token=; Path=/; Max-Age=0; HttpOnly; SameSite=Strict${prefix === '' ? '' : '; Secure'}`,
+);
 
 export async function signOut({ person, actor, session }: Caller): Promise<{ signedOut: true }> {
   await inTransaction(database(), async (trx) => {

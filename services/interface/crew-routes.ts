@@ -1,6 +1,8 @@
 /** Routes of the crew: signing in and out, one's own account, people, tokens and the log. */
 import { mayDo } from '../../core/crew/rights';
 import { auditCsv, auditLines } from '../audit';
+import { askFor } from '../care/queue';
+import { careState } from '../care/state';
 import {
   addPerson,
   addPersonSchema,
@@ -234,4 +236,31 @@ const peopleRoutes = [
   }),
 ];
 
-export const crewRoutes = [...sessionRoutes, ...peopleRoutes];
+const careRoutes = [
+  route({
+    method: 'GET',
+    path: `${V1}/care`,
+    right: 'administer',
+    summary: 'Backups and checks of what was signed: how they stand',
+    answers: 'The last ten of either, the settings, and what is wrong.',
+    handle: () => careState(),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/care/backup`,
+    right: 'administer',
+    summary: 'Make a backup now',
+    answers: 'Whether it was asked for; not where one waits already.',
+    handle: ({ caller }) => askFor('backup', caller.person.name),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/care/check`,
+    right: 'administer',
+    summary: 'Check now whether everything is as it was signed',
+    answers: 'Whether it was asked for; not where one waits already.',
+    handle: ({ caller }) => askFor('check', caller.person.name),
+  }),
+];
+
+export const crewRoutes = [...sessionRoutes, ...peopleRoutes, ...careRoutes];

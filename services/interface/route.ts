@@ -49,6 +49,8 @@ export type Route<M extends Method = Method, P extends string = string, A = unkn
   answers: string;
   /** Costs more than a moment: answered in a thread of the pool, as JSON, and takes JSON or nothing. */
   heavy?: true;
+  /** How often one person may ask for it within a minute; absent: as often as they like. */
+  perMinute?: number;
   /** Not JSON: its media type. */
   file?: string;
   query?: readonly QueryWord[];

@@ -55,7 +55,7 @@ export const timingRelayFields = [
   mark(
     'timeRangeSeconds',
     'Time range',
-    'rows',
+    'range',
     { unit: 's' },
     'Shortest and longest time over all its ranges.',
     'Bench: the dial’s ends with a stopwatch.',

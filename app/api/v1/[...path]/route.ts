@@ -1,9 +1,10 @@
 /** Every request of the open interface goes by the table of its routes. */
 import { certain } from '@/core/certain';
-import { authorise } from '@/services/crew/caller';
+import { addressOf, authorise } from '@/services/crew/caller';
 import { refusalOf } from '@/services/doors';
 import { openApi } from '@/services/interface/document';
 import { matchRoute } from '@/services/interface/route';
+import { countRequest } from '@/services/interface/often';
 import { routes } from '@/services/interface/routes';
 import { ServiceError } from '@/services/service-error';
 import { areSoundWords } from '@/services/interface/sound';
@@ -33,6 +34,8 @@ function answer(request: Request): Promise<Response> {
         ]);
       const largest = found.route.body?.largest ?? SMALLEST;
       const caller = await authorise(request.headers, found.route.right);
+      if (found.route.perMinute !== undefined)
+        await countRequest(found.route.path, found.route.perMinute, caller?.person.id ?? addressOf(request.headers));
       if (found.route.heavy && hasPool())
         return answerInPool(
           {
