@@ -28,6 +28,9 @@ export async function deliveredDemo(
     await knex.transaction(async (trx) => {
       await trx.raw('create schema ??', [KEPT]);
       for (const table of tables) await trx.raw('create table ??.?? as table public.??', [KEPT, table, table]);
+      // A backup by the application reads everything that stands in the database.
+      await trx.raw('grant usage on schema ?? to public', [KEPT]);
+      await trx.raw('grant select on all tables in schema ?? to public', [KEPT]);
     });
   return {
     restore: () =>

@@ -2,7 +2,8 @@
  * Each worker of the browser tests has a server and a database of its own, so that two may walk at once, and each test begins with the
  * demo as it was delivered.
  */
-import { expect, test as base } from '@playwright/test';
+import { expect, test as base, type BrowserContext, type ConsoleMessage } from '@playwright/test';
+import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
 import { deliveredDemo } from './delivered';
 
 const listed = (name: string): string[] => (process.env[name] ?? '').split(',').filter(Boolean);
@@ -13,8 +14,39 @@ const keys = listed('LOYAL_COIL_E2E_KEYS');
 
 type Demo = Awaited<ReturnType<typeof deliveredDemo>>;
 
-export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
-  baseURL: async ({}, use, info) => use(addresses[info.parallelIndex] ?? 'http://127.0.0.1:3100'),
+const addressOf = (parallelIndex: number): string => addresses[parallelIndex] ?? 'http://127.0.0.1:3100';
+
+export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profile: BrowserContext }>({
+  baseURL: async ({}, use, info) => use(addressOf(info.parallelIndex)),
+  // One profile a worker, so that the scripts of a page are compiled once and not for every test; what a test left in it is taken away.
+  profile: [
+    async ({ playwright }, use, info) => {
+      const profile = await playwright.chromium.launchPersistentContext('', {
+        executablePath: chromiumPath,
+        args: chromiumArgs,
+        baseURL: addressOf(info.parallelIndex),
+        viewport: { width: 1280, height: 800 },
+      });
+      profile.setDefaultTimeout(15_000);
+      await use(profile);
+      await profile.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async ({ profile, storageState, baseURL }, use) => {
+    // The first page stays open: without any the browser would end.
+    const [first] = profile.pages();
+    const door = await profile.newCDPSession(first!);
+    await door.send('Storage.clearDataForOrigin', { origin: baseURL!, storageTypes: 'all' });
+    await door.detach();
+    if (typeof storageState === 'object') await profile.addCookies(storageState.cookies);
+    await use(profile);
+    await profile.setOffline(false);
+    await profile.unrouteAll({ behavior: 'ignoreErrors' });
+    await profile.clearPermissions();
+    await profile.clearCookies();
+    for (const page of profile.pages()) if (page !== first) await page.close();
+  },
   demo: [
     async ({}, use, info) => {
       const url = databases[info.parallelIndex];
@@ -37,11 +69,13 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined }>({
     async ({ context }, use) => {
       // A script, style or picture that the page's own policy refuses is a fault wherever it happens.
       const refused: string[] = [];
-      context.on('console', (message) => {
+      const listen = (message: ConsoleMessage) => {
         // That nobody frames us is what the policy is for.
         if (/Content Security Policy/.test(message.text()) && !message.text().startsWith('Framing')) refused.push(message.text());
-      });
+      };
+      context.on('console', listen);
       await use();
+      context.off('console', listen);
       expect(refused).toEqual([]);
     },
     { auto: true },

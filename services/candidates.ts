@@ -38,7 +38,8 @@ export type Field = {
   left: number;
 };
 
-const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? []).reduce((sum, { quantity }) => sum + quantity, 0);
+/** Pieces of a part that lie on a shelf. */
+export const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? []).reduce((sum, { quantity }) => sum + quantity, 0);
 
 /** Returns everything that stands to choice at a swap: catalogue, shelf, coils to be changed and combinations, and the lines that are asked. */
 export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state' | 'site'>): Promise<Field> {

@@ -61,6 +61,17 @@ describe(`${HANDS} hands at once`, () => {
     const records = await Promise.all([...new Set(signed.map(({ recordId }) => recordId))].map(loadRecord));
     expect(records.map(({ body }) => body.stock?.after ?? null).sort()).toEqual([0, null]);
   });
+  it('sign for a last piece that went meanwhile: told first, and signed without it where it is said again', async () => {
+    const one = await readyJob('kestrel-ramp-k4');
+    await db.knex('stock').where({ part_id: one.partId, site_id: 'kestrel' }).update({ quantity: 0 });
+    const sign = (stockSeen: number) => signSwap(one.id, { version: one.version, stockSeen }, signedByTester);
+    await expect(sign(1)).rejects.toMatchObject({
+      status: 409,
+      faults: [{ field: 'stock', reason: expect.stringMatching(/out of stock/) }],
+    });
+    expect(await db.knex('records').where({ swap_id: one.id })).toHaveLength(0);
+    expect((await loadRecord((await sign(0)).recordId)).body.stock).toBeNull();
+  });
   it('save one supply and one table of letters: one is kept, the others are told', async () => {
     const { version, path } = (await supplyOfPanel('kestrel-winch')) as unknown as { version: number; path: unknown };
     const supply = await many(() => saveSupply('kestrel-winch', { version, path, runs: [] }));

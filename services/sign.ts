@@ -26,7 +26,7 @@ import { database } from '../data/connection';
 import { insertEvent } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
 import { withCoil } from '../core/swap/candidates';
-import { candidateOf, fieldOf, judgeWith } from './candidates';
+import { candidateOf, fieldOf, judgeWith, lying } from './candidates';
 import { audit, type Actor } from './audit';
 import { appendRows } from './chain/append';
 import type { Person } from '../core/crew/person';
@@ -37,6 +37,8 @@ import { validate } from './validate';
 export const signSchema = yup.object({
   version: yup.number().strict().integer().min(1).required('version is missing.'),
   remark: yup.string().strict().max(2000, 'The remark is longer than 2000 characters.').default(''),
+  /** Pieces that lay in stock when the signer looked: who counted on one is told where the last went meanwhile. */
+  stockSeen: yup.number().strict().integer().min(0).max(1e6).optional(),
 });
 
 /** Who overrode a line, why, and who approved it. */
@@ -77,6 +79,7 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
     missing: false as const,
     part,
     coil,
+    inStock: lying(field.shelf, part.id),
     judged,
     changes,
     condition,
@@ -166,7 +169,7 @@ export type Signature = {
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
 export async function signSwap(id: string, body: unknown, { signer, doneBy, actor }: Signature): Promise<{ recordId: string }> {
-  const { version, remark } = await validate(signSchema, body);
+  const { version, remark, stockSeen } = await validate(signSchema, body);
   const by = signer.name;
   const swap = await loadSwap(id);
   const knex = database();
@@ -198,6 +201,13 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
       );
     const { part } = choice;
     const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
+    if (!stock && stockSeen)
+      throw new ServiceError(409, [
+        {
+          field: 'stock',
+          reason: `${part.name} is out of stock here since you looked: another job took the last one. Where you hold one all the same, sign again, and the record says that none was taken from stock.`,
+        },
+      ]);
     const stockBeside: NonNullable<RecordBody['stockBeside']> = [];
     for (const partId of swap.state.choice.part?.beside ?? [])
       stockBeside.push({ partId, taken: (await takeFromStock(trx, swap.site.id, partId)) ?? null });
@@ -334,6 +344,6 @@ export async function choiceDetail(id: string) {
   const swap = await loadSwap(id);
   const choice = await judgeChoice(database(), swap);
   if (!choice || choice.missing) throw notFound('A chosen part');
-  const { judged, changes, proofs, terminals, settings, bases } = choice;
-  return { judged, changes, proofs, terminals, settings, bases };
+  const { judged, changes, proofs, terminals, settings, bases, inStock } = choice;
+  return { judged, changes, proofs, terminals, settings, bases, inStock };
 }

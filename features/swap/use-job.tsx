@@ -27,11 +27,13 @@ function useStage(swapId: string) {
 }
 
 /** Signing: what was typed for it, and the way to the record. */
-function useSigning(view: SwapView, flush: () => Promise<void>, version: () => number) {
+function useSigning(view: SwapView, flush: () => Promise<void>, version: () => number, inStock: number | undefined) {
   const router = useRouter();
   const [remark, setRemark] = useState('');
   const [signing, setSigning] = useState(false);
   const [fault, setFault] = useState<string>();
+  // What was said to be gone is not counted on again.
+  const [gone, setGone] = useState(false);
   const sign = async (signer: string, pin: string) => {
     setSigning(true);
     setFault(undefined);
@@ -41,12 +43,14 @@ function useSigning(view: SwapView, flush: () => Promise<void>, version: () => n
       signer,
       pin,
       remark,
+      ...(inStock === undefined ? {} : { stockSeen: gone ? 0 : inStock }),
     });
     if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
     setSigning(false);
+    setGone(answer.faults.some(({ field }) => field === 'stock'));
     setFault(answer.faults.map(({ reason }) => reason).join(' '));
   };
-  return { remark, setRemark, signing, fault, sign };
+  return { remark, setRemark, signing, fault, sign, takes: !gone && inStock !== 0 };
 }
 
 /** Everything that the stages of one job share: its state, what follows from it, the board and the part chosen. */
@@ -84,7 +88,7 @@ function useOwnJob(view: SwapView, meter: string) {
     detail?.settings.conflicts,
     view.site.secondPerson,
   );
-  const signing = useSigning(view, swap.flush, swap.version);
+  const signing = useSigning(view, swap.flush, swap.version, detail?.inStock);
   return {
     ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, person },
     ...{ filters, setFilters, board, boardFault, busy, focus, setFocus, pickedNeed, setPickedNeed, cell, setCell },

@@ -63,6 +63,10 @@ describe('the first administrator', () => {
     const own = { cookie: (await signIn('neu', password)).cookies.join('; ') };
     expect((await ask('GET', '/api/v1/desk', undefined, own)).body.faults![0]!.field).toBe('password');
     expect((await ask('PUT', '/api/v1/me/password', { now: password, password: 'aaaaaaaaaaaaaa' }, own)).status).toBe(422);
+    for (const guessed of ['password12345', 'qwertyuiop123', 'iloveyou2026', 'loyalcoil2026'])
+      expect((await ask('PUT', '/api/v1/me/password', { now: password, password: guessed }, own)).body.faults?.[0]?.reason).toMatch(
+        /soon guessed/,
+      );
     expect((await ask('PUT', '/api/v1/me/password', { now: password, password: PASSWORD }, own)).status).toBe(200);
     expect((await ask('GET', '/api/v1/desk', undefined, own)).status).toBe(200);
     expect((await signIn('neu', password)).status).toBe(401);

@@ -11,6 +11,7 @@ import { validate } from '../validate';
 import { countAttempt, forgetAttempts } from './attempts';
 import { hashSecret, matchesSecret } from './auth';
 import { personOfRow, type Caller } from './caller';
+import { refuseGuessed } from './guessed';
 import type { Person } from '../../core/crew/person';
 import { nameWords, passwordWords, pinWords, usernameWords } from './words';
 
@@ -120,6 +121,7 @@ export async function changePassword(body: unknown, caller: Caller): Promise<{ c
   const { now, password } = await validate(passwordSchema, body);
   await checkPassword(caller, now);
   if (now === password) throw new ServiceError(422, [{ field: 'password', reason: 'The new password is the old one.' }]);
+  refuseGuessed(password, [caller.person.name, caller.person.username]);
   const passwordHash = await hashSecret(password);
   await inTransaction(database(), async (trx) => {
     await setPasswordHash(trx, caller.person.id, passwordHash, false);

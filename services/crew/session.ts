@@ -15,6 +15,7 @@ import { sha256 } from '../sha256';
 import { addressOf, lost, personOfRow, type Caller } from './caller';
 import { isDemoPerson } from '../../core/crew/demo';
 import type { Person } from '../../core/crew/person';
+import { refuseGuessed } from './guessed';
 import { nameWords, passwordWords, usernameWords } from './words';
 
 const DEVICE = 'loyal-coil.device';
@@ -122,6 +123,7 @@ export async function nameFirst(body: unknown, headers: Headers): Promise<Signed
   await countAttempt('sign-in-address', addressOf(headers));
   if (sha256(code) !== sha256(firstCode()))
     throw new ServiceError(403, [{ field: 'code', reason: 'This is not the code. The start prints it in its terminal.' }]);
+  refuseGuessed(password, [name, username]);
   const passwordHash = await hashSecret(password);
   await inTransaction(database(), async (trx) => {
     await trx.raw('lock table people in exclusive mode');

@@ -47,7 +47,7 @@ export type Route<M extends Method = Method, P extends string = string, A = unkn
   summary: string;
   /** What the answer is, in a few words. */
   answers: string;
-  /** Costs more than a moment: answered in a thread of the pool, as JSON, and takes JSON or nothing. */
+  /** Costs more than a moment: answered in a thread of the pool; sets no cookie. */
   heavy?: true;
   /** How often one person may ask for it within a minute; absent: as often as they like. */
   perMinute?: number;

@@ -1,5 +1,5 @@
 /**
- * Threads for what costs: judging, boards, desks. The server's own thread only counts bytes and asks who calls, so that one heavy request
+ * Threads for what costs: judging, boards, desks, pictures that come in, PDFs. The server's own thread only counts bytes and asks who calls, so that one heavy request
  * holds nobody up. The queue is bounded; beyond it a caller is told when to come back, and one that has gone is taken off it.
  */
 import { availableParallelism } from 'node:os';
@@ -57,7 +57,7 @@ export async function answerInPool(task: HeavyTask, signal?: AbortSignal): Promi
     .catch((error: unknown) => {
       throw signal?.aborted ? GONE : error instanceof Error && /queue/i.test(error.message) ? BUSY : error;
     });
-  if (answer.kind === 'json') return new Response(answer.bytes, { headers: { 'content-type': 'application/json' } });
+  if (answer.kind === 'answered') return new Response(answer.bytes, { status: answer.status, headers: answer.headers });
   if (answer.kind === 'refused') throw new ServiceError(answer.status, answer.faults, answer.detail);
   const { name, message, code, stack } = answer;
   throw Object.assign(new Error(message), { name, code, stack });

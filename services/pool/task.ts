@@ -13,6 +13,6 @@ export type HeavyTask = {
   caller: Caller | null;
 };
 export type HeavyAnswer =
-  | { kind: 'json'; bytes: Uint8Array<ArrayBuffer> }
+  | { kind: 'answered'; status: number; headers: [string, string][]; bytes: Uint8Array<ArrayBuffer> }
   | { kind: 'refused'; status: number; faults: Fault[]; detail: Record<string, unknown> }
   | { kind: 'failed'; name: string; message: string; code: string | undefined; stack: string | undefined };

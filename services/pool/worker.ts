@@ -20,7 +20,9 @@ async function answerOf({ method, path, params, query, type, body, caller }: Hea
       json: async () => jsonOf(body, type),
       bytes: async () => body,
     });
-    return { kind: 'json', bytes: new TextEncoder().encode(JSON.stringify(result)) };
+    const answer = result instanceof Response ? result : Response.json(result);
+    const bytes = new Uint8Array(await answer.arrayBuffer());
+    return { kind: 'answered', status: answer.status, headers: [...answer.headers], bytes };
   } catch (error) {
     if (error instanceof ServiceError) return { kind: 'refused', status: error.status, faults: error.faults, detail: error.detail };
     const fault = error instanceof Error ? error : new Error(String(error));
@@ -32,6 +34,6 @@ async function answerOf({ method, path, params, query, type, body, caller }: Hea
 /** The bytes of an answer are handed over, not copied. */
 export default async function work(task: HeavyTask): Promise<HeavyAnswer> {
   const answer = await answerOf(task);
-  if (answer.kind === 'json') move(answer.bytes);
+  if (answer.kind === 'answered') move(answer.bytes);
   return answer;
 }

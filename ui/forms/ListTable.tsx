@@ -21,7 +21,8 @@ export const ListTable = <Row,>({
   rows: readonly Row[];
   keyOf: (row: Row) => string;
 }) => (
-  <TableContainer className="sheet">
+  // Where it is wider than the screen it is scrolled, by the keyboard too.
+  <TableContainer className="sheet" tabIndex={0} role="group" aria-label={caption ?? 'Table'}>
     <Table>
       {caption && <caption className="over">{caption}</caption>}
       <TableHead>

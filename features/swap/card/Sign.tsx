@@ -118,7 +118,13 @@ export function Sign() {
       )}
       <Button variant="contained" fullWidth type="submit" disabled={obstacles.length > 0 || signing.signing || !id || !isWholePin(pin)}>
         {signing.signing ? 'Signing' : 'Sign off'}
-        <small>{obstacles.length > 0 ? `${several(obstacles.length, 'thing')} still open` : 'stock is reduced by one'}</small>
+        <small>
+          {obstacles.length > 0
+            ? `${several(obstacles.length, 'thing')} still open`
+            : signing.takes
+              ? 'stock is reduced by one'
+              : 'none in stock: nothing is taken from it'}
+        </small>
       </Button>
     </form>
   );
