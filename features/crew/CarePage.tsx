@@ -13,22 +13,37 @@ import { CrewShell } from './CrewShell';
 type State = Answers['GET /api/v1/care'];
 type Task = keyof State['runs'];
 
-const headings: Readonly<Record<Task, { title: string; ask: string; none: string }>> = {
-  backup: { title: 'Backups', ask: 'Back up now', none: 'None yet' },
-  check: { title: 'Checks of what was signed', ask: 'Check now', none: 'None yet' },
+const headings: Readonly<Record<Task, { title: string; ask: string }>> = {
+  backup: { title: 'Backups', ask: 'Back up now' },
+  check: { title: 'Checks of what was signed', ask: 'Check now' },
 };
 const ASKS_AGAIN_MS = 3000;
 
+/** When it is done: of the plain forms in words, of the others as it is set. */
+function atWords(at: string) {
+  const daily = /^(\d{1,2}) (\d{1,2}) \* \* \*$/.exec(at);
+  return daily ? (
+    `every day at ${daily[2]?.padStart(2, '0')}:${daily[1]?.padStart(2, '0')} by the machine’s clock`
+  ) : (
+    <>
+      at <code>{at}</code> (minute, hour, day, month, weekday)
+    </>
+  );
+}
+
 function Runs({ task, state, reload }: { task: Task; state: State; reload: () => void }) {
-  const { title, ask, none } = headings[task];
-  const [said, setSaid] = useState<{ words: string; good: boolean }>();
+  const { title, ask } = headings[task];
+  const runs = state.runs[task];
+  // What was asked for stands below once it is done, and needs no words any more.
+  const [answered, setAnswered] = useState<{ words: string; good: boolean; before: string | undefined }>();
+  const said = answered && (!answered.good || answered.before === runs[0]?.at) ? answered : undefined;
   const send = async () => {
     const answer = await api('POST', `/api/v1/care/${task}`);
-    setSaid(
-      answer.ok
-        ? { good: true, words: 'Asked for; it stands below once it is done.' }
-        : { good: false, words: answer.faults.map(({ reason }) => reason).join(' ') },
-    );
+    setAnswered({
+      before: runs[0]?.at,
+      good: answer.ok,
+      words: answer.ok ? 'Asked for; it stands below once it is done.' : answer.faults.map(({ reason }) => reason).join(' '),
+    });
     reload();
   };
   return (
@@ -42,18 +57,22 @@ function Runs({ task, state, reload }: { task: Task; state: State; reload: () =>
           {said.words}
         </Notice>
       )}
-      <ListTable
-        caption={state.runs[task].length === 0 ? none : 'Newest first'}
-        rows={state.runs[task]}
-        keyOf={({ at }) => at}
-        columns={[
-          { head: 'When (UTC)', figure: true, of: ({ at }) => at.slice(0, 19).replace('T', ' ') },
-          { head: 'Took', figure: true, of: ({ seconds }) => `${seconds} s` },
-          { head: 'Asked by', of: ({ askedBy }) => askedBy },
-          { head: 'Went', of: ({ good }) => (good ? 'well' : 'not well') },
-          { head: 'What came of it', of: ({ words }) => words },
-        ]}
-      />
+      {runs.length === 0 ? (
+        <p className="muted">None yet.</p>
+      ) : (
+        <ListTable
+          caption="Newest first"
+          rows={runs}
+          keyOf={({ at }) => at}
+          columns={[
+            { head: 'When (UTC)', figure: true, of: ({ at }) => at.slice(0, 19).replace('T', ' ') },
+            { head: 'Took', figure: true, of: ({ seconds }) => `${seconds} s` },
+            { head: 'Asked by', of: ({ askedBy }) => askedBy },
+            { head: 'Went', of: ({ good }) => (good ? 'well' : 'not well') },
+            { head: 'What came of it', of: ({ words }) => words },
+          ]}
+        />
+      )}
     </section>
   );
 }
@@ -79,7 +98,7 @@ function Care() {
         </Notice>
       )}
       <p className="muted">
-        Both are done at <code>{settings.at}</code> (minute, hour, day, month, weekday). {backups} backup
+        Both are done {atWords(settings.at)}. {backups} backup
         {backups === 1 ? ' stands' : 's stand'} in <code>{settings.folder}</code>; the newest {settings.kept} are kept
         {settings.withKey ? ', each with the signing key' : ', without the signing key: keep that elsewhere'}.
       </p>

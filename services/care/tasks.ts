@@ -23,7 +23,10 @@ async function backup(): Promise<Done> {
   const bytes = made.manifest.files.reduce((sum, file) => sum + file.bytes, 0);
   const gone = retain(folder, kept);
   const oldest = gone === 0 ? '' : ` ${gone} of the oldest went; ${kept} are kept.`;
-  return { good: true, words: `${made.folder}, ${(bytes / 1e6).toFixed(1)} MB${withKey ? ', with the signing key' : ''}.${oldest}` };
+  return {
+    good: true,
+    words: `${path.basename(made.folder)}, ${(bytes / 1e6).toFixed(1)} MB${withKey ? ', with the signing key' : ''}.${oldest}`,
+  };
 }
 
 async function check(): Promise<Done> {

@@ -3,7 +3,7 @@ import { ZxcvbnFactory } from '@zxcvbn-ts/core';
 import { adjacencyGraphs, dictionary } from '@zxcvbn-ts/language-common';
 import { ServiceError } from '../service-error';
 
-const WEAKEST = 3; // of 0 to 4: safe against guessing over a network and somewhat against a stolen hash; the library's own scale
+const WEAKEST = 4; // of 0 to 4: over ten thousand million guesses; the library's own scale
 
 let guesser: ZxcvbnFactory | undefined;
 
