@@ -28,12 +28,13 @@ const all = {
 /** The newest form. */
 export const NEWEST = keysOf(all).at(-1);
 
+export const migrations: Knex.MigrationSource<keyof typeof all> = {
+  getMigrations: async () => keysOf(all),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => all[name],
+};
+
 /** Brings the database to the newest form. Safe to run again and beside another process. */
 export async function migrate(knex: Knex): Promise<void> {
-  const source: Knex.MigrationSource<keyof typeof all> = {
-    getMigrations: async () => keysOf(all),
-    getMigrationName: (name) => name,
-    getMigration: async (name) => all[name],
-  };
-  await knex.migrate.latest({ migrationSource: source });
+  await knex.migrate.latest({ migrationSource: migrations });
 }

@@ -36,9 +36,12 @@ async function madeDatabase(admin: Knex, copyOf?: string): Promise<TestDatabase>
   };
 }
 
+/** A database with no tables at all. */
+export const emptyDatabase = (): Promise<TestDatabase> => madeDatabase(connect(clusterUrl()));
+
 /** A database of the newest form with nothing in it. */
 export async function testDatabase(): Promise<TestDatabase> {
-  const made = await madeDatabase(connect(clusterUrl()));
+  const made = await emptyDatabase();
   await migrate(made.knex);
   return made;
 }
