@@ -4,7 +4,7 @@ import { generateKeyPairSync } from 'node:crypto';
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { signedByTester } from '@/tests/crew';
 import { readyJob } from '@/tests/job';
 import { entryText, faultKinds, type ChainEntry } from '../../core/record/chain';
@@ -188,5 +188,18 @@ describe('a record checks itself without us', () => {
     const other = generateKeyPairSync('ed25519').publicKey.export({ type: 'spki', format: 'der' }).subarray(-32).toString('base64');
     expect(check(kept, other).status).toBe(1);
     rmSync(folder, { recursive: true });
+  });
+});
+
+describe('a clock set back', () => {
+  it('leaves the chain whole: it goes by its numbers', async () => {
+    const before = (await chainOf(db.knex, SITE)).at(-1)!;
+    vi.useFakeTimers({ toFake: ['Date'], now: new Date('2019-03-01T06:00:00Z') });
+    const id = await signAt('ferrow-gate-k2').finally(() => vi.useRealTimers());
+    const after = (await chainOf(db.knex, SITE)).at(-1)!;
+    expect(after.seq).toBeGreaterThan(before.seq);
+    expect(after.at < before.at).toBe(true);
+    expect(await faults()).toEqual([]);
+    expect((await loadRecord(id)).altered).toEqual([]);
   });
 });
