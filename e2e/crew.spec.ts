@@ -1,6 +1,6 @@
 /** Who comes in, and who signs: the door, an apprentice and the mentor, an administrator's pages, a session that ends while one types. */
 import { isAccessible } from './accessible';
-import { confirmSafe, me, openPosition, proveAll, saved, stage, startSwap } from './bench';
+import { confirmSafe, me, openPosition, proveAll, saved, stage, startSwap, sign, take } from './bench';
 import { css } from './css';
 import { expect, test } from './test';
 
@@ -49,6 +49,36 @@ test('an apprentice does the job, a mentor signs it by the own PIN, and both sta
   await page.goto('/logbook/seal');
   await expect(page.getByText(/entries verified: all as they were signed/).first()).toBeVisible();
   await expect(page.getByText(/not as signed/)).toHaveCount(0);
+});
+
+test('where a site wants a second person, an override is approved by a foreman before it is signed', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
+  test.setTimeout(150_000);
+  const administrator = await playwright.request.newContext({ baseURL });
+  await administrator.post('/api/v1/session/demo', { data: { personId: 'demo-hob' } });
+  expect((await administrator.patch('/api/v1/sites/ferrow', { data: { secondPerson: true } })).ok()).toBe(true);
+  await administrator.dispose();
+  await openPosition(page, 'ferrow-cabin', /^C21 /);
+  await startSwap(page);
+  await stage(page, 'Candidates').click();
+  await page.getByRole('button', { name: /columns$/ }).click();
+  await take(page, page.getByRole('button', { name: 'Tarnside TK 10/400', exact: true }));
+  await proveAll(page);
+  await stage(page, 'Sign off').click();
+  const approval = page.getByRole('region', { name: 'Approve the override' });
+  await approval.getByLabel('Approved by').selectOption({ label: 'Runa Thorne, foreman' });
+  for (const digit of '135790') await approval.getByRole('button', { name: `Digit ${digit}` }).click();
+  // Where it was scrolled to, the head of the page covers half of a link.
+  await page.evaluate(() => window.scrollTo(0, 0));
+  await isAccessible(page, 'approval');
+  await approval.getByRole('button', { name: 'Approve the override' }).click();
+  await expect(approval).toHaveCount(0);
+  await sign(page);
+  await expect(page.getByText(`Signed by ${me}`)).toBeVisible();
+  await expect(page.getByText(/Approved by Runa Thorne/).first()).toBeVisible();
 });
 
 test('an administrator names a person, gives a token, and finds both in the log', async ({ page, context }) => {

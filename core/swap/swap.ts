@@ -74,7 +74,7 @@ export const emptySwap = (family: string, loadKind: string): SwapState => ({
   proofs: {},
 });
 
-const sections = [
+export const sections = [
   'load',
   'duty',
   'supply',

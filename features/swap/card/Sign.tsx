@@ -73,7 +73,7 @@ function Approve({ obstacle, people }: { obstacle: Obstacle; people: readonly Si
   };
   return (
     <section className="stack" aria-label="Approve the override">
-      <p>{obstacle.text}</p>
+      <p>What is overridden waits for a second person, who reads it beside this and answers for it by their own PIN.</p>
       <WhoAnswers label="Approved by" people={people} id={id} onId={setId} pin={pin} onPin={setPin} />
       {fault && (
         <Notice kind="fails" role="alert">
