@@ -10,6 +10,7 @@ import type { CanonicalSpec, Found } from './canonical';
 export type Row = Record<string, unknown>;
 
 const MAX_COLUMN_SETS = 2000;
+const LONGEST_SET = 1000; // characters of all its names: no plate prints more
 
 /** One figure of a rating row with what decides whether it may be used; null where that is worn. */
 type Entry = { volts: number | null; kind: string | null; polesInSeries: number | null; value: unknown };
@@ -50,8 +51,8 @@ function layOut(rows: readonly Row[]): Layout {
   const names = [...byColumn.keys()].sort();
   const key = names.join('\n');
   const columns = columnSets.get(key) ?? new Set(names);
-  // Names that nobody uses come from outside: beyond a sane number of sets each list of rows keeps its own.
-  if (columnSets.size < MAX_COLUMN_SETS) columnSets.set(key, columns);
+  // Names that nobody uses come from outside: beyond a sane number and length of sets each list of rows keeps its own.
+  if (columnSets.size < MAX_COLUMN_SETS && key.length <= LONGEST_SET) columnSets.set(key, columns);
   return { byColumn, columns };
 }
 
