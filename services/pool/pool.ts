@@ -50,13 +50,19 @@ const BUSY = new ServiceError(
 const GONE = new ServiceError(400, [{ field: '', reason: 'The caller has gone; nothing was worked out.' }]);
 
 /** Answers a heavy route in a thread of the pool. Throws what the route throws; 429 where the queue is full. */
-export async function answerInPool(task: HeavyTask, signal?: AbortSignal): Promise<Response> {
+export async function answerInPool(asked: Omit<HeavyTask, 'gone'>, signal?: AbortSignal): Promise<Response> {
   if (pool().queueSize >= MAX_QUEUE) throw BUSY;
+  // A task that runs is not broken off: that would end its thread, and the next one waits for another. One that waits is passed over.
+  const gone = new Int32Array(new SharedArrayBuffer(4));
+  const leave = () => void Atomics.store(gone, 0, 1);
+  signal?.addEventListener('abort', leave, { once: true });
   const answer: HeavyAnswer = await pool()
-    .run(task, { signal: signal ?? null, transferList: [task.body.buffer] })
+    .run({ ...asked, gone }, { transferList: [asked.body.buffer] })
     .catch((error: unknown) => {
-      throw signal?.aborted ? GONE : error instanceof Error && /queue/i.test(error.message) ? BUSY : error;
-    });
+      throw error instanceof Error && /queue/i.test(error.message) ? BUSY : error;
+    })
+    .finally(() => signal?.removeEventListener('abort', leave));
+  if (signal?.aborted) throw GONE;
   if (answer.kind === 'answered') return new Response(answer.bytes, { status: answer.status, headers: answer.headers });
   if (answer.kind === 'refused') throw new ServiceError(answer.status, answer.faults, answer.detail);
   const { name, message, code, stack } = answer;

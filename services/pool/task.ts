@@ -11,6 +11,8 @@ export type HeavyTask = {
   type: string | null;
   body: Uint8Array<ArrayBuffer>;
   caller: Caller | null;
+  /** Shared with the server's thread: not 0 once the caller has gone. */
+  gone: Int32Array<SharedArrayBuffer>;
 };
 export type HeavyAnswer =
   | { kind: 'answered'; status: number; headers: [string, string][]; bytes: Uint8Array<ArrayBuffer> }

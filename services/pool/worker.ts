@@ -6,7 +6,8 @@ import { routes } from '../interface/routes';
 import { ServiceError } from '../service-error';
 import type { HeavyAnswer, HeavyTask } from './task';
 
-async function answerOf({ method, path, params, query, type, body, caller }: HeavyTask): Promise<HeavyAnswer> {
+async function answerOf({ method, path, params, query, type, body, caller, gone }: HeavyTask): Promise<HeavyAnswer> {
+  if (Atomics.load(gone, 0) !== 0) return { kind: 'refused', status: 400, faults: [], detail: {} };
   try {
     const route = certain(routes.find((one) => one.method === method && one.path === path));
     const result = await route.handle({
