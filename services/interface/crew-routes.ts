@@ -31,10 +31,7 @@ import {
 } from '../crew/session';
 import { endToken, makeToken, tokens, tokenSchema } from '../crew/tokens';
 import { setSite, siteSchema, siteSettings } from '../sites';
-import { fileResponse, route, type Ask } from './route';
-
-const SMALL = 20_000;
-const V1 = '/api/v1';
+import { type Ask, fileResponse, route, SMALL, V1 } from './route';
 
 /** Who came in, and their cookies. */
 const entered = ({ person, cookies }: SignedIn, setCookies: Ask['setCookies']) => {

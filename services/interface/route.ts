@@ -6,6 +6,12 @@ import type * as yup from 'yup';
 import type { Access } from '../../core/crew/rights';
 import type { Caller } from '../crew/caller';
 
+/** Where the interface stands. */
+export const V1 = '/api/v1';
+/** Characters of a body: a form of a few fields, and one that holds lists. */
+export const SMALL = 20_000;
+export const BODY = 2_000_000;
+
 export const methods = ['GET', 'POST', 'PUT', 'PATCH', 'DELETE'] as const;
 export type Method = (typeof methods)[number];
 

@@ -3,7 +3,7 @@ import { certain } from '@/core/certain';
 import { addressOf, authorise } from '@/services/crew/caller';
 import { refusalOf } from '@/services/doors';
 import { openApi } from '@/services/interface/document';
-import { matchRoute } from '@/services/interface/route';
+import { matchRoute, SMALL } from '@/services/interface/route';
 import { countRequest } from '@/services/interface/often';
 import { routes } from '@/services/interface/routes';
 import { ServiceError } from '@/services/service-error';
@@ -12,8 +12,6 @@ import { answerInPool, hasPool } from '@/services/pool/pool';
 import { readBytes, readJson, readJsonBytes, respond } from '@/app/api/respond';
 
 export const dynamic = 'force-dynamic';
-
-const SMALLEST = 20_000;
 
 function answer(request: Request): Promise<Response> {
   const url = new URL(request.url);
@@ -32,7 +30,7 @@ function answer(request: Request): Promise<Response> {
         throw new ServiceError(400, [
           { field: 'query', reason: 'A word of the address is longer than 200 letters, or holds a NUL or half a character.' },
         ]);
-      const largest = found.route.body?.largest ?? SMALLEST;
+      const largest = found.route.body?.largest ?? SMALL;
       const caller = await authorise(request.headers, found.route.right);
       if (found.route.perMinute !== undefined)
         await countRequest(found.route.path, found.route.perMinute, caller?.person.id ?? addressOf(request.headers));
