@@ -1,6 +1,9 @@
 /** Runs of the installation's own tasks, as rows. */
 import type { Knex } from 'knex';
 
+/** Where the queue of these tasks stands: apart from what is of the plant. */
+export const QUEUE_SCHEMA = 'pgboss';
+
 export const careTasks = ['backup', 'check'] as const;
 export type CareTask = (typeof careTasks)[number];
 

@@ -8,7 +8,7 @@ import { migrate, NEWEST } from './migrate';
 export type TestDatabase = { knex: Knex; url: string; drop: () => Promise<void> };
 
 /** When the demo of the tests was loaded. */
-export const DEMO_LOADED_AT = new Date('2026-11-20T08:00:00Z');
+const DEMO_LOADED_AT = new Date('2026-11-20T08:00:00Z');
 /** What files copy, by its form: a cluster that stayed from an older one has another. */
 const DELIVERED = `demo_${NEWEST}`;
 

@@ -3,7 +3,6 @@
  * demo as it was delivered.
  */
 import { expect, test as base, type BrowserContext, type ConsoleMessage } from '@playwright/test';
-import { chromiumArgs, chromiumPath } from '../scripts/lib/browser.mjs';
 import { deliveredDemo } from './delivered';
 
 const listed = (name: string): string[] => (process.env[name] ?? '').split(',').filter(Boolean);
@@ -21,13 +20,13 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profi
   // One profile a worker, so that the scripts of a page are compiled once and not for every test; what a test left in it is taken away.
   profile: [
     async ({ playwright }, use, info) => {
+      const { launchOptions, viewport, actionTimeout } = info.project.use;
       const profile = await playwright.chromium.launchPersistentContext('', {
-        executablePath: chromiumPath,
-        args: chromiumArgs,
+        ...launchOptions,
+        viewport,
         baseURL: addressOf(info.parallelIndex),
-        viewport: { width: 1280, height: 800 },
       });
-      profile.setDefaultTimeout(15_000);
+      profile.setDefaultTimeout(actionTimeout!);
       await use(profile);
       await profile.close();
     },

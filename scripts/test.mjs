@@ -71,14 +71,15 @@ try {
   const first = process.env.LOYAL_COIL_KEYS;
   prepareDatabase(pg, port, 'e2e');
   cpSync(first, `${first}-second`, { recursive: true });
+  pg.ensureDatabase(port, 'e2e_second', 'e2e');
   const places = [
-    { url: pg.url(port, 'e2e'), keys: first },
-    { url: pg.ensureDatabase(port, 'e2e_second', 'e2e'), keys: `${first}-second` },
+    { name: 'e2e', keys: first },
+    { name: 'e2e_second', keys: `${first}-second` },
   ];
   const urls = await Promise.all(
-    places.map(async ({ url: databaseUrl, keys }) => {
+    places.map(async ({ name, keys }) => {
       const appPort = await freePort();
-      const server = startServer({ port: appPort, databaseUrl, keys });
+      const server = startServer({ port: appPort, databaseUrl: pg.url(port, name), keys });
       servers.push(server);
       const url = `http://127.0.0.1:${appPort}`;
       await answers(`${url}/api/v1/health`, server);
@@ -93,7 +94,7 @@ try {
       ...process.env,
       LOYAL_COIL_URL: urls.join(','),
       // What puts the demo back reaches past the application's role.
-      LOYAL_COIL_E2E_DATABASES: [pg.adminUrl(port, 'e2e'), pg.adminUrl(port, 'e2e_second')].join(','),
+      LOYAL_COIL_E2E_DATABASES: places.map(({ name }) => pg.adminUrl(port, name)).join(','),
       LOYAL_COIL_E2E_KEYS: places.map(({ keys }) => keys).join(','),
       LOYAL_COIL_E2E_REPORT: e2eReport,
     },

@@ -123,12 +123,16 @@ export function sourceHash() {
 
 const stamp = path.join(root, '.next/loyal-coil-build');
 
+const isBuiltOf = (sources) => existsSync(stamp) && readFileSync(stamp, 'utf8') === sources;
+
 /** Does the build that stands here belong to the sources that stand here? */
-export const isBuilt = () => existsSync(stamp) && readFileSync(stamp, 'utf8') === sourceHash();
+export const isBuilt = () => isBuiltOf(sourceHash());
 
 /** Builds the application when its sources changed since the last build. */
 export function build() {
-  if (isBuilt()) return;
+  // What is changed while it builds is not built.
+  const wanted = sourceHash();
+  if (isBuiltOf(wanted)) return;
   say('building the application (once; about a minute)');
   run('npx', ['next', 'build'], { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
   // What the threads of the pool run and what prepares a database, each in one file: they start in a moment.
@@ -136,5 +140,5 @@ export function build() {
   run('npx', ['esbuild', 'services/pool/worker.ts', ...bundle, '--outfile=.next/pool-worker.mjs']);
   run('npx', ['esbuild', 'scripts/prepare-database.ts', ...bundle, `--outfile=${preparer}`]);
   mkdirSync(path.dirname(stamp), { recursive: true });
-  writeFileSync(stamp, sourceHash());
+  writeFileSync(stamp, wanted);
 }

@@ -5,7 +5,7 @@ import path from 'node:path';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { connect } from '../../data/connection';
 import { insertEvent } from '../../data/positions';
-import { demoDatabase, type TestDatabase } from '../../data/test-database';
+import { demoDatabase, emptyDatabase, type TestDatabase } from '../../data/test-database';
 import { inTransaction } from '../../data/transaction';
 import { appendRows, beginChains } from '../chain/append';
 import { verifyChains } from '../chain/verify';
@@ -14,17 +14,13 @@ import { backupsIn, checkBackup, makeBackup, restoreBackup, retain } from './bac
 let db: TestDatabase;
 const into = mkdtempSync(path.join(tmpdir(), 'loyal-coil-backups-'));
 let folder = '';
-const admin = () => connect(process.env.TEST_CLUSTER_URL!);
-const made: string[] = [];
+const made: TestDatabase[] = [];
 
 /** An empty database of its own. */
-async function emptyDatabase(): Promise<string> {
-  const name = `r_${Math.random().toString(36).slice(2, 12)}`;
-  const knex = admin();
-  await knex.raw(`create database ${name}`);
-  await knex.destroy();
-  made.push(name);
-  return process.env.TEST_CLUSTER_URL!.replace(/\/[^/]*$/, `/${name}`);
+async function emptyUrl(): Promise<string> {
+  const empty = await emptyDatabase();
+  made.push(empty);
+  return empty.url;
 }
 const addEvent = (text: string) =>
   inTransaction(db.knex, async (trx) => {
@@ -44,9 +40,7 @@ beforeAll(async () => {
 });
 afterAll(async () => {
   await db.drop();
-  const knex = admin();
-  for (const name of made) await knex.raw(`drop database ${name} with (force)`);
-  await knex.destroy();
+  for (const one of made) await one.drop();
   rmSync(into, { recursive: true });
 });
 
@@ -70,7 +64,7 @@ async function rowsOf(url: string): Promise<Record<string, string>> {
 describe('a backup', () => {
   it('comes back row for row, and its chains hold', async () => {
     const before = await rowsOf(db.url);
-    const url = await emptyDatabase();
+    const url = await emptyUrl();
     const { states, otherHeads, manifest } = await restoreBackup(folder, url);
     expect(otherHeads).toEqual([]);
     expect(states.flatMap(({ faults }) => faults)).toEqual([]);
@@ -79,7 +73,7 @@ describe('a backup', () => {
   });
   it('that is older than what was signed since says so', async () => {
     await addEvent('after the backup');
-    const url = await emptyDatabase();
+    const url = await emptyUrl();
     const { states } = await restoreBackup(folder, url);
     expect(states.flatMap(({ faults }) => faults.map(({ kind }) => kind))).toEqual(['older-database']);
     expect((await verifyChains(db.knex)).flatMap(({ faults }) => faults)).toEqual([]);
@@ -98,7 +92,7 @@ describe('a backup', () => {
     const changed = Buffer.from(whole);
     changed[Math.floor(changed.length / 2)]! ^= 1;
     writeFileSync(file, changed);
-    const url = await emptyDatabase();
+    const url = await emptyUrl();
     await expect(restoreBackup(folder, url)).rejects.toThrow(/is not what was backed up/);
     expect(await rowsOf(url)).toEqual({});
     writeFileSync(file, whole);

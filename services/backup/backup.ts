@@ -18,6 +18,7 @@ import {
 import path from 'node:path';
 import * as yup from 'yup';
 import type { ChainHead } from '../../core/record/chain';
+import { QUEUE_SCHEMA } from '../../data/care';
 import { newestOf } from '../../data/chain';
 import { connect } from '../../data/connection';
 import { migrate } from '../../data/migrate';
@@ -83,7 +84,7 @@ async function dump(url: string, file: string): Promise<ChainHead[]> {
         }
         const plain = ['--format=custom', '--no-owner', '--no-privileges'];
         // What waits in the queue is of this process, not of the plant.
-        await runOn(url, 'pg_dump', [...plain, '--exclude-schema=pgboss', `--snapshot=${snapshot}`, `--file=${file}`]);
+        await runOn(url, 'pg_dump', [...plain, `--exclude-schema=${QUEUE_SCHEMA}`, `--snapshot=${snapshot}`, `--file=${file}`]);
         return heads;
       },
       { isolationLevel: 'repeatable read', readOnly: true },

@@ -5,13 +5,12 @@
 import type { Knex } from 'knex';
 import PgBoss from 'pg-boss';
 import { messageOf } from '../../core/certain';
-import { careTasks, type CareTask } from '../../data/care';
+import { careTasks, QUEUE_SCHEMA, type CareTask } from '../../data/care';
 import { addressOfDatabase } from '../../data/connection';
 import { log } from '../log';
 import { ServiceError } from '../service-error';
 import { careSettings, runTask } from './tasks';
 
-const SCHEMA = 'pgboss';
 const LOOKS_EVERY_SECONDS = 5;
 const TRIES_AGAIN_MS = 30_000;
 const NIGHT = 'the night';
@@ -22,7 +21,7 @@ const holder = globalThis as { loyalCoilCare?: Held };
 
 /** Makes the queue's tables and lets the application's role work in them, where it is another. Asked of the owner, after migrating. */
 export async function prepareQueue(owner: Knex, ownerUrl: string, role?: string): Promise<void> {
-  const boss = new PgBoss({ connectionString: ownerUrl, schema: SCHEMA, max: 2, supervise: false, schedule: false });
+  const boss = new PgBoss({ connectionString: ownerUrl, schema: QUEUE_SCHEMA, max: 2, supervise: false, schedule: false });
   boss.on('error', (error) => log.error({ error: error.message }, 'the queue could not be made'));
   await boss.start();
   // A second request for what waits or runs already is one request.
@@ -34,11 +33,11 @@ export async function prepareQueue(owner: Knex, ownerUrl: string, role?: string)
     'grant select, insert, update, delete on all tables in schema ?? to ??',
     'grant execute on all functions in schema ?? to ??',
   ])
-    await owner.raw(statement, [SCHEMA, role]);
+    await owner.raw(statement, [QUEUE_SCHEMA, role]);
 }
 
 async function open(): Promise<Queue> {
-  const boss = new PgBoss({ connectionString: addressOfDatabase(), schema: SCHEMA, max: 2, migrate: false });
+  const boss = new PgBoss({ connectionString: addressOfDatabase(), schema: QUEUE_SCHEMA, max: 2, migrate: false });
   boss.on('error', (error) => log.warn({ error: error.message }, 'the queue of backups and checks'));
   await boss.start();
   const { at } = careSettings();

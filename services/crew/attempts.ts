@@ -2,9 +2,9 @@
  * Counted attempts, so that nobody guesses a password or a PIN, and so that nobody can lock a colleague out by guessing wrong: a device on
  * which the person has signed in before counts for itself, and all others count by their address.
  */
-import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
+import { RateLimiterPostgres } from 'rate-limiter-flexible';
 import { database } from '../../data/connection';
-import { ServiceError } from '../service-error';
+import { countOne } from '../limited';
 
 /** What is counted: so many in so many seconds, then refused for so long. */
 const limits = {
@@ -28,21 +28,13 @@ function limiterOf(what: Counted): RateLimiterPostgres {
   return made;
 }
 
-const minutes = (ms: number): string => `${Math.max(1, Math.ceil(ms / 60_000))} min`;
-
 /** Counts one attempt. Throws 429 with when to come back where there were too many. */
-export async function countAttempt(what: Counted, key: string): Promise<void> {
-  try {
-    await limiterOf(what).consume(key);
-  } catch (error) {
-    if (!(error instanceof RateLimiterRes)) throw error;
-    throw new ServiceError(
-      429,
-      [{ field: '', reason: `Too many attempts from here. Try again in ${minutes(error.msBeforeNext)}; nobody else is held up by it.` }],
-      { retryAfterSeconds: Math.ceil(error.msBeforeNext / 1000) },
-    );
-  }
-}
+export const countAttempt = (what: Counted, key: string): Promise<void> =>
+  countOne(
+    limiterOf(what),
+    key,
+    (seconds) => `Too many attempts from here. Try again in ${Math.ceil(seconds / 60)} min; nobody else is held up by it.`,
+  );
 
 /** Forgets the attempts: this one was right. */
 export const forgetAttempts = async (what: Counted, key: string): Promise<void> => void (await limiterOf(what).delete(key));

@@ -1,6 +1,6 @@
 /** How often may one person use a route? Counted in this process, within a minute, where one request costs or signs something. */
-import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
-import { ServiceError } from '../service-error';
+import { RateLimiterMemory } from 'rate-limiter-flexible';
+import { countOne } from '../limited';
 
 const limiters = new Map<string, RateLimiterMemory>();
 
@@ -8,20 +8,9 @@ const limiters = new Map<string, RateLimiterMemory>();
 export async function countRequest(route: string, perMinute: number, by: string): Promise<void> {
   const limiter = limiters.get(route) ?? new RateLimiterMemory({ points: perMinute, duration: 60 });
   limiters.set(route, limiter);
-  try {
-    await limiter.consume(by);
-  } catch (error) {
-    if (!(error instanceof RateLimiterRes)) throw error;
-    const seconds = Math.max(1, Math.ceil(error.msBeforeNext / 1000));
-    throw new ServiceError(
-      429,
-      [
-        {
-          field: '',
-          reason: `This was asked ${perMinute} times within a minute. Ask again in ${seconds} s; nothing that was kept is lost.`,
-        },
-      ],
-      { retryAfterSeconds: seconds },
-    );
-  }
+  await countOne(
+    limiter,
+    by,
+    (seconds) => `This was asked ${perMinute} times within a minute. Ask again in ${seconds} s; nothing that was kept is lost.`,
+  );
 }

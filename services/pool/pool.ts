@@ -1,6 +1,6 @@
 /**
- * Threads for what costs: judging, boards, desks, pictures that come in, PDFs. The server's own thread only counts bytes and asks who calls, so that one heavy request
- * holds nobody up. The queue is bounded; beyond it a caller is told when to come back, and one that has gone is taken off it.
+ * Threads for what costs: judging, boards, desks, pictures that come in, PDFs. The server's own thread only counts bytes and asks who
+ * calls, so that one heavy request holds nobody up. The queue is bounded; beyond it a caller is told when to come back, and one that has gone is passed over.
  */
 import { availableParallelism } from 'node:os';
 import { existsSync } from 'node:fs';
@@ -51,6 +51,7 @@ const GONE = new ServiceError(400, [{ field: '', reason: 'The caller has gone; n
 
 /** Answers a heavy route in a thread of the pool. Throws what the route throws; 429 where the queue is full. */
 export async function answerInPool(asked: Omit<HeavyTask, 'gone'>, signal?: AbortSignal): Promise<Response> {
+  if (signal?.aborted) throw GONE;
   if (pool().queueSize >= MAX_QUEUE) throw BUSY;
   // A task that runs is not broken off: that would end its thread, and the next one waits for another. One that waits is passed over.
   const gone = new Int32Array(new SharedArrayBuffer(4));
