@@ -13,6 +13,16 @@ export type PersonRow = {
   leftAt: Date | null;
   createdAt: Date;
 };
+export type PasskeyRow = {
+  id: string;
+  person_id: string;
+  name: string;
+  public_key: Buffer<ArrayBuffer>;
+  counter: string;
+  transports: string[];
+  made_at: Date;
+  used_at: Date | null;
+};
 export type TokenRow = {
   id: string;
   name: string;

@@ -11,6 +11,7 @@ import * as starterRole from './migrations/0007-starter-role';
 import * as crew from './migrations/0008-crew';
 import * as chain from './migrations/0009-chain';
 import * as care from './migrations/0010-care';
+import * as passkeys from './migrations/0011-passkeys';
 
 const all = {
   '0001-first': first,
@@ -23,6 +24,7 @@ const all = {
   '0008-crew': crew,
   '0009-chain': chain,
   '0010-care': care,
+  '0011-passkeys': passkeys,
 } as const;
 
 /** The newest form. */

@@ -51,6 +51,40 @@ test('an apprentice does the job, a mentor signs it by the own PIN, and both sta
   await expect(page.getByText(/not as signed/)).toHaveCount(0);
 });
 
+test('a passkey is made on this device, signs its holder in, and signs a job off', async ({ browser, baseURL }) => {
+  test.setTimeout(150_000);
+  // Passkeys belong to a name: the same server by its own.
+  const context = await browser.newContext({ baseURL: baseURL!.replace('127.0.0.1', 'localhost') });
+  const page = await context.newPage();
+  const device = await context.newCDPSession(page);
+  await device.send('WebAuthn.enable');
+  await device.send('WebAuthn.addVirtualAuthenticator', {
+    options: { protocol: 'ctap2', transport: 'internal', hasResidentKey: true, hasUserVerification: true, isUserVerified: true },
+  });
+  await page.goto('/crew');
+  await page.getByRole('button', { name: new RegExp(`^${me}, electrician`) }).click();
+  const passkeys = page.getByRole('region', { name: 'Passkeys' });
+  await passkeys.getByLabel('Name of this device').fill('bench tablet');
+  await passkeys.getByRole('button', { name: 'Make a passkey here' }).click();
+  await expect(passkeys.getByText('bench tablet', { exact: true })).toBeVisible();
+  await passkeys.getByLabel('Name of this device').fill('again');
+  await passkeys.getByRole('button', { name: 'Make a passkey here' }).click();
+  await expect(passkeys.getByText('This device has a passkey of yours already.')).toBeVisible();
+  await isAccessible(page, 'passkeys');
+  await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+  await page.getByRole('button', { name: 'Sign in by passkey' }).click();
+  await page.waitForURL(/\/$/);
+  await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
+  await startSwap(page);
+  await stage(page, 'Candidates').click();
+  await take(page, page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first());
+  await proveAll(page);
+  await stage(page, 'Sign off').click();
+  await page.getByRole('button', { name: 'Sign off by passkey' }).click();
+  await expect(page.getByText(`Signed by ${me}`)).toBeVisible();
+  await context.close();
+});
+
 test('where a site wants a second person, an override is approved by a foreman before it is signed', async ({
   page,
   playwright,

@@ -17,6 +17,8 @@ export const auditWords = {
   'password-changed': 'Password changed',
   'password-given': 'Password given by an administrator',
   'pin-changed': 'PIN changed',
+  'passkey-added': 'Passkey added',
+  'passkey-ended': 'Passkey ended',
   'token-made': 'Token made',
   'token-ended': 'Token ended',
   override: 'Override named',

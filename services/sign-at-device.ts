@@ -1,6 +1,6 @@
 /**
- * Signing and approving at the device of who works: by a short PIN, made for gloves. An apprentice's job is signed by a mentor beside them,
- * an override approved by a second person, each by their own PIN.
+ * Signing and approving at the device of who works: by a short PIN, made for gloves, or by a passkey. An apprentice's job is signed by a mentor beside them,
+ * an override approved by a second person, each by their own.
  */
 import { inTransaction } from '../data/transaction';
 import * as yup from 'yup';
@@ -11,8 +11,7 @@ import { database } from '../data/connection';
 import { swapById } from '../data/swaps';
 import { audit } from './audit';
 import type { Caller } from './crew/caller';
-import { answering } from './crew/people';
-import { pinText } from './crew/words';
+import { answering, proofSchema } from './crew/people';
 import { notFound, ServiceError } from './service-error';
 import { signSchema, signSwap } from './sign';
 import { loadSwap } from './swaps';
@@ -20,27 +19,25 @@ import { validate } from './validate';
 
 const personField = yup.string().strict().max(80).optional();
 
-export const signRequestSchema = signSchema.shape({
+export const signRequestSchema = signSchema.concat(proofSchema).shape({
   /** Who signs; left out, who is signed in. */
   signer: personField,
-  pin: pinText,
 });
-export const approveSchema = yup.object({
+export const approveSchema = proofSchema.shape({
   needId: yup.string().strict().max(200).required('needId is missing: the line that is overridden.'),
   approver: personField,
-  pin: pinText,
 });
 
 const isPerson = ({ session }: Caller): void => {
   if (session === null)
-    throw new ServiceError(403, [{ field: 'token', reason: 'A token never signs or approves: a person does, by their PIN.' }]);
+    throw new ServiceError(403, [{ field: 'token', reason: 'A token never signs or approves: a person does, by their PIN or passkey.' }]);
 };
 
-/** Signs a job off by the PIN of who answers for it. Throws 403 for a wrong PIN or a role that does not sign. */
-export async function signAtDevice(id: string, body: unknown, caller: Caller): Promise<{ recordId: string }> {
+/** Signs a job off by the PIN or passkey of who answers for it. Throws 403 for a wrong one or a role that does not sign. */
+export async function signAtDevice(id: string, body: unknown, caller: Caller, headers: Headers): Promise<{ recordId: string }> {
   isPerson(caller);
-  const { signer: asked, pin, ...rest } = await validate(signRequestSchema, body);
-  const signer = await answering(caller, asked, pin, (role) => mayDo(role, 'sign'), 'sign jobs off');
+  const { signer: asked, pin, passkey, ...rest } = await validate(signRequestSchema, body);
+  const signer = await answering(caller, asked, { pin, passkey, headers }, (role) => mayDo(role, 'sign'), 'sign jobs off');
   return signSwap(id, rest, {
     signer,
     ...(signer.id === caller.person.id ? {} : { doneBy: caller.person.name }),
@@ -48,12 +45,12 @@ export async function signAtDevice(id: string, body: unknown, caller: Caller): P
   });
 }
 
-/** Approves a named override. Throws 403 where the approver named it, has another role, or the PIN is wrong. */
-export async function approveOverride(id: string, body: unknown, caller: Caller): Promise<{ version: number }> {
+/** Approves a named override. Throws 403 where the approver named it, has another role, or the PIN or passkey is wrong. */
+export async function approveOverride(id: string, body: unknown, caller: Caller, headers: Headers): Promise<{ version: number }> {
   isPerson(caller);
-  const { needId, approver: asked, pin } = await validate(approveSchema, body);
+  const { needId, approver: asked, pin, passkey } = await validate(approveSchema, body);
   const swap = await loadSwap(id);
-  const approver = await answering(caller, asked, pin, (role) => mayDo(role, 'approve'), 'approve overrides');
+  const approver = await answering(caller, asked, { pin, passkey, headers }, (role) => mayDo(role, 'approve'), 'approve overrides');
   return inTransaction(database(), async (trx) => {
     const row = await trx('swaps').where({ id: swap.id, status: 'open' }).forUpdate().first();
     const override = row?.state.overrides?.[needId];

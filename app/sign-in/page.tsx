@@ -7,6 +7,6 @@ export const metadata = { title: 'Sign in' };
 
 export default async function Page({ searchParams }: { searchParams: Promise<{ next?: string }> }) {
   const { next } = await searchParams;
-  const { demo, first } = await entrance(await headers());
-  return <SignIn demo={demo} first={first} next={typeof next === 'string' ? next : '/'} />;
+  const { demo, first, passkeys } = await entrance(await headers());
+  return <SignIn demo={demo} first={first} passkeys={passkeys} next={typeof next === 'string' ? next : '/'} />;
 }

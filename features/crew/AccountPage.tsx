@@ -8,6 +8,7 @@ import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
 import { CrewShell } from './CrewShell';
+import { Passkeys } from './Passkeys';
 
 /** Two secrets and what becomes of them. */
 function SecretForm({
@@ -31,7 +32,7 @@ function SecretForm({
   return (
     <form
       className="sheet stack"
-      style={{ padding: 14, maxWidth: 460 }}
+      style={{ padding: 14 }}
       aria-label={title}
       onSubmit={(event) => {
         event.preventDefault();
@@ -99,7 +100,7 @@ export function AccountPage() {
         <Notice kind="check">The password you were given works once. Choose your own before anything else; then reload this page.</Notice>
       )}
       <SignOut />
-      <div className="row-flex" style={{ alignItems: 'flex-start' }}>
+      <div style={{ display: 'grid', gap: 10, gridTemplateColumns: 'repeat(auto-fit, minmax(270px, 1fr))', alignItems: 'start' }}>
         <SecretForm
           title="Password"
           path="/api/v1/me/password"
@@ -118,6 +119,7 @@ export function AccountPage() {
           ]}
           done="The PIN is set."
         />
+        {!person.mustChangePassword && <Passkeys />}
       </div>
     </CrewShell>
   );

@@ -1,9 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
 import { useForm } from 'react-hook-form';
 import { api, type ApiAnswer } from '@/client/api';
+import { canUsePasskeys, enterByPasskey } from '@/client/passkey';
 import { roleWords } from '@/core/crew/rights';
 import type { Person } from '@/core/crew/person';
 import { TextBox } from '@/ui/forms/TextBox';
@@ -54,6 +55,30 @@ function DemoCrew({ people, next }: { people: readonly Person[]; next: string })
   );
 }
 
+/** Comes in by a passkey, where the browser can hold one. */
+function ByPasskey({ next }: { next: string }) {
+  const can = useSyncExternalStore(
+    () => () => undefined,
+    canUsePasskeys,
+    () => false,
+  );
+  const [fault, setFault] = useState<string>();
+  if (!can) return null;
+  const enter = async () => {
+    const answer = await enterByPasskey();
+    if (answer.ok) return goOn(next);
+    setFault(answer.faults[0]?.reason);
+  };
+  return (
+    <div className="stack">
+      <Button fullWidth onClick={() => void enter()} style={{ minHeight: 48 }}>
+        Sign in by passkey
+      </Button>
+      <Fault words={fault} />
+    </div>
+  );
+}
+
 type Answered = Promise<ApiAnswer<unknown>>;
 type Row = { name: 'username' | 'password' | 'code' | 'name'; label: string; type?: string; autoComplete: string };
 
@@ -86,7 +111,7 @@ const username: Row = { name: 'username', label: 'Sign-in name', autoComplete: '
 const password: Row = { name: 'password', label: 'Password', type: 'password', autoComplete: 'current-password' };
 
 /** The door: who are you? */
-export function SignIn({ demo, first, next }: { demo: Person[] | null; first: boolean; next: string }) {
+export function SignIn({ demo, first, passkeys, next }: { demo: Person[] | null; first: boolean; passkeys: boolean; next: string }) {
   return (
     <main id="main" className="stack" style={{ maxWidth: 440, margin: '7vh auto', padding: 20 }}>
       <h1>{first ? 'Name the first administrator' : 'Who works here?'}</h1>
@@ -113,6 +138,7 @@ export function SignIn({ demo, first, next }: { demo: Person[] | null; first: bo
         <>
           {demo && demo.length > 0 && <p className="label">Or by name and password</p>}
           <WordsForm rows={[username, password]} words="Sign in" next={next} send={(values) => api('POST', '/api/v1/session', values)} />
+          {passkeys && <ByPasskey next={next} />}
           <p className="muted">Forgotten? An administrator gives a new password, which works once.</p>
         </>
       )}

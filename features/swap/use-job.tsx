@@ -3,6 +3,7 @@
 import { useRouter, useSearchParams } from 'next/navigation';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import { api } from '@/client/api';
+import { answerByPasskey } from '@/client/passkey';
 import { certain, isOneOf } from '@/core/certain';
 import { familyShows, type FamilyView } from '@/core/families/contract';
 import type { JudgedNeed } from '@/core/matching/judge';
@@ -34,17 +35,16 @@ function useSigning(view: SwapView, flush: () => Promise<void>, version: () => n
   const [fault, setFault] = useState<string>();
   // What was said to be gone is not counted on again.
   const [gone, setGone] = useState(false);
-  const sign = async (signer: string, pin: string) => {
+  const sign = async (signer: string, pin: string | null) => {
     setSigning(true);
     setFault(undefined);
     await flush();
-    const answer = await api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
-      version: version(),
-      signer,
-      pin,
-      remark,
-      ...(inStock === undefined ? {} : { stockSeen: gone ? 0 : inStock }),
-    });
+    const send = (proof: { pin: string } | { passkey: unknown }) =>
+      api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
+        ...{ version: version(), signer, remark, ...proof },
+        ...(inStock === undefined ? {} : { stockSeen: gone ? 0 : inStock }),
+      });
+    const answer = await (pin === null ? answerByPasskey(signer, (passkey) => send({ passkey })) : send({ pin }));
     if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
     setSigning(false);
     setGone(answer.faults.some(({ field }) => field === 'stock'));

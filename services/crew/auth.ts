@@ -4,9 +4,12 @@
  */
 import { hash, verify } from '@node-rs/argon2';
 import { betterAuth } from 'better-auth';
+import { createAuthEndpoint } from 'better-auth/api';
+import { setSessionCookie } from 'better-auth/cookies';
 import { username } from 'better-auth/plugins/username';
 import { randomBytes } from 'node:crypto';
 import { Pool } from 'pg';
+import * as yup from 'yup';
 import { addressOfDatabase } from '../../data/connection';
 import { keyFile } from '../keys';
 import { log } from '../log';
@@ -30,6 +33,24 @@ function poolOf(url: string): Pool {
   pool.on('error', (error) => log.warn({ error: error.message }, 'a resting connection was lost'));
   return pool;
 }
+
+const provenBody = yup.object({ personId: yup.string().strict().required() });
+/** A session for one whom a passkey proved: called from the server alone, after the proof. */
+const proven = () => ({
+  id: 'proven',
+  endpoints: {
+    signInProven: createAuthEndpoint(
+      '/sign-in/proven',
+      { method: 'POST', body: provenBody, metadata: { SERVER_ONLY: true } },
+      async (ctx) => {
+        const user = await ctx.context.internalAdapter.findUserById(ctx.body.personId);
+        if (!user) return ctx.json({ entered: false });
+        await setSessionCookie(ctx, { session: await ctx.context.internalAdapter.createSession(user.id), user });
+        return ctx.json({ entered: true });
+      },
+    ),
+  },
+});
 
 const make = (url: string) =>
   betterAuth({
@@ -56,7 +77,7 @@ const make = (url: string) =>
       maxPasswordLength: 128,
       password: { hash: hashSecret, verify: ({ hash: kept, password }) => matchesSecret(kept, password) },
     },
-    plugins: [username({ minUsernameLength: 2, maxUsernameLength: 40 })],
+    plugins: [username({ minUsernameLength: 2, maxUsernameLength: 40 }), proven()],
     advanced: {
       cookiePrefix: 'loyal-coil',
       useSecureCookies: isSecure(),

@@ -101,6 +101,8 @@ describe('rights', () => {
       'POST /api/v1/session',
       'POST /api/v1/session/demo',
       'POST /api/v1/session/first',
+      'POST /api/v1/session/passkey/question',
+      'POST /api/v1/session/passkey',
       'GET /api/v1/health',
       'GET /api/v1/ready',
     ]);
@@ -277,7 +279,7 @@ describe('names on a job', () => {
   it('a PIN is that of the person, of a role that signs; wrong ones hold up who asks, on a new session too, and nobody else', async () => {
     const apprentice = await caller('apprentice');
     const sign = (who: string | undefined, pin: string, by = apprentice) =>
-      answering(by, who, pin, (role) => mayDo(role, 'sign'), 'sign jobs off').then(
+      answering(by, who, { pin, headers: new Headers() }, (role) => mayDo(role, 'sign'), 'sign jobs off').then(
         ({ name }) => name,
         ({ status }) => status as number,
       );

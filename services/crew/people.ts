@@ -13,7 +13,8 @@ import { hashSecret, matchesSecret } from './auth';
 import { personOfRow, type Caller } from './caller';
 import { refuseGuessed } from './guessed';
 import type { Person } from '../../core/crew/person';
-import { nameWords, passwordWords, pinWords, usernameWords } from './words';
+import { passkeyAnswer, peopleWithPasskey, placeOf, whoAnswered } from './passkeys';
+import { nameWords, passwordWords, pinText, pinWords, usernameWords } from './words';
 
 export type CrewMember = Person & { left: boolean };
 
@@ -39,12 +40,17 @@ const memberOf = (row: PersonRow): CrewMember => ({ ...personOfRow(row), left: r
 
 export const crew = async (): Promise<CrewMember[]> => (await peopleByName(database())).map(memberOf);
 
+/** Who can answer for a deed, and how. */
+export type Answering = Pick<Person, 'id' | 'name' | 'role' | 'hasPin'> & { hasPasskey: boolean };
+
 /** Those who may sign a job off or approve, for the list at the signature. */
-export const peopleWith = async (mayDo: (role: Person['role']) => boolean): Promise<Pick<Person, 'id' | 'name' | 'role' | 'hasPin'>[]> =>
-  (await peopleByName(database()))
+export const peopleWith = async (mayDo: (role: Person['role']) => boolean): Promise<Answering[]> => {
+  const holders = await peopleWithPasskey();
+  return (await peopleByName(database()))
     .filter(({ leftAt, role }) => !leftAt && mayDo(role))
     .map(personOfRow)
-    .map(({ id, name, role, hasPin }) => ({ id, name, role, hasPin }));
+    .map(({ id, name, role, hasPin }) => ({ id, name, role, hasPin, hasPasskey: holders.has(id) }));
+};
 
 /** A password that an administrator reads out once; it is changed at the first sign-in. */
 const oncePassword = (): string => randomBytes(12).toString('base64url');
@@ -91,7 +97,7 @@ export async function changePerson(id: string, body: unknown, { actor }: Caller)
   });
 }
 
-/** Recovery by an administrator: a password that works once; every session of the person ends. */
+/** Recovery by an administrator: a password that works once; PIN, passkeys and every session of the person end. */
 export async function givePassword(id: string, { actor }: Caller): Promise<{ password: string }> {
   const password = oncePassword();
   const passwordHash = await hashSecret(password);
@@ -100,6 +106,7 @@ export async function givePassword(id: string, { actor }: Caller): Promise<{ pas
     if (!person) throw notFound('This person');
     await setPasswordHash(trx, id, passwordHash, true);
     await trx('people').where({ id }).update({ pinHash: null });
+    await trx('passkeys').where({ person_id: id }).delete();
     await endSessions(trx, id);
     await audit(trx, actor, 'password-given', { name: person.name });
   });
@@ -143,26 +150,38 @@ export async function setPin(body: unknown, caller: Caller): Promise<{ changed: 
   return { changed: true };
 }
 
+/** By what somebody answers for a deed: their PIN, or a passkey of theirs. */
+export const proofSchema = yup.object({ pin: pinText.optional(), passkey: passkeyAnswer.optional().default(undefined) });
+export type Proof = yup.InferType<typeof proofSchema> & { headers: Headers };
+
 /**
  * The person who answers for a signature or an approval on this device: the one who is signed in, or a mentor or second person beside them,
- * each by their PIN. Wrong PINs count for who asks and whose PIN it is: nobody locks a colleague out elsewhere, and signing in anew gives no more tries.
+ * each by their PIN or passkey. Wrong ones count for who asks and whose they are: nobody locks a colleague out elsewhere, and signing in anew gives no more tries.
  */
 export async function answering(
   caller: Caller,
   personId: string | undefined,
-  pin: string,
+  { pin, passkey, headers }: Proof,
   may: (role: Person['role']) => boolean,
   deed: string,
 ): Promise<Person> {
   const row = await personById(database(), personId ?? caller.person.id);
   if (!row || row.leftAt) throw notFound('This person');
   if (!may(row.role)) throw new ServiceError(403, [{ field: 'role', reason: `${row.name}, ${row.role}, may not ${deed}.` }]);
-  if (!row.pinHash)
-    throw new ServiceError(403, [{ field: 'pin', reason: `${row.name} has no PIN yet. It is set under Crew, Your account.` }]);
+  if (pin === undefined && !passkey) throw new ServiceError(422, [{ field: 'pin', reason: 'The PIN is missing.' }]);
   const key = `${caller.person.id}:${row.id}`;
   await countAttempt('pin', key);
-  if (!(await matchesSecret(row.pinHash, pin)))
-    throw new ServiceError(403, [{ field: 'pin', reason: `This is not the PIN of ${row.name}. Nothing was signed.` }]);
+  if (passkey) {
+    if ((await whoAnswered(passkey, 'answer', placeOf(headers), row.id))?.id !== row.id)
+      throw new ServiceError(403, [
+        { field: 'passkey', reason: `This is no passkey of ${row.name}, or it answered too late. Nothing was signed.` },
+      ]);
+  } else {
+    if (!row.pinHash)
+      throw new ServiceError(403, [{ field: 'pin', reason: `${row.name} has no PIN yet. It is set under Crew, Your account.` }]);
+    if (!(await matchesSecret(row.pinHash, pin ?? '')))
+      throw new ServiceError(403, [{ field: 'pin', reason: `This is not the PIN of ${row.name}. Nothing was signed.` }]);
+  }
   await forgetAttempts('pin', key);
   return personOfRow(row);
 }

@@ -16,6 +16,7 @@ import { addressOf, lost, personOfRow, type Caller } from './caller';
 import { isDemoPerson } from '../../core/crew/demo';
 import type { Person } from '../../core/crew/person';
 import { refuseGuessed } from './guessed';
+import { passkeySignInSchema, placeOf, whoAnswered } from './passkeys';
 import { nameWords, passwordWords, usernameWords } from './words';
 
 const DEVICE = 'loyal-coil.device';
@@ -38,26 +39,29 @@ export type SignedIn = { person: Person; cookies: string[] };
 
 const deviceOf = (headers: Headers): string | undefined => /loyal-coil\.device=([\w-]{20,64})/.exec(headers.get('cookie') ?? '')?.[1];
 
-const WRONG = [{ field: 'password', reason: 'This name and password do not go together.' }];
-
-/** Signs in by the library, and notes the device as one that the person uses. */
-async function signedIn(headers: Headers, person: PersonRow | undefined, username: string, password: string): Promise<SignedIn> {
-  const actor: Actor = { id: person?.id ?? null, name: person?.name ?? username, address: addressOf(headers) };
-  const answer = await auth().api.signInUsername({ body: { username, password }, headers, asResponse: true });
+/** Notes who came in, and the device as one that the person uses. */
+async function entering(headers: Headers, person: PersonRow, answer: Response, by: 'password' | 'passkey'): Promise<SignedIn> {
   const knex = database();
-  if (answer.status >= 500) lost();
-  if (!answer.ok || !person || person.leftAt) {
-    await audit(knex, actor, 'sign-in-refused', { username });
-    throw new ServiceError(401, WRONG);
-  }
   const device = deviceOf(headers) ?? randomBytes(24).toString('base64url');
   await knex('known_devices')
     .insert({ hash: sha256(device), person_id: person.id, seen_at: new Date() })
     .onConflict(['hash', 'person_id'])
     .merge(['seen_at']);
-  await audit(knex, actor, 'sign-in');
+  await audit(knex, { id: person.id, name: person.name, address: addressOf(headers) }, 'sign-in', by === 'passkey' ? { by } : {});
   const own = `${DEVICE}=${device}; Path=/; Max-Age=${YEAR_SECONDS}; HttpOnly; SameSite=Strict${isSecure() ? '; Secure' : ''}`;
   return { person: personOfRow(person), cookies: [...answer.headers.getSetCookie(), own] };
+}
+
+const WRONG = [{ field: 'password', reason: 'This name and password do not go together.' }];
+
+/** Signs in by the library. */
+async function signedIn(headers: Headers, person: PersonRow | undefined, username: string, password: string): Promise<SignedIn> {
+  const answer = await auth().api.signInUsername({ body: { username, password }, headers, asResponse: true });
+  if (answer.status >= 500) lost();
+  if (answer.ok && person && !person.leftAt) return entering(headers, person, answer, 'password');
+  const actor: Actor = { id: person?.id ?? null, name: person?.name ?? username, address: addressOf(headers) };
+  await audit(database(), actor, 'sign-in-refused', { username });
+  throw new ServiceError(401, WRONG);
 }
 
 /** Is this a device on which the person has signed in before? */
@@ -80,6 +84,17 @@ export async function signIn(body: unknown, headers: Headers): Promise<SignedIn>
   const answer = await signedIn(headers, person, username, password);
   await forgetAttempts('sign-in', key);
   return answer;
+}
+
+/** Signs the holder of a passkey in. Throws 401 where its answer does not hold, 429 after too many from one place. */
+export async function signInByPasskey(body: unknown, headers: Headers): Promise<SignedIn> {
+  const { answer } = await validate(passkeySignInSchema, body);
+  await countAttempt('sign-in-address', addressOf(headers));
+  const person = await whoAnswered(answer, 'sign-in', placeOf(headers), null);
+  if (!person) throw new ServiceError(401, [{ field: 'passkey', reason: 'This passkey is not known here, or its answer came too late.' }]);
+  const made = await auth().api.signInProven({ body: { personId: person.id }, headers, asResponse: true });
+  if (!made.ok || !(await made.clone().json()).entered) lost();
+  return entering(headers, person, made, 'passkey');
 }
 
 /** The demo signs its invented crew in with one touch, where it is reached on this machine by its own address. */
@@ -106,12 +121,18 @@ export type Entrance = {
   demo: Person[] | null;
   /** Nobody is named yet: the first administrator comes in by the code that the start printed. */
   first: boolean;
+  /** It is reached by a name, so that passkeys can belong to it. */
+  passkeys: boolean;
 };
 
 /** What the sign-in page offers. */
 export async function entrance(headers: Headers): Promise<Entrance> {
   const people = (await peopleByName(database())).filter(({ leftAt }) => !leftAt);
-  return { demo: isDemo(headers) ? people.filter(isDemoPerson).map(personOfRow) : null, first: people.length === 0 };
+  return {
+    demo: isDemo(headers) ? people.filter(isDemoPerson).map(personOfRow) : null,
+    first: people.length === 0,
+    passkeys: placeOf(headers) !== null,
+  };
 }
 
 /** The code by which the first administrator comes in; it stands in a file that the owner of the installation alone can read. */

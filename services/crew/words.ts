@@ -30,12 +30,13 @@ export const passwordWords = yup
 export const pinText = yup
   .string()
   .strict()
-  .matches(new RegExp(`^\\d{${PIN_DIGITS}}$`), `A PIN has ${PIN_DIGITS} digits.`)
-  .required('The PIN is missing.');
+  .matches(new RegExp(`^\\d{${PIN_DIGITS}}$`), `A PIN has ${PIN_DIGITS} digits.`);
 
 /** A PIN as it is chosen. */
-export const pinWords = pinText.test(
-  'varied',
-  'This PIN is too easy to guess.',
-  (text) => new Set(text ?? '').size >= 3 && !'01234567890 09876543210'.includes(text ?? ''),
-);
+export const pinWords = pinText
+  .required('The PIN is missing.')
+  .test(
+    'varied',
+    'This PIN is too easy to guess.',
+    (text) => new Set(text ?? '').size >= 3 && !'01234567890 09876543210'.includes(text ?? ''),
+  );

@@ -17,11 +17,24 @@ import {
   setPin,
 } from '../crew/people';
 import {
+  addPasskey,
+  addPasskeySchema,
+  endPasskey,
+  ownPasskeys,
+  passkeyQuestionSchema,
+  passkeySignInSchema,
+  placeOf,
+  questionToAdd,
+  questionToAnswer,
+  questionToSignIn,
+} from '../crew/passkeys';
+import {
   demoSignInSchema,
   entrance,
   firstSchema,
   nameFirst,
   signIn,
+  signInByPasskey,
   signInDemo,
   signInSchema,
   signOut,
@@ -76,6 +89,24 @@ const sessionRoutes = [
     handle: async ({ headers, json, setCookies }) => entered(await nameFirst(await json(), headers), setCookies),
   }),
   route({
+    method: 'POST',
+    path: `${V1}/session/passkey/question`,
+    right: 'open',
+    summary: 'The question that a passkey answers to sign in',
+    answers: 'Options for the browser; answered once, within five minutes.',
+    perMinute: 60,
+    handle: ({ headers }) => questionToSignIn(headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/session/passkey`,
+    right: 'open',
+    summary: 'Sign in by a passkey',
+    answers: 'The person, and a session as a cookie.',
+    body: { schema: passkeySignInSchema, largest: SMALL },
+    handle: async ({ headers, json, setCookies }) => entered(await signInByPasskey(await json(), headers), setCookies),
+  }),
+  route({
     method: 'DELETE',
     path: `${V1}/session`,
     right: 'own',
@@ -122,6 +153,53 @@ const sessionRoutes = [
     answers: 'It is set.',
     body: { schema: pinSchema, largest: SMALL },
     handle: async ({ json, caller }) => setPin(await json(), caller),
+  }),
+];
+
+const passkeyRoutes = [
+  route({
+    method: 'GET',
+    path: `${V1}/me/passkeys`,
+    right: 'own',
+    summary: 'One’s own passkeys',
+    answers: 'Their names, and whether passkeys can belong to the name by which this installation is reached.',
+    handle: async ({ caller, headers }) => ({ passkeys: await ownPasskeys(caller), possible: placeOf(headers) !== null }),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/me/passkeys/question`,
+    right: 'own',
+    summary: 'The question by which a device makes a passkey',
+    answers: 'Options for the browser; answered once, within five minutes.',
+    perMinute: 20,
+    handle: ({ caller, headers }) => questionToAdd(caller, headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/me/passkeys`,
+    right: 'own',
+    summary: 'Keep a passkey that this device made',
+    answers: 'One’s own passkeys.',
+    body: { schema: addPasskeySchema, largest: SMALL },
+    handle: async ({ json, caller, headers }) => addPasskey(await json(), caller, headers),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/me/passkeys/{id}`,
+    right: 'own',
+    summary: 'End a passkey',
+    answers: 'One’s own passkeys.',
+    handle: ({ params: { id = '' }, caller }) => endPasskey(id, caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/signers/question`,
+    right: 'work',
+    summary: 'The question that a person’s passkey answers at a signature or an approval',
+    answers: 'Options for the browser; answered once, within five minutes.',
+    body: { schema: passkeyQuestionSchema, largest: SMALL },
+    perMinute: 30,
+    handle: async ({ json, caller, headers }) => questionToAnswer(await json(), caller, headers),
   }),
 ];
 
@@ -260,4 +338,4 @@ const careRoutes = [
   }),
 ];
 
-export const crewRoutes = [...sessionRoutes, ...peopleRoutes, ...careRoutes];
+export const crewRoutes = [...sessionRoutes, ...passkeyRoutes, ...peopleRoutes, ...careRoutes];

@@ -115,7 +115,7 @@ export const jobRoutes = [
     summary: 'Sign a swap, by the PIN of who is signed in or of a mentor beside them',
     answers: 'The id of the record.',
     body: { schema: signRequestSchema, largest: SMALL },
-    handle: async ({ params: { id = '' }, json, caller }) => signAtDevice(id, await json(), caller),
+    handle: async ({ params: { id = '' }, json, caller, headers }) => signAtDevice(id, await json(), caller, headers),
   }),
   route({
     method: 'POST',
@@ -125,6 +125,6 @@ export const jobRoutes = [
     summary: 'Approve a named override, by the PIN of a foreman',
     answers: 'The new version.',
     body: { schema: approveSchema, largest: SMALL },
-    handle: async ({ params: { id = '' }, json, caller }) => approveOverride(id, await json(), caller),
+    handle: async ({ params: { id = '' }, json, caller, headers }) => approveOverride(id, await json(), caller, headers),
   }),
 ];

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { api } from '@/client/api';
+import { answerByPasskey, canUsePasskeys } from '@/client/passkey';
 import { read } from '@/client/Queries';
 import { DEMO_PIN, isDemoPerson } from '@/core/crew/demo';
 import { mayDo } from '@/core/crew/rights';
@@ -56,16 +57,20 @@ function WhoAnswers({
   );
 }
 
+/** May this person answer by a passkey, on this device? */
+const byPasskey = (people: readonly Signer[], id: string): boolean =>
+  canUsePasskeys() && people.some((one) => one.id === id && one.hasPasskey);
+
 /** A second person approves an override, on this device, by their own PIN. */
 function Approve({ obstacle, people }: { obstacle: Obstacle; people: readonly Signer[] }) {
   const { view, swap } = useJob();
   const [id, setId] = useState('');
   const [pin, setPin] = useState('');
   const [fault, setFault] = useState<string>();
-  const approve = async () => {
+  const approve = async (passkey: boolean) => {
     await swap.flush();
-    const body = { needId: obstacle.needId, approver: id, pin };
-    const answer = await api('POST', `/api/v1/swaps/${view.id}/approve`, body);
+    const send = (proof: object) => api('POST', `/api/v1/swaps/${view.id}/approve`, { needId: obstacle.needId, approver: id, ...proof });
+    const answer = await (passkey ? answerByPasskey(id, (given) => send({ passkey: given })) : send({ pin }));
     // The job has another version now: it is read again, whole.
     if (answer.ok) return window.location.reload();
     setPin('');
@@ -80,9 +85,14 @@ function Approve({ obstacle, people }: { obstacle: Obstacle; people: readonly Si
           {fault}
         </Notice>
       )}
-      <Button fullWidth disabled={!id || !isWholePin(pin)} onClick={() => void approve()}>
+      <Button fullWidth disabled={!id || !isWholePin(pin)} onClick={() => void approve(false)}>
         Approve the override
       </Button>
+      {byPasskey(people, id) && (
+        <Button fullWidth onClick={() => void approve(true)}>
+          Approve by passkey
+        </Button>
+      )}
     </section>
   );
 }
@@ -126,6 +136,11 @@ export function Sign() {
               : 'none in stock: nothing is taken from it'}
         </small>
       </Button>
+      {byPasskey(people.sign, id) && (
+        <Button fullWidth disabled={obstacles.length > 0 || signing.signing} onClick={() => void signing.sign(id, null)}>
+          Sign off by passkey
+        </Button>
+      )}
     </form>
   );
 }

@@ -1,0 +1,88 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, type ApiAnswer } from '@/client/api';
+import { canUsePasskeys, makePasskey } from '@/client/passkey';
+import { read } from '@/client/Queries';
+import type { Answers } from '@/services/interface/routes';
+import { TextBox } from '@/ui/forms/TextBox';
+import { Notice } from '@/ui/shell/Notice';
+
+type Kept = Answers['GET /api/v1/me/passkeys'];
+
+const day = (iso: string) => iso.slice(0, 10);
+
+/** One's own passkeys: a finger, a face or the device's own PIN instead of the password, and instead of the PIN at a signature. */
+export function Passkeys() {
+  const queries = useQueryClient();
+  const kept = useQuery({
+    queryKey: ['passkeys'],
+    queryFn: ({ signal }) => read<Kept>('GET', '/api/v1/me/passkeys', undefined, signal),
+  }).data;
+  const [name, setName] = useState('');
+  const [fault, setFault] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  if (!kept) return null;
+  const take = async (doing: Promise<ApiAnswer<unknown>>) => {
+    setBusy(true);
+    const answer = await doing;
+    setBusy(false);
+    setFault(answer.ok ? undefined : answer.faults.map(({ reason }) => reason).join(' '));
+    if (answer.ok) setName('');
+    await queries.invalidateQueries({ queryKey: ['passkeys'] });
+  };
+  const possible = kept.possible && canUsePasskeys();
+  return (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="Passkeys">
+      <h2 style={{ fontSize: 15.5 }}>Passkeys</h2>
+      <p className="muted">
+        A key that stays on your own device and opens by finger, face or the device’s PIN. It signs you in, and signs a job off in place of
+        your PIN here.
+      </p>
+      {kept.passkeys.map((one) => (
+        <div key={one.id} className="row-flex" style={{ justifyContent: 'space-between' }}>
+          <span>
+            <b>{one.name}</b>{' '}
+            <small className="muted">
+              made {day(one.madeAt)}
+              {one.usedAt ? `, last used ${day(one.usedAt)}` : ', not used yet'}
+            </small>
+          </span>
+          <Button disabled={busy} onClick={() => void take(api('DELETE', `/api/v1/me/passkeys/${encodeURIComponent(one.id)}`))}>
+            End {one.name}
+          </Button>
+        </div>
+      ))}
+      {possible ? (
+        <form
+          className="stack"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void take(makePasskey(name));
+          }}
+        >
+          <label className="stack" style={{ gap: 4 }}>
+            <span>Name of this device</span>
+            <TextBox wide maxLength={80} value={name} onChange={(event) => setName(event.target.value)} />
+          </label>
+          <Button type="submit" disabled={busy || name.trim().length < 2}>
+            Make a passkey here
+          </Button>
+        </form>
+      ) : (
+        <p className="muted">
+          {kept.possible
+            ? 'This browser holds no passkeys here: they need https, or the machine itself.'
+            : 'Passkeys belong to a name. Open Loyal Coil under its name (on this machine, localhost), not under a number, to make one.'}
+        </p>
+      )}
+      {fault && (
+        <Notice kind="fails" role="alert">
+          {fault}
+        </Notice>
+      )}
+    </section>
+  );
+}
