@@ -2,6 +2,7 @@
  * The one connection pool of a process. DATABASE_URL names the server; nothing else is state.
  * A server that does not answer is reported within seconds, so that the screen can say so and keep what was typed.
  */
+import { messageOf } from '../core/certain';
 import knexFactory, { type Knex } from 'knex';
 
 const holder = globalThis as { loyalCoilKnex?: Knex };
@@ -18,8 +19,11 @@ export function addressOfDatabase(): string {
   return connection.connectionString;
 }
 
+/** The database's own words of an error, without the query that the builder writes before them. */
+const ownWords = new WeakMap<object, string>();
+
 export function connect(url: string): Knex {
-  return knexFactory({
+  const knex = knexFactory({
     client: 'pg',
     // Need lines are long expressions over few rows: compiling them costs more than running them.
     connection: { connectionString: url, options: '-c jit=off', connectionTimeoutMillis: 3000, statement_timeout: 10_000 },
@@ -34,6 +38,10 @@ export function connect(url: string): Knex {
     acquireConnectionTimeout: 4000,
     // What fails is thrown, and said once by whoever asked.
     log: { warn: () => undefined, error: () => undefined },
+  });
+  return knex.on('query-error', (error: Error, { sql }: { sql: string }) => {
+    const before = `${sql} - `;
+    if (error.message.startsWith(before)) ownWords.set(error, error.message.slice(before.length));
   });
 }
 
@@ -50,3 +58,6 @@ export function isUnreachable(error: unknown): boolean {
     /Connection terminated|connection timeout|terminating connection|Connection ended/i.test(fault?.message ?? '')
   );
 }
+
+/** Why the database refused, in its own words, without the query. */
+export const databaseWords = (error: unknown): string => (error instanceof Error ? ownWords.get(error) : undefined) ?? messageOf(error);

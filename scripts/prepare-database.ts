@@ -1,6 +1,5 @@
 /** Migrates the database of DATABASE_URL; with --demo loads the demo data once. */
-import { messageOf } from '../core/certain';
-import { connect, isUnreachable } from '../data/connection';
+import { connect, databaseWords, isUnreachable } from '../data/connection';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
 import { protectSigned } from '../data/protect';
@@ -30,7 +29,7 @@ try {
   console.error(
     isUnreachable(error)
       ? `[loyal-coil] The database at ${host} does not answer. Start it, or see to DATABASE_URL.`
-      : `[loyal-coil] The database at ${host} could not be prepared: ${messageOf(error)}`,
+      : `[loyal-coil] The database at ${host} could not be prepared: ${databaseWords(error)}`,
   );
   process.exitCode = 1;
 } finally {

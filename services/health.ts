@@ -1,5 +1,5 @@
 import { NEWEST } from '../data/migrate';
-import { cannotWrite, database, isUnreachable } from '../data/connection';
+import { cannotWrite, database, databaseWords, isUnreachable } from '../data/connection';
 
 /** Asks the database for nothing but an answer. */
 export async function health(): Promise<{ ok: true; database: 'answers' }> {
@@ -13,4 +13,4 @@ export async function ready(): Promise<{ ready: boolean; database: 'answers'; fo
   return { ready: newest?.name === NEWEST, database: 'answers', form: newest?.name ?? 'none' };
 }
 
-export { cannotWrite, isUnreachable };
+export { cannotWrite, databaseWords, isUnreachable };

@@ -6,7 +6,7 @@ import { chmodSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'nod
 import path from 'node:path';
 
 /** The folder of keys: LOYAL_COIL_KEYS, or beside the private database. */
-export const keyFolder = (): string => process.env.LOYAL_COIL_KEYS ?? path.join(process.cwd(), '.loyal-coil', 'keys');
+export const keyFolder = (): string => process.env.LOYAL_COIL_KEYS ?? path.resolve(process.env.LOYAL_COIL_FOLDER ?? '.loyal-coil', 'keys');
 
 /**
  * The text of a key file; made by `make` where there is none yet. Of two processes that make it at once one wins and both read the same.

@@ -55,6 +55,8 @@ export async function approveOverride(id: string, body: unknown, caller: Caller,
     const row = await trx('swaps').where({ id: swap.id, status: 'open' }).forUpdate().first();
     const override = row?.state.overrides?.[needId];
     if (!row || !override) throw notFound('This override');
+    // A second touch: it is approved already.
+    if (override.approvedBy === approver.name) return { version: row.version };
     if (override.by === approver.name)
       throw new ServiceError(403, [{ field: 'approver', reason: `${approver.name} named this override; another person approves it.` }]);
     const state = applyChanges(row.state, [{ path: `overrides.${needId}`, value: { ...override, approvedBy: approver.name } }]);

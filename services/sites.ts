@@ -23,9 +23,11 @@ export const siteSettings = async (): Promise<SiteSettings[]> => (await allSites
 export async function setSite(id: string, body: unknown, { actor }: Caller): Promise<SiteSettings> {
   const { secondPerson } = await validate(siteSchema, body);
   return inTransaction(database(), async (trx) => {
-    const [row] = await trx<SiteRow>('sites').where({ id }).update({ second_person: secondPerson }).returning('*');
+    const row = await trx<SiteRow>('sites').where({ id }).forUpdate().first();
     if (!row) throw notFound('This site');
+    if (row.second_person === secondPerson) return settingsOf(row);
+    await trx<SiteRow>('sites').where({ id }).update({ second_person: secondPerson });
     await audit(trx, actor, 'settings-changed', { site: row.name, secondPerson });
-    return settingsOf(row);
+    return settingsOf({ ...row, second_person: secondPerson });
   });
 }

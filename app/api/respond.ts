@@ -1,7 +1,6 @@
 /** Every route speaks the same way: JSON in, JSON out, faults as field and reason, a lost database as 503. */
 import { randomUUID } from 'node:crypto';
-import { messageOf } from '@/core/certain';
-import { cannotWrite, isUnreachable } from '@/services/health';
+import { cannotWrite, databaseWords, isUnreachable } from '@/services/health';
 import { log } from '@/services/log';
 import { noteRequest } from '@/services/metrics';
 import { ServiceError } from '@/services/service-error';
@@ -87,11 +86,11 @@ function refusalOf(error: unknown, request: string): Response {
     return Response.json({ faults: error.faults, ...error.detail }, { status: error.status, ...(headers ? { headers } : {}) });
   }
   if (isUnreachable(error)) {
-    log.warn({ request, error: messageOf(error) }, 'the database does not answer');
+    log.warn({ request, error: databaseWords(error) }, 'the database does not answer');
     return Response.json({ faults: [{ field: '', reason: OUT_OF_REACH }] }, { status: 503 });
   }
   if (cannotWrite(error)) {
-    log.error({ request, error: messageOf(error) }, 'the database cannot write');
+    log.error({ request, error: databaseWords(error) }, 'the database cannot write');
     return Response.json({ faults: [{ field: '', reason: NO_ROOM }] }, { status: 503 });
   }
   log.error({ request, err: error }, 'a defect of our own');

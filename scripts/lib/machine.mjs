@@ -7,7 +7,7 @@ import path from 'node:path';
 import { fail, say } from './say.mjs';
 
 export const root = path.resolve(import.meta.dirname, '../..');
-export const stateDir = path.join(root, '.loyal-coil');
+export const stateDir = path.resolve(root, process.env.LOYAL_COIL_FOLDER ?? '.loyal-coil');
 
 /** Runs a command with its output shown; ends with a sentence when it fails. */
 export function run(command, args, options = {}) {

@@ -2,7 +2,7 @@
 // password that stands in a file of its own, mode 600; the application's role is no superuser.
 import { spawnSync } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
-import { accessSync, chownSync, constants, existsSync, mkdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { accessSync, chownSync, constants, existsSync, mkdirSync, readFileSync, statfsSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
@@ -11,6 +11,8 @@ import { fail, say } from './say.mjs';
 
 const ADMIN = 'loyal';
 const APPLICATION = 'coil';
+/** Room on the disk without which no new database is begun. */
+const ROOM_MB = 200;
 
 const idOf = (flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);
 
@@ -32,6 +34,13 @@ function reachable(folder) {
  * temporary-but-lasting folder instead, under a name made from the wanted path.
  * `lasting` false: for tests; it outlives its own kill, but not a loss of power.
  */
+/** The one line of PostgreSQL's words that says why. */
+const whyOf = (stderr) =>
+  (/(?:FATAL|PANIC|error): +(.+)/i.exec(String(stderr))?.[1] ?? String(stderr).trim().split('\n')[0] ?? 'no reason given').replace(
+    /\.$/,
+    '',
+  );
+
 export function cluster(folder, { lasting = true } = {}) {
   const bin = postgresBin();
   const user = owner();
@@ -66,6 +75,10 @@ export function cluster(folder, { lasting = true } = {}) {
     if (user.uid !== undefined) chownSync(home, user.uid, user.gid);
     else accessSync(home, constants.W_OK);
     if (!existsSync(path.join(data, 'PG_VERSION'))) {
+      const { bavail, bsize } = statfsSync(home);
+      const left = Math.floor((bavail * bsize) / 1e6);
+      if (left < ROOM_MB)
+        fail(`The disk of ${home} is full: ${left} MB are left, and a new database needs ${ROOM_MB}. Nothing was started.`);
       say('making a private PostgreSQL cluster');
       const options = [
         '-D',
@@ -81,7 +94,7 @@ export function cluster(folder, { lasting = true } = {}) {
       ];
       secret();
       const made = pg('initdb', options);
-      if (made.status !== 0) fail(`initdb ended with ${made.status}: ${made.stderr}`);
+      if (made.status !== 0) fail(`PostgreSQL could not make its folder ${data}: ${whyOf(made.stderr)}.`);
     }
     const running = runningPort();
     if (running) {

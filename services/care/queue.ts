@@ -4,9 +4,8 @@
  */
 import type { Knex } from 'knex';
 import PgBoss from 'pg-boss';
-import { messageOf } from '../../core/certain';
 import { careTasks, QUEUE_SCHEMA, type CareTask } from '../../data/care';
-import { addressOfDatabase } from '../../data/connection';
+import { addressOfDatabase, databaseWords } from '../../data/connection';
 import { log } from '../log';
 import { ServiceError } from '../service-error';
 import { careSettings, runTask } from './tasks';
@@ -59,7 +58,7 @@ export function startCare(): void {
     open().then(
       (queue) => Object.assign(held, { queue, running: true, fault: '' }),
       (error: unknown) => {
-        held.fault = messageOf(error);
+        held.fault = databaseWords(error);
         log.warn({ error: held.fault }, 'backups and checks do not run yet');
         setTimeout(() => void attempt(), TRIES_AGAIN_MS).unref();
       },

@@ -1,8 +1,7 @@
 /** What the installation does for itself by night: a backup, of which the oldest go, and a check of everything that was signed. */
 import path from 'node:path';
-import { messageOf } from '../../core/certain';
 import { noteRun, type CareTask } from '../../data/care';
-import { addressOfDatabase, database } from '../../data/connection';
+import { addressOfDatabase, database, databaseWords } from '../../data/connection';
 import { makeBackup, retain } from '../backup/backup';
 import { verifyChains } from '../chain/verify';
 import { log } from '../log';
@@ -50,7 +49,7 @@ const tasks: Readonly<Record<CareTask, () => Promise<Done>>> = { backup, check }
 /** Does a task and notes what came of it; what fails is noted in its own words. */
 export async function runTask(task: CareTask, askedBy: string): Promise<Done> {
   const began_at = new Date();
-  const done = await tasks[task]().catch((error: unknown): Done => ({ good: false, words: messageOf(error).slice(0, 1000) }));
+  const done = await tasks[task]().catch((error: unknown): Done => ({ good: false, words: databaseWords(error).slice(0, 1000) }));
   if (!done.good) log.error({ task }, done.words);
   await noteRun(database(), { task, asked_by: askedBy, began_at, ended_at: new Date(), good: done.good, words: done.words });
   return done;

@@ -222,8 +222,10 @@ describe('sessions', () => {
 describe('tokens', () => {
   it('do what their scopes say, never sign, approve or administer, and end', async () => {
     const admin = await cookieOf('the_administrator');
+    let nth = 0;
     const make = async (scopes: string[]) => {
-      const made = await ask('POST', '/api/v1/tokens', { name: 'a program', scopes, days: 1 }, admin);
+      nth += 1;
+      const made = await ask('POST', '/api/v1/tokens', { name: `program ${nth}`, scopes, days: 1 }, admin);
       expect(made.status).toBe(200);
       return made.body as unknown as { id: string; token: string };
     };

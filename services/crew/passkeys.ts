@@ -146,9 +146,8 @@ export async function addPasskey(body: unknown, { person, actor }: Caller, heade
 /** Ends one of one's own passkeys. */
 export async function endPasskey(id: string, caller: Caller): Promise<{ passkeys: PasskeyView[] }> {
   await inTransaction(database(), async (trx) => {
-    const kept = await trx<PasskeyRow>('passkeys').where({ id, person_id: caller.person.id }).first();
+    const [kept] = await trx<PasskeyRow>('passkeys').where({ id, person_id: caller.person.id }).delete().returning('*');
     if (!kept) throw notFound('This passkey');
-    await trx('passkeys').where({ id }).delete();
     await audit(trx, caller.actor, 'passkey-ended', { name: kept.name });
   });
   return { passkeys: await ownPasskeys(caller) };

@@ -113,24 +113,29 @@ export async function givePassword(id: string, { actor }: Caller): Promise<{ pas
   return { password };
 }
 
-/** Is this the person's own password? Throws 403 where not, 429 after too many attempts in one session. */
-async function checkPassword({ person, session }: Caller, password: string): Promise<void> {
+/** The person's own password as it is kept, where this is it. Throws 403 where not, 429 after too many attempts in one session. */
+async function checkPassword({ person, session }: Caller, password: string): Promise<string> {
   const key = `own:${session}`;
   await countAttempt('pin', key);
   const credential = await database()('credentials').where({ userId: person.id, providerId: 'credential' }).first();
   if (!credential || !(await matchesSecret(credential.password, password)))
     throw new ServiceError(403, [{ field: 'now', reason: 'This is not your password.' }]);
   await forgetAttempts('pin', key);
+  return credential.password;
 }
 
 /** Changes one's own password; every other session ends. */
 export async function changePassword(body: unknown, caller: Caller): Promise<{ changed: true }> {
   const { now, password } = await validate(passwordSchema, body);
-  await checkPassword(caller, now);
+  const kept = await checkPassword(caller, now);
   if (now === password) throw new ServiceError(422, [{ field: 'password', reason: 'The new password is the old one.' }]);
   refuseGuessed(password, [caller.person.name, caller.person.username]);
   const passwordHash = await hashSecret(password);
   await inTransaction(database(), async (trx) => {
+    await trx('people').where({ id: caller.person.id }).forUpdate();
+    // Two changes at once: the second one's password as it is now is not that any more.
+    if (!(await trx('credentials').where({ userId: caller.person.id, password: kept }).first()))
+      throw new ServiceError(409, [{ field: 'now', reason: 'Your password was changed elsewhere meanwhile.' }]);
     await setPasswordHash(trx, caller.person.id, passwordHash, false);
     await endSessions(trx, caller.person.id, caller.session ?? undefined);
     await audit(trx, caller.actor, 'password-changed');

@@ -163,8 +163,8 @@ export const NO_SESSION = ['', '__Secure-'].map(
 
 export async function signOut({ person, actor, session }: Caller): Promise<{ signedOut: true }> {
   await inTransaction(database(), async (trx) => {
-    await trx('sessions').where({ userId: person.id, token: session }).delete();
-    await audit(trx, actor, 'sign-out');
+    const ended = await trx('sessions').where({ userId: person.id, token: session }).delete();
+    if (ended > 0) await audit(trx, actor, 'sign-out');
   });
   return { signedOut: true };
 }
@@ -173,7 +173,7 @@ export async function signOut({ person, actor, session }: Caller): Promise<{ sig
 export async function signOutEverywhere({ person, actor }: Caller): Promise<{ signedOut: true }> {
   await inTransaction(database(), async (trx) => {
     const ended = await endSessions(trx, person.id);
-    await audit(trx, actor, 'sign-out-everywhere', { ended });
+    if (ended > 0) await audit(trx, actor, 'sign-out-everywhere', { ended });
   });
   return { signedOut: true };
 }

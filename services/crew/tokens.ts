@@ -6,7 +6,7 @@ import { scopes, type Scope } from '../../core/crew/rights';
 import { database } from '../../data/connection';
 import type { TokenRow } from '../../data/crew';
 import { audit } from '../audit';
-import { notFound } from '../service-error';
+import { notFound, ServiceError } from '../service-error';
 import { validate } from '../validate';
 import { sha256 } from '../sha256';
 import type { Caller } from './caller';
@@ -45,13 +45,16 @@ export async function tokens(): Promise<TokenView[]> {
   }));
 }
 
-/** Makes a token in the name of who asks. Its text is answered here once and nowhere kept. */
+/** Makes a token in the name of who asks. Throws 409 where one of this name still holds. Its text is answered here once and nowhere kept. */
 export async function makeToken(body: unknown, { person, actor }: Caller): Promise<{ id: string; token: string }> {
   const { name, scopes: given, days } = await validate(tokenSchema, body);
   const token = `coil_${randomBytes(30).toString('base64url')}`;
   const id = randomUUID();
   const now = new Date();
   await inTransaction(database(), async (trx) => {
+    await trx.raw('lock table tokens in exclusive mode');
+    if (await trx<TokenRow>('tokens').where({ name, ended_at: null }).andWhere('expires_at', '>', now).first())
+      throw new ServiceError(409, [{ field: 'name', reason: `There is a token for ${name} already; end it, or name this one otherwise.` }]);
     await trx('tokens').insert({
       ...{ id, name, person_id: person.id, scopes: JSON.stringify(given), hash: sha256(token) },
       ...{ made_at: now, expires_at: new Date(now.getTime() + days * 24 * 3600 * 1000) },
@@ -65,8 +68,8 @@ export async function endToken(id: string, { actor }: Caller): Promise<{ ended: 
   await inTransaction(database(), async (trx) => {
     const row = /^[0-9a-f-]{36}$/i.test(id) ? await trx<TokenRow>('tokens').where({ id }).first() : undefined;
     if (!row) throw notFound('This token');
-    await trx('tokens').where({ id, ended_at: null }).update({ ended_at: new Date() });
-    await audit(trx, actor, 'token-ended', { name: row.name });
+    const ended = await trx('tokens').where({ id, ended_at: null }).update({ ended_at: new Date() });
+    if (ended === 1) await audit(trx, actor, 'token-ended', { name: row.name });
   });
   return { ended: true };
 }

@@ -1,0 +1,208 @@
+/** Fifty hands on every route that writes: each stands in the table below with what must hold after them; one that is not there fails. */
+import sharp from 'sharp';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { demoDatabase, type TestDatabase } from '../data/test-database';
+import { insertPerson, personById, type PersonRow } from '../data/crew';
+import { beginChains } from './chain/append';
+import { hashSecret } from './crew/auth';
+import { personOfRow, type Caller } from './crew/caller';
+import { addPerson, changePassword, changePerson, givePassword, setPin } from './crew/people';
+import { signOut, signOutEverywhere } from './crew/session';
+import { endPasskey } from './crew/passkeys';
+import { endToken, makeToken, tokens } from './crew/tokens';
+import { routes } from './interface/routes';
+import { removePartCurve, savePartCurve } from './part-curves';
+import { addPicture, listPictures, removePicture } from './pictures';
+import { approveOverride } from './sign-at-device';
+import { setSite } from './sites';
+import { loadSwap, openSwap, saveSwap } from './swaps';
+
+const HANDS = 50;
+const PASSWORD = 'a long enough sentence';
+const PIN = '246813';
+let db: TestDatabase;
+const named = {} as Record<'admin' | 'electrician' | 'foreman', Caller>;
+
+beforeAll(async () => {
+  db = await demoDatabase();
+  await beginChains(db.knex);
+  const [hash, pinHash] = await Promise.all([hashSecret(PASSWORD), hashSecret(PIN)]);
+  const caller = async (role: PersonRow['role']): Promise<Caller> => {
+    const person = { name: `The ${role}`, username: `the_${role}`, role, mustChangePassword: false, pinHash };
+    const id = await insertPerson(db.knex, person, hash, new Date());
+    return {
+      person: personOfRow((await personById(db.knex, id))!),
+      actor: { id, name: person.name, address: null },
+      session: id,
+      scopes: null,
+    };
+  };
+  Object.assign(named, {
+    admin: await caller('administrator'),
+    electrician: await caller('electrician'),
+    foreman: await caller('foreman'),
+  });
+});
+afterAll(() => db.drop());
+
+/** The statuses of fifty at once, counted. */
+async function hands(work: (i: number) => Promise<unknown>): Promise<Record<string, number>> {
+  const all = await Promise.all(
+    Array.from({ length: HANDS }, (_one, i) =>
+      work(i).then(
+        () => '200',
+        (error: { status?: number }) => String(error.status ?? error),
+      ),
+    ),
+  );
+  return all.reduce<Record<string, number>>((sum, one) => ({ ...sum, [one]: (sum[one] ?? 0) + 1 }), {});
+}
+const logged = async (what: string): Promise<number> => Number((await db.knex('audit').where({ what }).count('* as n').first())!.n);
+const sessionOf = (caller: Caller, token: string) =>
+  db.knex('sessions').insert({
+    id: token,
+    token,
+    userId: caller.person.id,
+    expiresAt: new Date(Date.now() + 1e6),
+    createdAt: new Date(),
+    updatedAt: new Date(),
+  });
+const ONE = { '200': 1, '409': HANDS - 1 };
+const ALL = { '200': HANDS };
+const curve = { csv: 'amps,seconds,edge\n420,7200,fast\n1200,30,fast\n540,7200,slow\n1200,120,slow', source: 'data sheet' };
+
+/** What keeps nothing of its own, or is raced elsewhere. */
+const elsewhere: Record<string, string> = {
+  'POST /api/v1/session': 'a session each',
+  'POST /api/v1/session/demo': 'a session each',
+  'POST /api/v1/session/first': 'crew.test.ts: one of two is named',
+  'POST /api/v1/session/passkey/question': 'a question each',
+  'POST /api/v1/session/passkey': 'passkeys.test.ts: an answer holds once',
+  'POST /api/v1/me/passkeys/question': 'a question each',
+  'POST /api/v1/me/passkeys': 'passkeys.test.ts: an answer holds once',
+  'POST /api/v1/signers/question': 'a question each',
+  'POST /api/v1/care/backup': 'care.test.ts: one waits at a time',
+  'POST /api/v1/care/check': 'care.test.ts: one waits at a time',
+  'POST /api/v1/judge': 'keeps nothing',
+  'POST /api/v1/worksheets/{id}': 'keeps nothing',
+  'POST /api/v1/plates/read': 'keeps nothing',
+  'POST /api/v1/swaps/{id}/match': 'keeps nothing',
+  'POST /api/v1/meter/read': 'keeps nothing',
+  'POST /api/v1/swaps': 'races.test.ts',
+  'PATCH /api/v1/swaps/{id}': 'races.test.ts',
+  'POST /api/v1/swaps/{id}/sign': 'races.test.ts',
+  'PUT /api/v1/panels/{id}/supply': 'races.test.ts',
+  'PUT /api/v1/position-codes/{maker}': 'races.test.ts',
+  'POST /api/v1/positions/{id}/settle': 'signed-only.test.ts: a double click settles once',
+};
+
+const here: Record<string, () => Promise<void>> = {
+  'POST /api/v1/people': async () => {
+    expect(await hands(() => addPerson({ name: 'Wren Alder', username: 'wren', role: 'stores' }, named.admin))).toEqual(ONE);
+    expect(await db.knex('people').where({ username: 'wren' })).toHaveLength(1);
+    expect(await logged('person-added')).toBe(1);
+  },
+  'PATCH /api/v1/people/{id}': async () => {
+    const { person } = await addPerson({ name: 'Leaves', username: 'leaves', role: 'stores' }, named.admin);
+    expect(await hands(() => changePerson(person.id, { left: true }, named.admin))).toEqual(ALL);
+    expect(await logged('person-left')).toBe(1);
+  },
+  'POST /api/v1/people/{id}/password': async () => {
+    const { person } = await addPerson({ name: 'Forgot', username: 'forgot', role: 'stores' }, named.admin);
+    expect(await hands(() => givePassword(person.id, named.admin))).toEqual(ALL);
+    expect(await db.knex('credentials').where({ userId: person.id })).toHaveLength(1);
+  },
+  'PUT /api/v1/me/password': async () => {
+    // As many attempts as one session has: more are refused before they are looked at.
+    const asked = await hands((i) =>
+      changePassword({ now: PASSWORD, password: `another sentence, the ${i}th` }, { ...named.foreman, session: `s${i}` }),
+    );
+    expect(asked).toEqual(ONE);
+    expect(await logged('password-changed')).toBe(1);
+  },
+  'PUT /api/v1/me/pin': async () => {
+    expect(await hands((i) => setPin({ password: PASSWORD, pin: '135791' }, { ...named.electrician, session: `s${i}` }))).toEqual(ALL);
+    expect((await personById(db.knex, named.electrician.person.id))!.pinHash).toMatch(/argon2/);
+  },
+  'DELETE /api/v1/me/passkeys/{id}': async () => {
+    const id = 'a-passkey';
+    await db.knex('passkeys').insert({
+      ...{ id, person_id: named.electrician.person.id, name: 'phone', public_key: Buffer.from('k'), counter: 0 },
+      ...{ transports: '[]', made_at: new Date() },
+    });
+    expect(await hands(() => endPasskey(id, named.electrician))).toEqual({ '200': 1, '404': HANDS - 1 });
+    expect(await logged('passkey-ended')).toBe(1);
+  },
+  'DELETE /api/v1/session': async () => {
+    await sessionOf(named.electrician, 'one');
+    expect(await hands(() => signOut({ ...named.electrician, session: 'one' }))).toEqual(ALL);
+    expect(await logged('sign-out')).toBe(1);
+  },
+  'DELETE /api/v1/sessions': async () => {
+    await sessionOf(named.electrician, 'two');
+    expect(await hands(() => signOutEverywhere(named.electrician))).toEqual(ALL);
+    expect(await logged('sign-out-everywhere')).toBe(1);
+  },
+  'PATCH /api/v1/sites/{id}': async () => {
+    expect(await hands(() => setSite('ferrow', { secondPerson: true }, named.admin))).toEqual(ALL);
+    expect(await logged('settings-changed')).toBe(1);
+  },
+  'POST /api/v1/tokens': async () => {
+    expect(await hands(() => makeToken({ name: 'shift report', scopes: ['read'], days: 3 }, named.admin))).toEqual(ONE);
+    expect(await tokens()).toHaveLength(1);
+  },
+  'DELETE /api/v1/tokens/{id}': async () => {
+    const { id } = await makeToken({ name: 'ends', scopes: ['read'], days: 3 }, named.admin);
+    expect(await hands(() => endToken(id, named.admin))).toEqual(ALL);
+    expect(await logged('token-ended')).toBe(1);
+  },
+  'POST /api/v1/swaps/{id}/pictures': async () => {
+    const { id } = await openSwap({ positionId: 'kestrel-winch-k2' });
+    const picture = await sharp({ create: { width: 80, height: 60, channels: 3, background: '#888' } })
+      .jpeg()
+      .toBuffer();
+    const look = { laid: { text: '', rows: [] }, words: [] };
+    const seen = { width: 80, height: 60, first: look, second: look };
+    expect(await hands(() => addPicture(id, { picture, section: 'load', kind: 'motor-3ph', seen }))).toEqual(ALL);
+    expect(await listPictures(id)).toHaveLength(1);
+  },
+  'DELETE /api/v1/pictures/{id}': async () => {
+    const { id } = await openSwap({ positionId: 'kestrel-winch-k2' });
+    const [kept] = await listPictures(id);
+    const removed = await Promise.all(Array.from({ length: HANDS }, () => removePicture(kept!.id)));
+    expect(removed.filter((one) => one.removed)).toHaveLength(1);
+    expect(await listPictures(id)).toEqual([]);
+  },
+  'POST /api/v1/swaps/{id}/approve': async () => {
+    const { id } = await openSwap({ positionId: 'kestrel-winch-k3' });
+    const override = { path: 'overrides.y', value: { reason: 'nothing else is here', seen: 's' } };
+    await saveSwap(id, { version: (await loadSwap(id)).version, changes: [override] }, named.electrician);
+    const { version } = await loadSwap(id);
+    // Five at once: as many as one person may try at a PIN.
+    const all = await hands((i) =>
+      i < 5 ? approveOverride(id, { needId: 'y', pin: PIN }, named.foreman, new Headers()) : Promise.resolve(),
+    );
+    expect(all).toEqual(ALL);
+    expect((await loadSwap(id)).version).toBe(version + 1);
+    expect(await logged('override-approved')).toBe(1);
+  },
+  'PUT /api/v1/parts/{id}/curve': async () => {
+    expect(await hands(() => savePartCurve('saltmarsh-b-600s-400-3p', curve))).toEqual(ALL);
+    expect(await db.knex('part_curves').where({ part_id: 'saltmarsh-b-600s-400-3p' })).toHaveLength(1);
+  },
+  'DELETE /api/v1/parts/{id}/curve': async () => {
+    const raw = async () => JSON.stringify((await db.knex('parts').where({ id: 'saltmarsh-b-600s-800-3p' }).first())?.raw);
+    const before = await raw();
+    const removed = await Promise.all(Array.from({ length: HANDS }, () => removePartCurve('saltmarsh-b-600s-400-3p')));
+    expect(removed.filter((one) => one.removed)).toHaveLength(1);
+    expect(await raw()).toBe(before);
+  },
+};
+
+describe(`${HANDS} hands at every route that writes`, () => {
+  it('none is left out', () => {
+    const writing = routes.filter(({ method }) => method !== 'GET').map(({ method, path }) => `${method} ${path}`);
+    expect([...Object.keys(elsewhere), ...Object.keys(here)].sort()).toEqual(writing.sort());
+  });
+  it.each(Object.entries(here))('%s', (_route, race) => race());
+});
