@@ -2,6 +2,7 @@
  * Part of npm run faults: 64 clients ask for what costs while somebody asks whether the database answers. LOYAL_COIL_URL names the server.
  * Prints how long the health route took and what the clients were answered; ends with 1 where an answer was of 500 or more.
  */
+import sharp from 'sharp';
 import { setTimeout as wait } from 'node:timers/promises';
 import { sampleCase } from '../features/interface/sample-case';
 import { demoSession } from './lib/sign-in.mjs';
@@ -14,7 +15,27 @@ const post = (path: string, body: unknown) => fetch(url + path, { method: 'POST'
 const opened: { id: string } = await (await post('/api/v1/swaps', { positionId: 'kestrel-ramp-k4' })).json();
 const many = { ...sampleCase, candidates: Array.from({ length: 300 }, (_one, i) => ({ ...sampleCase.candidates[0], id: `c${i}` })) };
 
+// Pictures as a phone takes them: read where they are sent, and kept with a job.
+const picture = await sharp({ create: { width: 1600, height: 1200, channels: 3, background: '#777' } })
+  .jpeg()
+  .toBuffer();
+const look = { laid: { text: '', rows: [] }, words: [] };
+const seen = JSON.stringify({ width: 1600, height: 1200, first: look, second: look });
+function keep(): Promise<Response> {
+  const form = new FormData();
+  form.set('picture', new Blob([new Uint8Array(picture)], { type: 'image/jpeg' }), 'plate.jpg');
+  for (const [name, value] of [
+    ['section', 'load'],
+    ['kind', 'motor-3ph'],
+    ['seen', seen],
+  ] as const)
+    form.set(name, value);
+  return fetch(`${url}/api/v1/swaps/${opened.id}/pictures`, { method: 'POST', headers: { cookie: header }, body: form });
+}
+
 const asks = [
+  () => post('/api/v1/plates/read', { picture: picture.toString('base64') }),
+  keep,
   () => post('/api/v1/judge', many),
   () => post(`/api/v1/swaps/${opened.id}/match`, {}),
   () => fetch(`${url}/api/v1/desk`, { headers }),

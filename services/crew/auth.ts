@@ -30,6 +30,8 @@ const RENEW_SECONDS = 3600;
 /** Connections of the library's own, to the database of the process. One that is lost while it rests is made anew at its next use. */
 function poolOf(url: string): Pool {
   const pool = new Pool({ connectionString: url, max: 4, connectionTimeoutMillis: 3000, statement_timeout: 10_000 });
+  // One that is lost while it is lent out is told to who asked; nobody else waits for it.
+  pool.on('connect', (client) => client.on('error', () => undefined));
   pool.on('error', (error) => log.warn({ error: error.message }, 'a resting connection was lost'));
   return pool;
 }
