@@ -12,7 +12,14 @@ import type { CanonicalSpec } from '../core/matching/canonical';
 import { askedNeeds } from '../core/matching/judge';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
-import { combinedCandidates, coilSwapNeed, singleCandidates, type Candidate as CandidateOf } from '../core/swap/candidates';
+import {
+  combinedCandidates,
+  coilSwapNeed,
+  handParts,
+  singleCandidates,
+  type Candidate as CandidateOf,
+  type OfferedPart,
+} from '../core/swap/candidates';
 import { choiceKey, type Choice, type CoilChoice } from '../core/swap/swap';
 import { partIdsNotFailing, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
 import type { Knex } from 'knex';
@@ -41,7 +48,15 @@ export type Field = {
 /** Pieces of a part that lie on a shelf. */
 export const lying = (shelf: Map<string, StockRow[]>, id: string) => (shelf.get(id) ?? []).reduce((sum, { quantity }) => sum + quantity, 0);
 
-/** Returns everything that stands to choice at a swap: catalogue, shelf, coils to be changed and combinations, and the lines that are asked. */
+/** A part in the hand among those of the catalogue: it lies on no shelf, and its place is not known. */
+const heldCandidate =
+  (family: string) =>
+  (part: OfferedPart): Candidate => ({
+    ...{ id: part.id, spec: part.spec, onShelf: 0 },
+    part: { ...part, family, maker: '', footprint: '', coil_exchangeable: false },
+  });
+
+/** Returns everything that stands to choice at a swap: parts in the hand, catalogue, shelf, coils to be changed and combinations, and the lines that are asked. */
 export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state' | 'site'>): Promise<Field> {
   const family = certain(familyOf(state.family));
   const plain = caseOfSwap(state, site.practice);
@@ -58,6 +73,7 @@ export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state
   }
   const store = { lying: (id: string) => lying(shelf, id), coilIsExchangeable: (part: PartRow) => part.coil_exchangeable };
   const candidates = [
+    ...handParts(state, family).map(heldCandidate(family.id)),
     ...singleCandidates(parts, store, state, family, needs),
     ...combinedCandidates(catalogue.parts, store, family, context),
   ];

@@ -3,12 +3,14 @@ import { certain } from '../core/certain';
 import * as yup from 'yup';
 import type { Change } from '../core/matching/changes';
 import type { JudgedPart } from '../core/matching/judge';
-import { rank } from '../core/matching/rank';
+import { likenessTo } from '../core/matching/likeness';
+import { orders, rank, type Order } from '../core/matching/rank';
 import type { Need } from '../core/needs/need';
+import { isInHand } from '../core/swap/candidates';
 import type { CoilChoice } from '../core/swap/swap';
 import { database } from '../data/connection';
-import { fieldOf, judgeWith, type Candidate } from './candidates';
-import { loadSwap } from './swaps';
+import { fieldOf, judgeWith, type Candidate, type Field } from './candidates';
+import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
 
 export type BoardColumn = {
@@ -23,6 +25,10 @@ export type BoardColumn = {
   shelf: { place: string; quantity: number }[];
   /** What tells it from its neighbours: the coil of a contactor, the rating of a breaker. */
   inBrief: string;
+  /** Marks that it has and the removed part has not. */
+  more: string[];
+  /** Somebody holds it; it is none of the catalogue. */
+  inHand: boolean;
   part: JudgedPart;
   /** What differs from the removed part where it should be the same. */
   changes: Change[];
@@ -44,6 +50,10 @@ export const matchSchema = yup.object({
   sameFootprint: flag('sameFootprint'),
   coilSwap: yup.boolean().default(true).typeError('coilSwap must be true or false.'),
   hideChecks: flag('hideChecks'),
+  order: yup
+    .mixed<Order>()
+    .oneOf(orders, `order is one of: ${orders.join(', ')}.`)
+    .default('like'),
   limit: yup
     .number()
     .integer()
@@ -53,41 +63,63 @@ export const matchSchema = yup.object({
     .typeError('limit must be a whole number, 1 to 60.'),
 });
 
+/** A candidate as the board shows it, judged beside the removed part. */
+function columnMaker(field: Field, { site, position: { footprint } }: SwapView) {
+  const judge = judgeWith(field, site.practice);
+  const failed = new Set(judge.removed?.lines.filter(({ verdict }) => verdict === 'fails').map(({ need }) => need.id));
+  const like = likenessTo(field.family.keeps, field.removed, failed);
+  // A part of another frame or socket is another kind, too; of what is joined or held nobody knows what it takes up.
+  const likeness = ({ part, spec, beside }: Candidate) => {
+    const { unlike, more } = like(spec);
+    const other = footprint !== null && (beside !== undefined || part.footprint !== footprint);
+    return { unlike: unlike + (other ? 1 : 0), more };
+  };
+  const columnOf = (candidate: Candidate): BoardColumn => {
+    const { part, spec, coil, beside = [] } = candidate;
+    const places = [part.id, ...beside].flatMap((one) => field.shelf.get(one) ?? []);
+    const { judged, changes } = judge.candidate(spec);
+    const inHand = isInHand(part.id);
+    return {
+      ...{ partId: part.id, coil: coil ?? null, beside, name: part.name, maker: part.maker, footprint: part.footprint, inHand },
+      sameFootprint: part.footprint === footprint && !inHand,
+      shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
+      more: inHand ? [] : likeness(candidate).more,
+      inBrief: field.family.shortDescription(coil ?? part.raw),
+      part: judged,
+      changes,
+    };
+  };
+  return { columnOf, removed: judge.removed, likeness };
+}
+
 /** Returns the fit board of a swap. Filters take columns away; they never change which lines are asked. */
 export async function matchSwap(id: string, body: unknown): Promise<Comparison> {
   const filters = await validate(matchSchema, body ?? {});
   const swap = await loadSwap(id);
   const field = await fieldOf(database(), swap);
-  const { family, asked, shelf } = field;
+  const { asked } = field;
   const { footprint } = swap.position;
-  const kept = ({ part, coil, beside, onShelf }: Candidate) =>
-    (filters.coilSwap || !coil) &&
-    (!filters.inCrib || onShelf > 0) &&
-    (!filters.sameFootprint || (!beside && part.footprint === footprint));
+  const kept = ({ id: one, part, coil, beside, onShelf }: Candidate) =>
+    isInHand(one) ||
+    ((filters.coilSwap || !coil) &&
+      (!filters.inCrib || onShelf > 0) &&
+      (!filters.sameFootprint || (!beside && part.footprint === footprint)));
   const candidates = field.candidates.filter(kept);
-  const ranking = rank(asked, candidates);
+  const { columnOf, removed, likeness } = columnMaker(field, swap);
+  const ranking = rank(
+    asked,
+    candidates.filter(({ id: one }) => !isInHand(one)).map((one) => ({ ...one, unlike: likeness(one).unlike })),
+    filters.order,
+  );
+  // What somebody holds stands first, whatever is said of it.
+  const held = rank(
+    asked,
+    candidates.filter(({ id: one }) => isInHand(one)),
+  );
   const byId = new Map(candidates.map((candidate) => [candidate.id, candidate]));
-  const shown = ranking.order.filter((entry) => !filters.hideChecks || entry.verdict === 'fits').slice(0, filters.limit);
-  const judge = judgeWith(field, swap.site.practice);
-  const columns = shown.map((entry): BoardColumn => {
-    const candidate = certain(byId.get(entry.id));
-    const { part, coil, beside = [] } = candidate;
-    const places = [part.id, ...beside].flatMap((one) => shelf.get(one) ?? []);
-    const { judged, changes } = judge.candidate(candidate.spec);
-    return {
-      partId: part.id,
-      coil: coil ?? null,
-      beside,
-      name: part.name,
-      maker: part.maker,
-      footprint: part.footprint,
-      sameFootprint: part.footprint === footprint,
-      shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
-      inBrief: family.shortDescription(coil ?? part.raw),
-      part: judged,
-      changes,
-    };
-  });
+  const offered = ranking.order.filter((entry) => !filters.hideChecks || entry.verdict === 'fits').slice(0, filters.limit);
+  const shown = [...held.order, ...offered];
+  const columns = shown.map((entry) => columnOf(certain(byId.get(entry.id))));
   return {
     needs: field.needs,
     columns,
@@ -95,7 +127,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Comparison> 
     holding: ranking.holding,
     filtered: field.left,
     onShelf: ranking.order.filter((entry) => entry.onShelf > 0 && entry.verdict !== 'fails').length,
-    removed: judge.removed && { name: swap.position.deviceName, ...judge.removed },
+    removed: removed && { name: swap.position.deviceName, ...removed },
     fell: ranking.fell
       .map(({ needId, count }) => ({
         needId,

@@ -25,7 +25,7 @@ import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { insertEvent } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
-import { withCoil } from '../core/swap/candidates';
+import { heldOf, isInHand, withCoil } from '../core/swap/candidates';
 import { candidateOf, fieldOf, judgeWith, lying } from './candidates';
 import { audit, type Actor } from './audit';
 import { appendRows } from './chain/append';
@@ -124,8 +124,9 @@ async function keepRecord(
     .where({ id: positionId })
     .update({
       device_name: part.name,
-      part_id: part.id,
-      footprint: part.footprint,
+      // A part in the hand is none of the catalogue; what it takes up is not known.
+      part_id: isInHand(part.id) ? null : part.id,
+      footprint: isInHand(part.id) ? null : part.footprint,
       fitted_on: at,
       load_kind: swap.state.loadKind,
       hazards: JSON.stringify(swap.state.hazards),
@@ -304,6 +305,7 @@ function recordBody(
       lines: recordLines(choice.judged, state, site.practice),
       coil: hasCoil ? brief : null,
       brief: hasCoil ? `coil ${brief}` : brief,
+      ...(isInHand(part.id) ? { held: certain(heldOf(state, part.id)).readings } : {}),
     },
     ...(choice.changes.length > 0 ? { changes: recordChanges(choice.changes, state) } : {}),
     causes: settledCauses(state),

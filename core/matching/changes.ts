@@ -40,7 +40,7 @@ export type Change = {
 type Judged = { need: { id: string }; verdict: Verdict };
 
 /** A value in a form that compares: a list in order, an object by its names. */
-function comparable(mark: unknown): string {
+export function comparable(mark: unknown): string {
   if (Array.isArray(mark)) return JSON.stringify([...mark].map((one) => JSON.stringify(one)).sort());
   if (typeof mark === 'object' && mark !== null)
     return JSON.stringify(

@@ -1,7 +1,7 @@
 /**
  * Which candidates come first, and why did the rest fall?
- * Order: no failing line; fewest not-known lines; fewest checks; on the shelf; joined of fewer parts; same coil mark as the position has, so no
- * rewiring; nearest running-current rating above the need; then id, so that the order never wavers.
+ * Order: no failing line; fewest not-known lines; fewest checks; like for like before another kind; in stock; joined of fewer parts; nearest
+ * running-current rating above the need; then id, so that the order never wavers. What comes after the lines may be turned round.
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import { certain } from '../certain';
@@ -14,7 +14,11 @@ export type RankInput = {
   spec: CanonicalSpec;
   onShelf: number;
   /** Parts that it is joined of; absent: one. */ pieces?: number;
+  /** How unlike the removed part it is: `likeness.ts`; absent: not at all. */ unlike?: number;
 };
+/** What decides among parts of equal lines: like for like, in stock, or the nearest rating first. */
+export const orders = ['like', 'stock', 'rating'] as const;
+export type Order = (typeof orders)[number];
 export type Ranked = {
   id: string;
   verdict: Verdict;
@@ -23,6 +27,7 @@ export type Ranked = {
   unknown: number;
   onShelf: number;
   pieces: number;
+  unlike: number;
   nearness: number;
 };
 /** First failing line by need id, and how many parts fell on it; the lines are taken in the order of the needs. */
@@ -46,8 +51,15 @@ function isAsked(compiled: readonly CompiledNeed[], spec: CanonicalSpec): boolea
   return false;
 }
 
+const byOrder: Readonly<Record<Order, (a: Ranked, b: Ranked) => number>> = {
+  like: (a, b) => a.unlike - b.unlike,
+  stock: (a, b) => Number(b.onShelf > 0) - Number(a.onShelf > 0),
+  // Two that are rated alike, or not at all, are left to what comes next.
+  rating: (a, b) => (a.nearness === b.nearness ? 0 : a.nearness - b.nearness),
+};
+
 /** Ranks parts against compiled needs; equal inputs give equal order. */
-export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInput[]): Ranking {
+export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInput[], by: Order = 'like'): Ranking {
   const fell = new Map<string, number>();
   const running = compiled.find(({ need }) => need.id === 'running');
   const order = parts.map((part): Ranked => {
@@ -80,18 +92,22 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       unknown,
       onShelf: part.onShelf,
       pieces: part.pieces ?? 1,
+      unlike: part.unlike ?? 0,
       nearness: fails > 3 ? Infinity : nearness,
     };
   });
+  const first = byOrder[by];
   order.sort(
     (a, b) =>
       verdictOrder[a.verdict] - verdictOrder[b.verdict] ||
       a.fails - b.fails ||
       a.unknown - b.unknown ||
       a.checks - b.checks ||
-      Number(b.onShelf > 0) - Number(a.onShelf > 0) ||
+      first(a, b) ||
+      byOrder.like(a, b) ||
+      byOrder.stock(a, b) ||
       a.pieces - b.pieces ||
-      a.nearness - b.nearness ||
+      byOrder.rating(a, b) ||
       (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
   );
   return {

@@ -97,6 +97,30 @@ describe('contactor plates', () => {
   it('0000 is no size', () => expect(values('SIZE 0000', contactorPlate)).toEqual({}));
   it('AC categories', () =>
     expect(values('400V AC-3 32 AC-1 50', contactorPlate)).toEqual({ ratings: [{ volts: 400, ac3Amps: 32, ac1Amps: 50 }] }));
+  it.each([
+    ['AC-3 25 A 11 kW 400 V', [{ volts: 400, ac3Amps: 25, ac3Kilowatts: 11 }]],
+    ['Ie 25 A AC-3 400 V', [{ volts: 400, ac3Amps: 25 }]],
+    ['AC3 400V 25A', [{ volts: 400, ac3Amps: 25 }]],
+    ['18,5 A / 400 V AC-3', [{ volts: 400, ac3Amps: 18.5 }]],
+    [
+      'AC-1 40 A 690 V, AC-3 25 A 400 V, AC-3 15 A 690 V',
+      [
+        { volts: 400, ac3Amps: 25 },
+        { volts: 690, ac1Amps: 40, ac3Amps: 15 },
+      ],
+    ],
+    ['AC-3 25 A 400 V, AC-3 32 A 400 V', undefined],
+    ['AC-3e 25 A 400 V', undefined],
+    ['AC-3 25 A', undefined],
+    ['400 V AC-3 25 A 690 V', undefined],
+    [
+      '230V AC-3 32A 400V AC-3 25A',
+      [
+        { volts: 230, ac3Amps: 32 },
+        { volts: 400, ac3Amps: 25 },
+      ],
+    ],
+  ])('a category in one line: %s', (text, ratings) => expect(values(text, contactorPlate).ratings).toEqual(ratings));
 });
 
 describe('laws of reading', () => {

@@ -8,6 +8,7 @@ import type { Practice } from '../case/case';
 import type { TerminalMove } from '../families/contract';
 import type { Line } from '../matching/judge';
 import type { Verdict } from '../needs/need';
+import type { Readings } from '../readings/reading';
 import type { CauseVerdict } from '../swap/cause';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/sign-off';
@@ -65,6 +66,7 @@ export type RecordBody = {
     lines: RecordLine[];
     coil: string | null;
     /** What tells it from its neighbours; absent in older records. */ brief?: string;
+    /** Of a part that somebody held, none of the catalogue: what was read on it. */ held?: Readings;
   };
   /** What differs from the removed part where it should be the same; absent where nothing does and in older records. */
   changes?: { label: string; from: string; to: string; because: string; mends: boolean; by?: string; reason?: string }[];

@@ -7,7 +7,8 @@ import type { Combined, DeviceFamily, NeedContext, ShelfPart } from '../families
 import type { CanonicalSpec } from '../matching/canonical';
 import { askedNeeds } from '../matching/judge';
 import type { Need } from '../needs/need';
-import { choiceKey, type CoilChoice, type SwapState } from './swap';
+import { handSpec } from './case-from-swap';
+import { choiceKey, type CoilChoice, type PartInHand, type SwapState } from './swap';
 
 /** A part of a catalogue as judging needs it. */
 export type OfferedPart = { id: string; name: string; raw: PartSpec; spec: CanonicalSpec };
@@ -66,6 +67,22 @@ export function withCoil(raw: PartSpec, coil: CoilChoice): PartSpec {
   const wasDc = raw.coilKind === 'dc';
   const power = wasDc === (coil.coilKind === 'dc') ? {} : { coilInrushVA: null, coilSealedVA: null, coilWatts: null };
   return { ...kept, ...power, ...coil };
+}
+
+const IN_HAND = 'hand:';
+/** Is this a part that somebody holds, and none of the catalogue? */
+export const isInHand = (partId: string): boolean => partId.startsWith(IN_HAND);
+
+/** What a choice of one names. */
+export const heldOf = (state: Pick<SwapState, 'hand'>, partId: string): PartInHand | undefined =>
+  isInHand(partId) ? state.hand?.[partId.slice(IN_HAND.length)] : undefined;
+
+/** Parts in the hand as they stand to choice; one of which nothing has been read is none. */
+export function handParts(state: SwapState, family: DeviceFamily): OfferedPart[] {
+  return Object.entries(state.hand ?? {}).flatMap(([key, part]) => {
+    const raw = handSpec(state, part);
+    return raw ? [{ id: `${IN_HAND}${key}`, name: part.name, raw, spec: family.canonical(raw) }] : [];
+  });
 }
 
 /** Of one part on the shelf, so many at the most enter a combination. */

@@ -8,8 +8,8 @@ import { ratingColumns } from '../fields/rating-columns';
 import { familyOf } from '../families/registry';
 import { connectedVolts } from '../loads/connected-volts';
 import { swapSchools, type Methods } from '../loads/schools';
-import { toMark, type Readings } from '../readings/reading';
-import type { SwapState } from './swap';
+import { toMark, type Reading, type Readings } from '../readings/reading';
+import type { PartInHand, SwapState } from './swap';
 
 const marksOf = (readings: Readings): FieldValues =>
   Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, toMark(reading)]));
@@ -49,18 +49,29 @@ const asList = (family: string, id: string, mark: unknown): unknown =>
     ? mark.split('/')
     : mark;
 
-/** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
-export function removedSpec(state: SwapState): PartSpec | null {
-  const known = partNames(state.family);
-  const read = marksOf(state.removed);
-  const named = familyOf(state.family)?.specFromPlate(read, marksOf(state.supply)) ?? read;
+/** What was read on a part as a spec of the case; null where nothing of it has been read. */
+function specOf(family: string, readings: Readings, supply: Readings): PartSpec | null {
+  const known = partNames(family);
+  const read = marksOf(readings);
+  const named = familyOf(family)?.specFromPlate(read, marksOf(supply)) ?? read;
   const marks = Object.fromEntries(
     Object.entries(named)
       .filter(([id]) => known.has(id))
-      .map(([id, mark]) => [id, id === 'ratings' ? caseRows(mark) : asList(state.family, id, mark)]),
+      .map(([id, mark]) => [id, id === 'ratings' ? caseRows(mark) : asList(family, id, mark)]),
   );
   return Object.keys(marks).length > 0 ? marks : null;
 }
+
+/** Spec of the removed part as a mark of the case; null where nothing of it has been read. */
+export const removedSpec = (state: SwapState): PartSpec | null => specOf(state.family, state.removed, state.supply);
+
+/** A mark that a machine read and nobody confirmed, or that was assumed, is not known on a part that is to go in. */
+const asHeld = (reading: Reading): Reading =>
+  reading.toConfirm || reading.state === 'assumed' ? { state: 'unreadable', from: reading.from } : reading;
+
+/** Spec of a part in the hand; null where nothing of it has been read. */
+export const handSpec = ({ family, supply }: Pick<SwapState, 'family' | 'supply'>, { readings }: PartInHand): PartSpec | null =>
+  specOf(family, Object.fromEntries(Object.entries(readings).map(([id, reading]) => [id, asHeld(reading)])), supply);
 
 /** Names of assumed marks, as need lines name their inputs. */
 export function assumedMarks(state: SwapState): Set<string> {

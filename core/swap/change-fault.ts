@@ -118,6 +118,20 @@ const rules: Readonly<Record<string, (family: string, key: string, value: unknow
   asLeft: (_family, key, value) =>
     named('setting', key) ??
     (isText(value, LONGEST_SET) ? undefined : `What a setting was left at is a text of at most ${LONGEST_SET} characters.`),
+  hand: (family, key, value) =>
+    named('part in the hand', key) ??
+    (isRecord(value) &&
+    only(value, {
+      name: (name) => isText(name, 200) && String(name).trim() !== '',
+      typed: (typed) => isText(typed, LONGEST_TYPED),
+      readings: isRecord,
+    }) &&
+    isRecord(value.readings) &&
+    value.name !== undefined
+      ? Object.entries(value.readings)
+          .map(([id, reading]) => readingUnder(partByName(family), id, reading, 'mark of this part'))
+          .find((fault) => fault !== undefined)
+      : 'A part in the hand has a name and its readings, and what was typed off its plate.'),
 };
 
 function readingUnder(fields: ReadonlyMap<string, Field>, key: string, value: unknown, what: string): string | undefined {

@@ -31,6 +31,9 @@ export type Named = {
   /** The second person of an override, where the site wants one. */ approvedBy?: string;
 };
 
+/** A part that somebody holds: what it is called, what was typed off its plate, and what was read on it. */
+export type PartInHand = { name: string; typed?: string; readings: Readings };
+
 export type SwapState = {
   family: string;
   loadKind: string;
@@ -55,6 +58,8 @@ export type SwapState = {
   causes?: Record<string, Finding>;
   /** What each setting was left at, by id of its row; absent in older swaps. */
   asLeft?: Record<string, string>;
+  /** Parts in the hand, which stand to choice beside what the board offers; absent in older swaps. */
+  hand?: Record<string, PartInHand>;
 };
 
 export const emptySwap = (family: string, loadKind: string): SwapState => ({
@@ -89,6 +94,7 @@ export const sections = [
   'proofs',
   'causes',
   'asLeft',
+  'hand',
 ] as const;
 export type Section = (typeof sections)[number];
 

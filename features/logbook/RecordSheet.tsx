@@ -147,7 +147,11 @@ export function RecordSheet({ id, timeZone, body, hash, entry, publicKey, altere
         <Head id={id} body={body} timeZone={timeZone} />
         <Altered altered={altered} />
         {body.remark && <Notice kind="note">{body.remark}</Notice>}
-        <Stock stock={body.stock} />
+        {fitted.held ? (
+          <p className="muted">A part in the hand: not from the catalogue, judged by what was read on it.</p>
+        ) : (
+          <Stock stock={body.stock} />
+        )}
         {body.stockBeside?.map(({ partId, taken }, i) => (
           <Stock key={`${partId} ${i}`} stock={taken} of={partId} />
         ))}

@@ -15,6 +15,7 @@ const Finder = dynamic(loadFinder, { ssr: false });
 
 const fixed: PaletteItem[] = [
   { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
+  { id: '/check', group: 'Go to', title: 'Quick check', detail: 'Q', words: 'quick check part in the hand does it fit judge' },
   { id: '/plates', group: 'Go to', title: 'Read a plate', detail: '', words: 'plate nameplate photo picture read' },
   { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
   { id: '/plates/glossary', group: 'Go to', title: 'Glossary of marks', detail: '', words: 'glossary marks meaning' },
@@ -45,6 +46,11 @@ const fixed: PaletteItem[] = [
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },
 ];
 
+/** A key that is typed into something is no shortcut. */
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.closest('[role=dialog]') !== null);
+
 /** Top bar and palette around every page. */
 export function Shell({
   children,
@@ -58,6 +64,7 @@ export function Shell({
   practice?: Practice;
 }) {
   const spoken = useSpokenPractice(practice);
+  const router = useRouter();
   const [open, setOpen] = useState(false);
   const [used, setUsed] = useState(false);
   /** Opens once it is here; without a connection it stays shut and the page as it is. */
@@ -70,18 +77,18 @@ export function Shell({
       () => undefined,
     );
   }, []);
-  const router = useRouter();
   const { mode, systemMode, setMode } = useColorScheme();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault();
         openPalette();
-      }
+      } else if (event.key.toLowerCase() === 'q' && !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target))
+        router.push('/check');
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
-  }, [openPalette]);
+  }, [openPalette, router]);
   const pick = useCallback(
     (item: PaletteItem) => {
       setOpen(false);

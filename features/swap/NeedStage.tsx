@@ -7,7 +7,8 @@ import type { Need } from '@/core/needs/need';
 import { haveWords, lineTerm, limitText } from '@/core/needs/line-text';
 import { Scale } from './Scale';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
-import { askedOf, groupOrder, groupWords } from './derived';
+import { groupOrder, groupWords } from '@/core/needs/groups';
+import { askedOf } from './derived';
 import { useSay } from '../../ui/language/practice';
 import swapStyle from '@/ui/styles/swap.module.css';
 

@@ -8,6 +8,7 @@ import { familyOf } from '@/core/families/registry';
 import type { PlateReading } from '@/core/plates/parse-plate';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
+import { retyped } from '@/core/swap/typed-plate';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TypedLine } from '@/ui/plates/TypedLine';
 import photoStyle from '@/ui/styles/photo.module.css';
@@ -21,10 +22,12 @@ const examples: Record<string, string> = {
 
 /** Changes that a typed line makes: what it found, and what it had found before and now has not. */
 function changesOf(section: Target, found: PlateReading, before: Readings): Change[] {
-  const gone = Object.entries(before)
-    .filter(([id, reading]) => reading.from?.startsWith('typed line') && !found.readings[id])
-    .map(([id]) => ({ path: `${section}.${id}`, value: null }));
-  return [...gone, ...Object.entries(found.readings).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading }))];
+  const after = retyped(before, found);
+  const gone = Object.keys(before).filter((id) => !after[id]);
+  return [
+    ...gone.map((id) => ({ path: `${section}.${id}`, value: null })),
+    ...Object.entries(found.readings).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading })),
+  ];
 }
 
 type Target = 'load' | 'removed';

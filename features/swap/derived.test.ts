@@ -2,7 +2,8 @@
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/readings/reading';
 import { emptySwap, type SwapState } from '@/core/swap/swap';
-import { derive, groupOrder, removedSentence } from './derived';
+import { groupOrder } from '@/core/needs/groups';
+import { derive, removedSentence } from './derived';
 
 const read = (value: Reading['value']): Reading => ({ state: 'read', value });
 const hoist: SwapState = {

@@ -75,11 +75,3 @@ export function removedSentence({ removed, condition }: Pick<Derived, 'removed' 
   const open = removed.lines.filter((line) => line.verdict === 'not-known').length;
   return `Whether the removed part was correct is not known: ${open} line${open === 1 ? '' : 's'} could not be judged.`;
 }
-
-export const groupWords: Record<Need['group'], string> = {
-  safety: 'Safety',
-  load: 'Load',
-  coil: 'Coil',
-  fit: 'Fit and service',
-};
-export const groupOrder: Need['group'][] = ['safety', 'load', 'coil', 'fit'];

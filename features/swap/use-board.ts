@@ -6,7 +6,13 @@ import { choiceKey, type Choice } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import type { Comparison } from '@/services/match';
 
-export type Filters = { inCrib: boolean; sameFootprint: boolean; coilSwap: boolean; hideChecks: boolean };
+export type Filters = {
+  inCrib: boolean;
+  sameFootprint: boolean;
+  coilSwap: boolean;
+  hideChecks: boolean;
+  order: 'like' | 'stock' | 'rating';
+};
 export type BoardState = { board?: Comparison; fault?: string; busy: boolean };
 export type ChoiceDetail = Answers['GET /api/v1/swaps/{id}/choice'];
 

@@ -17,7 +17,7 @@ import { stages, type Stage } from './StageRail';
 import { useBoard, useChoiceDetail, type Filters } from './use-board';
 import { useSwap } from './use-swap';
 
-const allFilters: Filters = { inCrib: false, sameFootprint: false, coilSwap: true, hideChecks: false };
+const allFilters: Filters = { inCrib: false, sameFootprint: false, coilSwap: true, hideChecks: false, order: 'like' };
 
 /** The stage that the address names, and the way to another. */
 function useStage(swapId: string) {
@@ -67,7 +67,7 @@ function useOwnJob(view: SwapView, meter: string) {
   const [pickedNeed, setPickedNeed] = useState<string>();
   const [cell, setCell] = useState<{ line: JudgedNeed; name: string }>();
   const stamp = useMemo(
-    () => JSON.stringify([state.load, state.supply, state.duty, state.removed, state.loadKind, state.schools]),
+    () => JSON.stringify([state.load, state.supply, state.duty, state.removed, state.loadKind, state.schools, state.hand]),
     [state],
   );
   const { board, fault: boardFault, busy } = useBoard(view.id, stage !== 'safe' && stage !== 'read', filters, stamp, swap.flush);

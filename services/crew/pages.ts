@@ -12,6 +12,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/crew/tokens': 'administer',
   '/crew/log': 'administer',
   '/crew/care': 'administer',
+  '/check': 'see',
   '/curves': 'see',
   '/empty': 'open',
   '/interface': 'see',

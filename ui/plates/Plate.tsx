@@ -33,6 +33,7 @@ export function Plate({
   title,
   note,
   card,
+  brief,
   fields,
   readings,
   onChange,
@@ -42,6 +43,8 @@ export function Plate({
   title: string;
   note: string;
   card?: boolean;
+  /** What was not looked at waits behind one touch, however little was read. */
+  brief?: boolean;
   fields: readonly EditField[];
   readings: Partial<Record<EditField['section'], Readings>>;
   onChange: FieldChange;
@@ -52,7 +55,8 @@ export function Plate({
   const looked = (field: EditField) => readings[field.section]?.[field.id] !== undefined;
   const seen = fields.filter(looked);
   // With some marks read, those nobody looked at wait behind one touch.
-  const shown = all || seen.length < MIN_SHOWN ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
+  const few = brief ? 1 : MIN_SHOWN;
+  const shown = all || seen.length < few ? fields.filter((field) => field.id !== 'coilMarks' || looked(field)) : seen;
   const hidden = fields.length - shown.length;
   return (
     <section className={`${swapStyle.plate} ${card ? swapStyle.card : ''}`} aria-label={title}>
@@ -71,7 +75,7 @@ export function Plate({
             onFocus={onFocus}
           />
         ))}
-        {(all || hidden > 0) && seen.length >= MIN_SHOWN && (
+        {(all || hidden > 0) && seen.length >= few && (
           <ButtonBase className={`plain ${swapStyle.more}`} aria-expanded={all} onClick={() => setAll(!all)}>
             {all ? 'Fewer fields' : `${hidden} more field${hidden === 1 ? '' : 's'}`}
           </ButtonBase>

@@ -40,6 +40,13 @@ const onCard = (practice: Practice, section: EditField['section'], field: Field)
   ...(field.rowFields ? { rowFields: field.rowFields } : {}),
   ...(hasText(field) ? { asText: field } : {}),
 });
+const caseFields = { supply: supplyFields, load: loadFields, duty: dutyFields };
+/** A mark of supply, load or duty as it is asked for by its name; undefined where there is none. */
+export function askedField(practice: Practice, section: keyof typeof caseFields, name: string): EditField | undefined {
+  const fields: readonly Field[] = caseFields[section];
+  const field = fields.find((one) => one.name === name);
+  return field && onCard(practice, section, field);
+}
 /** Cards of the bench beside the plates, as the family asks. */
 export function cardsOf({ positionFields: asks, fields }: DeviceFamily, practice: Practice) {
   const named = (section: EditField['section'], all: readonly Field[], names: readonly string[]): EditField[] =>

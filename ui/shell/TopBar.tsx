@@ -15,6 +15,7 @@ import { usePerson } from './person';
 
 const desks = [
   ['/', 'Panels'],
+  ['/check', 'Quick check'],
   ['/plates', 'Plates'],
   ['/curves', 'Curves'],
   ['/lab', 'Lab'],
@@ -23,7 +24,7 @@ const desks = [
 ] as const;
 
 /** Desks that bring a library of their own: fetched when they are asked for. */
-const heavy = new Set<string>(['/plates', '/curves', '/lab']);
+const heavy = new Set<string>(['/check', '/plates', '/curves', '/lab']);
 
 function CoilSign() {
   return (

@@ -99,6 +99,60 @@ function categoryRows(laid: Laid): Hit[] {
   return [volts, amps, kw].flatMap((row) => (row ? [{ field: 'ratings', value, start: row.start, end: row.end }] : []));
 }
 
+const CATEGORY = String.raw`AC-?([134])(?![0-9A-Z])`;
+const AMPS = String.raw`(?:I[EC]?[ ]?[=:]?[ ]?)?(\d{1,4}(?:[.,]\d{1,2})?)[ ]?A(?![A-Z])`;
+const POWER = String.raw`(?:(\d{1,3}(?:[.,]\d{1,2})?)[ ]?KW)?`;
+const VOLTS = String.raw`(?:AT[ ]|@[ ]?)?(?:U[EC]?[ ]?[=:]?[ ]?)?(\d{2,4})[ ]?V(?:AC)?(?![A-Z])`;
+const GAP = String.raw`[ ,;:/|]{0,4}`;
+const UNTOUCHED = String.raw`(?<![A-Z0-9.,/-])`;
+/** What stands in one line about one category: its letters, amps, volts and, where printed, kW, in the orders in which they are printed. */
+const categoryForms: readonly { form: RegExp; at: Record<'category' | 'amps' | 'volts', number> & { kw?: number } }[] = [
+  { form: new RegExp(UNTOUCHED + CATEGORY + GAP + AMPS + GAP + POWER + GAP + VOLTS, 'gi'), at: { category: 1, amps: 2, kw: 3, volts: 4 } },
+  { form: new RegExp(UNTOUCHED + CATEGORY + GAP + VOLTS + GAP + AMPS + GAP + POWER, 'gi'), at: { category: 1, volts: 2, amps: 3, kw: 4 } },
+  { form: new RegExp(UNTOUCHED + AMPS + GAP + CATEGORY + GAP + POWER + GAP + VOLTS, 'gi'), at: { amps: 1, category: 2, kw: 3, volts: 4 } },
+  { form: new RegExp(UNTOUCHED + AMPS + GAP + VOLTS + GAP + CATEGORY, 'gi'), at: { amps: 1, volts: 2, category: 3 } },
+];
+const columnOfCategory: Readonly<Record<string, string>> = { 1: 'ac1Amps', 3: 'ac3Amps', 4: 'ac4Amps' };
+
+/** "AC-3 25 A 11 kW 400 V AC-1 40 A 690 V": each category with its amps and volts. Undefined where it says two figures of one. */
+function categoryLines({ text }: Laid): Hit[] | undefined {
+  const rows = new Map<number, Record<string, number>>();
+  const taken: { start: number; end: number }[] = [];
+  for (const { form, at } of categoryForms)
+    for (const match of text.matchAll(form)) {
+      const end = match.index + match[0].trimEnd().length;
+      if (taken.some((one) => match.index < one.end && one.start < end)) continue;
+      const figure = (nth: number | undefined) => (nth !== undefined && match[nth] !== undefined ? toNumber(match[nth]) : undefined);
+      const [volts, amps, kw] = [figure(at.volts), figure(at.amps), figure(at.kw)];
+      const column = columnOfCategory[match[at.category] ?? ''];
+      if (volts === undefined || amps === undefined || !column || volts < 24 || volts > 1000) continue;
+      const row = rows.get(volts) ?? { volts };
+      if (row[column] !== undefined && row[column] !== amps) return undefined;
+      rows.set(volts, { ...row, [column]: amps, ...(kw !== undefined && column === 'ac3Amps' ? { ac3Kilowatts: kw } : {}) });
+      taken.push({ start: match.index, end });
+    }
+  const value = [...rows.values()].sort((a, b) => (a.volts ?? 0) - (b.volts ?? 0));
+  return taken.map((place) => ({ field: 'ratings', value, ...place }));
+}
+
+const covered = ({ text }: Laid, hits: readonly Hit[]): number =>
+  hits.reduce((sum, { start, end }) => sum + (text.slice(start, end).match(/AC-?\d/gi) ?? []).length, 0);
+
+/**
+ * Volts before the figures or after them: the reading that leaves no category over. "690 V, AC-3 25 A 400 V" is one of the two; where both are
+ * as likely and say different things, neither is read.
+ */
+function ratingsOf(laid: Laid): Hit[] {
+  const [before, after] = [typedRows(laid), categoryLines(laid)];
+  if (after === undefined) return [];
+  if (before.length > 0 && after.length > 0) {
+    const more = covered(laid, before) - covered(laid, after);
+    if (more !== 0) return more > 0 ? before : after;
+    return JSON.stringify(before[0]?.value) === JSON.stringify(after[0]?.value) ? before : [];
+  }
+  return [before, after, categoryRows(laid)].find((hits) => hits.length > 0) ?? [];
+}
+
 /** NEMA: "VOLTS 60 HZ 200 230 460 575" over "MAX HP 3 PH 7 1/2 7 1/2 10 10". */
 function horsepowerRows(laid: Laid): Hit[] {
   const [volts] = seriesOf(laid, /VOLTS\s*(?:\d{2}\s?HZ)?/i).filter(({ values }) => values.every((v) => /^\d{3}$/.test(v)));
@@ -168,8 +222,7 @@ export const contactorPlate: PlateDefinition = {
   columns,
   readTable: ratingTable,
   special: (laid) => [
-    ...typedRows(laid),
-    ...categoryRows(laid),
+    ...ratingsOf(laid),
     ...horsepowerRows(laid),
     ...horsepowerAt(laid),
     ...auxiliaries(laid),

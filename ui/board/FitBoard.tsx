@@ -10,7 +10,7 @@ import type { Need } from '@/core/needs/need';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
-import { groupOrder, groupWords } from './derived';
+import { groupOrder, groupWords } from '@/core/needs/groups';
 import { lineOf, splitLines } from './board-rows';
 import { useGridKeys } from './use-grid-keys';
 import { useSay } from '../../ui/language/practice';

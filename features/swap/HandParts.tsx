@@ -1,0 +1,78 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { certain } from '@/core/certain';
+import { plateOf } from '@/core/families/plates';
+import { parsePlate } from '@/core/plates/parse-plate';
+import type { Change, PartInHand, SwapState } from '@/core/swap/swap';
+import { retyped } from '@/core/swap/typed-plate';
+import { TextBox } from '@/ui/forms/TextBox';
+import { PlateBox } from '@/ui/plates/PlateBox';
+import { useJob } from './use-job';
+
+const freeKey = (hand: SwapState['hand']): string => {
+  for (let nth = 1; ; nth += 1) if (!hand?.[`p${nth}`]) return `p${nth}`;
+};
+
+/** One part in the hand: its name, its plate, and whether it is still one. */
+function HandPart({ id, part }: { id: string; part: PartInHand }) {
+  const { state, derived, change } = useJob();
+  const plate = certain(plateOf(state.family));
+  const put = (next: PartInHand | null): void => change([{ path: `hand.${id}`, value: next } satisfies Change]);
+  return (
+    <PlateBox
+      title={part.name}
+      about="Type or paste what stands on it, or take its picture"
+      kind={state.family}
+      section="removed"
+      text={part.typed ?? ''}
+      readings={part.readings}
+      example={derived.family.example}
+      pick={
+        <span className="row-flex">
+          <TextBox
+            aria-label={`Name of ${part.name}`}
+            maxLength={60}
+            defaultValue={part.name}
+            onBlur={(event) => event.target.value.trim() && put({ ...part, name: event.target.value.trim() })}
+          />
+          <Button onClick={() => put(null)}>Put away</Button>
+        </span>
+      }
+      onType={(typed) => put({ ...part, typed, readings: retyped(part.readings, parsePlate(typed, plate)) })}
+      onPictured={(kind, found) => kind === state.family && put({ ...part, typed: '', readings: found.readings })}
+      onChange={({ id: mark }, reading) => {
+        const readings = { ...part.readings };
+        if (reading) readings[mark] = reading;
+        else delete readings[mark];
+        put({ ...part, readings });
+      }}
+    />
+  );
+}
+
+/** Parts in the hand of a job: read here, judged on the board beside the others. */
+export function HandParts() {
+  const { state, change } = useJob();
+  const parts = Object.entries(state.hand ?? {});
+  const [open, setOpen] = useState(false);
+  const add = () => {
+    const key = freeKey(state.hand);
+    change([{ path: `hand.${key}`, value: { name: `Part in the hand ${key.slice(1)}`, readings: {} } }]);
+    setOpen(true);
+  };
+  return (
+    <section className="stack" aria-label="Parts in the hand">
+      <div className="row-flex">
+        <Button onClick={add}>Add a part in the hand</Button>
+        {parts.length > 0 && (
+          <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'Hide' : 'Show'} {parts.length === 1 ? 'its plate' : `the plates of ${parts.length}`}
+          </Button>
+        )}
+      </div>
+      {open && parts.map(([id, part]) => <HandPart key={id} id={id} part={part} />)}
+    </section>
+  );
+}
