@@ -7,7 +7,7 @@ import { haveWords, wantedText } from '../core/needs/line-text';
 import type { Practice } from '../core/case/case';
 import { sayIn } from '../core/language/by-practice';
 import { formatValue } from '../core/quantities/format-quantity';
-import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine } from '../core/record/record';
+import { changeText, fittedBrief, foundText, HELD, type RecordBody, type RecordLine } from '../core/record/record';
 import type { RecordView } from './records';
 import { formatInstant } from '../core/language/format-instant';
 
@@ -181,6 +181,7 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
   );
   const installed = `Installed: ${body.fitted.name}, ${fittedBrief(body)}: ${words[body.fitted.verdict]}`;
   lineTable(doc, installed, body.fitted.lines, body.practice);
+  if (body.fitted.held) sentences(doc, 'Where it came from', [HELD]);
   if (body.removed) lineTable(doc, `Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed.lines, body.practice);
   sentences(doc, 'Compared with the removed part', (body.changes ?? []).map(changeText));
   heading(doc, 'Tests');

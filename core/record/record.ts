@@ -107,3 +107,6 @@ export function canonicalJson(value: unknown): string {
   }
   return JSON.stringify(value);
 }
+
+/** Said of a part that somebody held. */
+export const HELD = 'A part in the hand: not from the catalogue, judged by what was read on it.';

@@ -45,5 +45,6 @@ export function openQuestions(
   const key = ({ section, id, part }: OpenQuestion) => `${section}.${id}.${part ?? ''}`;
   return [...new Map(questions.toReversed().map((one) => [key(one), one])).keys()]
     .toReversed()
-    .map((one) => certain(questions.find((question) => key(question) === one)));
+    .map((one) => certain(questions.find((question) => key(question) === one)))
+    .sort((a, b) => order.indexOf(a.section) - order.indexOf(b.section));
 }

@@ -1,5 +1,6 @@
 'use client';
 
+import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { JudgedNeed } from '@/core/matching/judge';
@@ -67,10 +68,15 @@ const where: Record<OpenQuestion['section'], string> = {
 function Missing({ check, answer }: { check: QuickCheck; answer: Answered }) {
   const say = useSay();
   const { questions, put } = useQuestions(check, answer);
-  const asked = questions.flatMap((question) => {
-    const field = fieldOfQuestion(answer, question);
-    return field ? [{ question, field }] : [];
-  });
+  // What is put off stands behind the others.
+  const [later, setLater] = useState<readonly string[]>([]);
+  const key = ({ section, id, part }: OpenQuestion) => `${section}.${id}.${part ?? ''}`;
+  const asked = questions
+    .flatMap((question) => {
+      const field = fieldOfQuestion(answer, question);
+      return field ? [{ question, field }] : [];
+    })
+    .sort((a, b) => later.indexOf(key(a.question)) - later.indexOf(key(b.question)));
   const [next, ...others] = asked;
   if (!next) return null;
   const need = answer.needs.find(({ id }) => id === next.question.needId);
@@ -80,10 +86,15 @@ function Missing({ check, answer }: { check: QuickCheck; answer: Answered }) {
       <header>
         <span>Next question</span>
         <span>{asked.length} still missing</span>
+        {others.length > 0 && (
+          <Button size="small" onClick={() => setLater([...later.filter((one) => one !== key(next.question)), key(next.question)])}>
+            Later
+          </Button>
+        )}
       </header>
       <div className={swapStyle.marks}>
         <MarkField
-          key={`${next.question.section}.${next.field.id}.${next.question.part ?? ''}`}
+          key={key(next.question)}
           field={next.field}
           reading={undefined}
           wide

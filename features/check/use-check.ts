@@ -11,6 +11,7 @@ import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap'
 import { handParts, heldOf } from '@/core/swap/candidates';
 import { applyChanges, emptySwap, type Change, type PartInHand, type SwapState } from '@/core/swap/swap';
 import { retyped } from '@/core/swap/typed-plate';
+import { withUnreadPlace } from '@/core/swap/unread-place';
 import { useSpokenPractice } from '@/ui/language/practice';
 
 const KEPT = 'loyal-coil:quick-check';
@@ -69,7 +70,8 @@ export const inPart = (state: SwapState, id: string): PartInHand | undefined => 
 export function judged(state: SwapState, practice: ReturnType<typeof useSpokenPractice>) {
   const family = familyOf(state.family);
   if (!family) return undefined;
-  const context = contextOf(caseOfSwap(state, practice), { schools: schoolsOf(state, {}), assumed: assumedMarks(state) });
+  const options = { schools: schoolsOf(state, {}), assumed: assumedMarks(state) };
+  const context = contextOf(withUnreadPlace(family, caseOfSwap(state, practice), options), options);
   const parts = handParts(state, family);
   const needs = family.needs(context);
   const asked = askedNeeds(

@@ -6,7 +6,7 @@ import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
-import { changeText, fittedBrief, foundText, type RecordBody, type RecordLine, type RecordProof } from '@/core/record/record';
+import { changeText, fittedBrief, foundText, HELD, type RecordBody, type RecordLine, type RecordProof } from '@/core/record/record';
 import type { ChainEntry } from '@/core/record/chain';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { InPractice, useSay } from '../../ui/language/practice';
@@ -147,11 +147,7 @@ export function RecordSheet({ id, timeZone, body, hash, entry, publicKey, altere
         <Head id={id} body={body} timeZone={timeZone} />
         <Altered altered={altered} />
         {body.remark && <Notice kind="note">{body.remark}</Notice>}
-        {fitted.held ? (
-          <p className="muted">A part in the hand: not from the catalogue, judged by what was read on it.</p>
-        ) : (
-          <Stock stock={body.stock} />
-        )}
+        {fitted.held ? <p className="muted">{HELD}</p> : <Stock stock={body.stock} />}
         {body.stockBeside?.map(({ partId, taken }, i) => (
           <Stock key={`${partId} ${i}`} stock={taken} of={partId} />
         ))}

@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
+import { rowsMark } from '@/core/case/case';
 import { plateOf } from '@/core/families/plates';
 import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import type { Readings } from '@/core/readings/reading';
@@ -13,6 +14,7 @@ import { usePlatePhoto } from '@/ui/photo/use-plate-photo';
 import { plateFieldsOf, type EditField } from './edit-field';
 import type { FieldChange } from './MarkField';
 import { Plate } from './Plate';
+import { PlateRows } from './PlateRows';
 
 type Pictured = (kind: string, found: PlateReading) => void;
 
@@ -107,7 +109,16 @@ export function PlateBox({
           readings={{ [section]: readings }}
           onChange={onChange}
           onFocus={() => undefined}
-        />
+        >
+          {plate.fields
+            .filter((field) => field.kind === 'rows')
+            .flatMap((field) => {
+              const reading = readings[field.id];
+              return reading && Array.isArray(reading.value)
+                ? [<PlateRows key={field.id} title={field.label} rows={rowsMark(reading.value)} toConfirm={reading.toConfirm} />]
+                : [];
+            })}
+        </Plate>
       )}
     </section>
   );
