@@ -12,6 +12,7 @@ import * as crew from './migrations/0008-crew';
 import * as chain from './migrations/0009-chain';
 import * as care from './migrations/0010-care';
 import * as passkeys from './migrations/0011-passkeys';
+import * as endings from './migrations/0012-endings';
 
 const all = {
   '0001-first': first,
@@ -25,6 +26,7 @@ const all = {
   '0009-chain': chain,
   '0010-care': care,
   '0011-passkeys': passkeys,
+  '0012-endings': endings,
 } as const;
 
 /** The newest form. */

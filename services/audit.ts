@@ -24,6 +24,8 @@ export const auditWords = {
   override: 'Override named',
   'override-approved': 'Override approved',
   signed: 'Job signed off',
+  ended: 'Job ended without a new part',
+  discarded: 'Job discarded',
   'settings-changed': 'Settings changed',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;

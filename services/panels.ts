@@ -1,11 +1,14 @@
 /** The panels desk: sites, panels and positions, each position with its state worked out from its own plates. */
 import { LRUCache } from 'lru-cache';
+import { isOneOf } from '../core/certain';
+import type { Verdict } from '../core/needs/need';
 import { conditionOfPart, wornOutTexts } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
 import { contextOf } from '../core/judge-case';
 import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '../core/matching/judge';
-import { caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
+import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import type { Readings } from '../core/readings/reading';
+import { endingKinds } from '../core/swap/ending';
 import { emptySwap, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import {
@@ -23,7 +26,9 @@ import { openLines } from '../data/settlements';
 import { openPointOf, type OpenPoint } from './open-points';
 import { suppliedReadings } from './supply-paths';
 
-export type PositionState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
+/** `fits`, `check`, `not-known`: as the part fitted was judged, where nothing else is to be said; `never-judged`: nothing of it has been read. */
+export type PositionState =
+  'fits' | 'check' | 'not-known' | 'never-judged' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure' | 'waiting';
 export type PositionView = {
   id: string;
   tag: string;
@@ -36,6 +41,10 @@ export type PositionView = {
   deviceName: string;
   fittedOn: string | null;
   load: string;
+  /** How the part fitted was judged by what is read; null where nothing of it is, or its kind is not judged. */
+  judged: { verdict: Verdict; unknown: number } | null;
+  /** It is safe and waits for a part: what is ordered. */
+  waiting: string | null;
   wrong: string[];
   /** What was read on the part fitted and says that it is spent. */
   spent: string[];
@@ -76,14 +85,14 @@ export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Read
   const plain = caseOfSwap(state, site.practice);
   if (!plain.removed) return undefined;
   const spec = family.canonical(plain.removed.spec);
-  const context = contextOf(plain, { schools: schoolsOf(state, site.schools) });
+  const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
   return {
     ...judgePart(askedNeeds(family.needs(context), [spec]), spec, site.practice),
     spent: wornOutTexts(conditionOfPart(family, context, plain.removed.spec)),
   };
 }
 
-type FittedWords = { wrong: string[]; spent: string[] };
+type FittedWords = { wrong: string[]; spent: string[]; judged: PositionView['judged'] };
 /** What was said of a part fitted holds as long as nothing that it was judged by is another. */
 const said = new LRUCache<string, FittedWords>({ max: 20_000 });
 
@@ -94,7 +103,11 @@ function fittedWords(position: PositionRow, site: SiteRow, supplied: Readings): 
   const kept = said.get(key);
   if (kept) return kept;
   const judged = judgeFitted(position, site, supplied);
-  const words = { wrong: judged ? wrongLines(judged).map((line) => line.because) : [], spent: judged?.spent ?? [] };
+  const words: FittedWords = {
+    wrong: judged ? wrongLines(judged).map((line) => line.because) : [],
+    spent: judged?.spent ?? [],
+    judged: judged ? { verdict: judged.verdict, unknown: judged.lines.filter(({ verdict }) => verdict === 'not-known').length } : null,
+  };
   said.set(key, words);
   return words;
 }
@@ -135,7 +148,7 @@ function viewOf(
   now: Date,
 ): PositionView {
   const { events, openPoints, swapId } = found;
-  const { wrong, spent } = fittedWords(position, site, suppliedReadings(position, panel, site));
+  const { wrong, spent, judged } = fittedWords(position, site, suppliedReadings(position, panel, site));
   const faults = events.filter((event) => event.kind === 'fault' && now.getTime() - event.at.getTime() < YEAR_MS).length;
   const states: PositionState[] = [];
   if (swapId) states.push('swap-open');
@@ -143,6 +156,10 @@ function viewOf(
   if (spent.length > 0) states.push('spent-part');
   if (openPoints.length > 0) states.push('open-point');
   if (faults >= REPEAT_COUNT) states.push('repeat-failure');
+  // Until something else was done there: a fault or a remark meanwhile changes nothing of it.
+  const [last] = events.filter(({ kind }) => kind === 'swap' || isOneOf(endingKinds, kind));
+  const waiting = last?.kind === 'waiting' ? last.text : null;
+  if (waiting) states.push('waiting');
   return {
     id: position.id,
     tag: position.tag,
@@ -150,7 +167,9 @@ function viewOf(
     family: position.family,
     rating: position.rating,
     rail: position.rail,
-    states: states.length > 0 ? states : ['healthy'],
+    states: states.length > 0 ? states : [judged && judged.verdict !== 'fails' ? judged.verdict : 'never-judged'],
+    judged,
+    waiting,
     onTheBench: familyOf(position.family) !== undefined && position.load_kind !== null,
     deviceName: position.device_name,
     fittedOn: position.fitted_on?.toISOString() ?? null,

@@ -93,6 +93,9 @@ const elsewhere: Record<string, string> = {
   'POST /api/v1/swaps/{id}/sign': 'races.test.ts',
   'PUT /api/v1/panels/{id}/supply': 'races.test.ts',
   'PUT /api/v1/position-codes/{maker}': 'races.test.ts',
+  'POST /api/v1/swaps/{id}/end': 'endings.test.ts: two at once end it once',
+  'POST /api/v1/swaps/{id}/discard': 'endings.test.ts: a second one changes nothing',
+  'POST /api/v1/positions/{id}/events': 'endings.test.ts: a double touch is noted once',
   'POST /api/v1/positions/{id}/settle': 'signed-only.test.ts: a double click settles once',
 };
 

@@ -28,7 +28,8 @@ export const approveSchema = proofSchema.shape({
   approver: personField,
 });
 
-const isPerson = ({ session }: Caller): void => {
+/** Throws 403 where a token asks: a person answers for what is signed. */
+export const isPerson = ({ session }: Caller): void => {
   if (session === null)
     throw new ServiceError(403, [{ field: 'token', reason: 'A token never signs or approves: a person does, by their PIN or passkey.' }]);
 };

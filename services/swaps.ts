@@ -182,13 +182,13 @@ export async function saveSwap(
   if (!row) throw notFound('This swap');
   checkChanges(row.state.family, sent);
   const changes = await underName(sent, person.name);
-  if (row.status === 'signed')
+  if (row.status !== 'open')
     throw new ServiceError(
       409,
       [
         {
           field: 'status',
-          reason: 'This swap is signed and cannot be changed. Start a new one at the position.',
+          reason: `This job ${row.status === 'signed' ? 'is signed' : 'has ended'} and cannot be changed. Start a new one at the position.`,
         },
       ],
       { signed: true },

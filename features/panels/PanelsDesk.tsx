@@ -7,6 +7,8 @@ import { certain } from '@/core/certain';
 import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
+import type { Verdict } from '@/core/needs/need';
+import { LogEvent, type Log } from './LogEvent';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { formatInstant } from '@/core/language/format-instant';
@@ -15,7 +17,8 @@ import panelsStyle from '@/ui/styles/panels.module.css';
 // Most positions have no open point: its form comes with the first that has one.
 const OpenPointNote = dynamic(() => import('./OpenPointNote').then((module) => module.OpenPointNote));
 
-export type TileState = 'healthy' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure';
+export type TileState =
+  'fits' | 'check' | 'not-known' | 'never-judged' | 'swap-open' | 'wrong-part' | 'spent-part' | 'open-point' | 'repeat-failure' | 'waiting';
 export type Tile = {
   id: string;
   tag: string;
@@ -28,6 +31,8 @@ export type Tile = {
   deviceName: string;
   fittedOn: string | null;
   load: string;
+  judged: { verdict: Verdict; unknown: number } | null;
+  waiting: string | null;
   wrong: string[];
   spent: string[];
   openPoints: Point[];
@@ -38,7 +43,11 @@ export type Panel = { id: string; name: string; note: string; rails: number; pos
 export type Site = { id: string; name: string; practice: Practice; timeZone: string; panels: Panel[] };
 
 const stateWords: Record<TileState, string> = {
-  healthy: 'healthy',
+  fits: 'judged, fits',
+  check: 'judged, lines to check',
+  'not-known': 'judged, lines not known',
+  'never-judged': 'never judged',
+  waiting: 'waiting for a part',
   'swap-open': 'job open',
   'wrong-part': 'wrong part installed',
   'spent-part': 'worn-out part',
@@ -126,12 +135,29 @@ function Faults({ wrong, spent }: Pick<Tile, 'wrong' | 'spent'>) {
   );
 }
 
+/** What is known of the part fitted, and nothing more. */
+function judgedWords({ judged, onTheBench }: Tile): string {
+  if (!judged)
+    return onTheBench
+      ? 'Never judged: nothing has been read from the part fitted.'
+      : 'Never judged: this kind of device is not judged yet.';
+  const { verdict, unknown } = judged;
+  const open = `${unknown} line${unknown === 1 ? '' : 's'} not known`;
+  return {
+    fits: 'Judged: fits.',
+    check: 'Judged: no line fails; some want a check.',
+    'not-known': `Judged: ${open}.`,
+    fails: 'Judged: does not fit.',
+  }[verdict];
+}
+
 function PositionCard({
   tile,
   panelId,
   site,
   onStart,
   onSettle,
+  onLog,
   starting,
   fault,
 }: {
@@ -140,6 +166,7 @@ function PositionCard({
   site: Site;
   onStart: (id: string) => void;
   onSettle: Settle;
+  onLog: Log;
   starting: boolean;
   fault?: string;
 }) {
@@ -157,6 +184,11 @@ function PositionCard({
           {tile.load ? `, feeds a ${tile.load}.` : '.'}
         </p>
       </div>
+      <p className="row-flex" style={{ gap: 8 }}>
+        {tile.judged && <VerdictMark verdict={tile.judged.verdict} size={15} />}
+        <span className="muted">{judgedWords(tile)}</span>
+      </p>
+      {tile.waiting && <Notice kind="check">{tile.waiting}</Notice>}
       <Faults wrong={tile.wrong} spent={tile.spent} />
       {tile.openPoints.map((point) => (
         <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
@@ -191,6 +223,7 @@ function PositionCard({
           <a href={`/curves?position=${tile.id}`}>See its curves</a> · <a href={`/supply/${panelId}?position=${tile.id}`}>What feeds it</a>
         </p>
       )}
+      <LogEvent key={tile.id} positionId={tile.id} onLog={onLog} />
       <div className="foot">
         {tile.onTheBench ? (
           <Button variant="contained" fullWidth disabled={starting} onClick={() => onStart(tile.id)}>
@@ -248,6 +281,7 @@ export function PanelsDesk(props: {
   onPosition: (id: string) => void;
   onStart: (id: string) => void;
   onSettle: Settle;
+  onLog: Log;
   starting: boolean;
   fault?: string;
 }) {
@@ -295,6 +329,7 @@ export function PanelsDesk(props: {
             site={site}
             onStart={props.onStart}
             onSettle={props.onSettle}
+            onLog={props.onLog}
             starting={props.starting}
             fault={props.fault}
           />

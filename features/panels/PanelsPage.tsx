@@ -2,6 +2,7 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
+import type { Log } from '@/features/panels/LogEvent';
 import type { Settle } from '@/features/panels/OpenPointNote';
 import { PanelsDesk, type Site } from '@/features/panels/PanelsDesk';
 import { api } from '../../client/api';
@@ -31,6 +32,12 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
     router.refresh();
     return undefined;
   };
+  const log: Log = async (positionId, event) => {
+    const answer = await api<{ noted: true }>('POST', `/api/v1/positions/${positionId}/events`, event);
+    if (!answer.ok) return answer.faults[0]?.reason;
+    router.refresh();
+    return undefined;
+  };
   return (
     <Shell here="/" practice={site?.practice}>
       <PanelsDesk
@@ -41,6 +48,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
         fault={fault}
         onStart={start}
         onSettle={settle}
+        onLog={log}
         onPanel={(id) => go(`panel=${id}`)}
         onPosition={(id) => go(`panel=${here}&position=${id}`)}
       />

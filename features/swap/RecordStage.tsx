@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
 import { changeKey, type Obstacle } from '@/core/swap/sign-off';
+import { EndJob } from './EndJob';
 import type { Stage } from './StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
@@ -126,6 +127,7 @@ export function RecordStage({
         <span>Remarks, such as what was found and why it failed</span>
         <TextBox wide rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
       </label>
+      <EndJob />
     </div>
   );
 }

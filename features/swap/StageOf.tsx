@@ -77,7 +77,7 @@ function RecordPlace() {
       changes={changes}
       state={state}
       practice={practice}
-      obstacles={view.status === 'signed' ? [] : obstacles}
+      obstacles={view.status === 'open' ? obstacles : []}
       base={base}
       remark={signing.remark}
       onRemark={signing.setRemark}

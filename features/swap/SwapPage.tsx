@@ -69,6 +69,12 @@ function Bench() {
               the position.
             </Notice>
           )}
+          {view.status === 'ended' && (
+            <Notice kind="note">
+              This job has ended without a new part; how, stands in the{' '}
+              <Link href={`/?position=${view.position.id}`}>history of its position</Link>.
+            </Notice>
+          )}
           <StageOf stage={stage} />
         </main>
         <SwapCard />

@@ -2,6 +2,7 @@
 import { matchSchema, matchSwap } from '../match';
 import { addPicture, listPictures, pictureFile, removePicture } from '../pictures';
 import { choiceDetail } from '../sign';
+import { discardJob, discardSchema, endJob, endSchema, logAtPosition, logSchema } from '../endings';
 import { approveSchema, approveOverride, signAtDevice, signRequestSchema } from '../sign-at-device';
 import { loadSwap, openSchema, openSwap, saveSchema, saveSwap } from '../swaps';
 import { readPictureForm } from './forms';
@@ -116,6 +117,36 @@ export const jobRoutes = [
     answers: 'The id of the record.',
     body: { schema: signRequestSchema, largest: SMALL },
     handle: async ({ params: { id = '' }, json, caller, headers }) => signAtDevice(id, await json(), caller, headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/end`,
+    right: 'work',
+    perMinute: 30,
+    summary: 'End a job without a new part: adjusted, repaired, nothing found, found elsewhere, waiting for a part',
+    answers: 'It has ended.',
+    body: { schema: endSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller, headers }) => endJob(id, await json(), caller, headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/swaps/{id}/discard`,
+    right: 'work',
+    perMinute: 30,
+    summary: 'Discard an open job, by the PIN of a foreman',
+    answers: 'It is discarded.',
+    body: { schema: discardSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller, headers }) => discardJob(id, await json(), caller, headers),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/positions/{id}/events`,
+    right: 'work',
+    perMinute: 60,
+    summary: 'Note a fault, a measurement or a remark at a position',
+    answers: 'It is noted.',
+    body: { schema: logSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => logAtPosition(id, await json(), caller),
   }),
   route({
     method: 'POST',

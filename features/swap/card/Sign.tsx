@@ -19,11 +19,11 @@ import { useJob } from '../use-job';
 type Signers = Answers['GET /api/v1/signers'];
 type Signer = Signers['sign'][number];
 
-const useSigners = () =>
+export const useSigners = () =>
   useQuery({ queryKey: ['signers'], queryFn: ({ signal }) => read<Signers>('GET', '/api/v1/signers', undefined, signal) }).data;
 
 /** Who answers, and their PIN. */
-function WhoAnswers({
+export function WhoAnswers({
   label,
   people,
   id,
