@@ -49,6 +49,18 @@ test('two typed plate lines and what is asked then give a verdict in five action
   await expect(page.getByText('The verdict appears here')).toBeVisible();
 });
 
+test('a plate that was read on its desk is judged from there, and what was typed survives a reload', async ({ page }) => {
+  await page.goto('/plates');
+  await page.getByLabel('Or type or paste the wording of the plate').fill(PART);
+  await expect(page.getByRole('button', { name: /^Judge it/ })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Or type or paste the wording of the plate')).toHaveValue(PART);
+  await page.getByRole('button', { name: /^Judge it/ }).click();
+  await page.waitForURL(/\/check$/);
+  await expect(page.getByLabel('This part: type or paste its plate')).toHaveValue(PART);
+  await expect(verdict(page)).toContainText('is not known yet');
+});
+
 test('two parts are judged beside each other, and go into a job as parts in the hand', async ({ page }) => {
   await page.goto('/check');
   await page.getByLabel('This part: type or paste its plate').fill('3P COIL 24 V DC AC-3 25 A 400 V IEC 60947-4-1');

@@ -6,7 +6,7 @@ import type { CanonicalSpec } from './canonical';
 import { comparable, type KeptMark } from './changes';
 
 export type Likeness = {
-  /** 0 for the same; two for each mark that differs, one for a mark that only one of the two says. */
+  /** 0 for the same; two for each mark that differs, one for a mark that only one of the two says. What is worn on either counts for nothing. */
   unlike: number;
   /** Marks that it has and the removed part has not, by label. */
   more: string[];
@@ -33,9 +33,10 @@ export function likenessTo(
     for (const { name, label, was, text } of held) {
       const is = spec[name];
       if (says(was) && says(is)) unlike += is === was || comparable(is) === text ? 0 : 2;
-      else if (says(was) !== says(is)) {
+      else if (was !== null && is !== null && says(was) !== says(is)) {
         unlike += 1;
-        if (says(is)) more.push(label);
+        // Of what nobody looked at it is not said that the removed part lacks it.
+        if (says(is) && was !== undefined) more.push(label);
       }
     }
     return { unlike, more };

@@ -1,7 +1,7 @@
 'use client';
 
-import { useCallback, useEffect, useMemo, useState } from 'react';
-import { isRecord } from '@/core/certain';
+import { useCallback, useMemo } from 'react';
+import { useKept } from '@/client/use-kept';
 import { guessPlate, loadPlates, plateOf } from '@/core/families/plates';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
@@ -9,59 +9,15 @@ import { askedNeeds, judgePart } from '@/core/matching/judge';
 import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
 import { handParts, heldOf } from '@/core/swap/candidates';
-import { applyChanges, emptySwap, type Change, type PartInHand, type SwapState } from '@/core/swap/swap';
+import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withFamily, withLoadKind } from '@/core/swap/quick-check';
+import { applyChanges, type Change, type PartInHand, type SwapState } from '@/core/swap/swap';
 import { retyped } from '@/core/swap/typed-plate';
 import { withUnreadPlace } from '@/core/swap/unread-place';
 import { useSpokenPractice } from '@/ui/language/practice';
 
-const KEPT = 'loyal-coil:quick-check';
-export const FIRST = 'p1';
-
-/** A quick check is a job without a position: the same marks, and parts in the hand. */
-export type Check = { state: SwapState; /** Kind of the part as chosen by hand; else it is guessed from the wording. */ chosen: boolean };
-const emptyCheck = (): Check => ({ state: { ...emptySwap('', ''), hand: { [FIRST]: { name: 'Part 1', readings: {} } } }, chosen: false });
-
-const isCheck = (value: unknown): value is Check =>
-  isRecord(value) && isRecord(value.state) && isRecord(value.state.hand) && isRecord(value.state.load);
-
-function keptCheck(): Check | undefined {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEPT) ?? 'null');
-    return isCheck(kept) ? kept : undefined;
-  } catch {
-    return undefined;
-  }
-}
-
 /** The likeliest kind of the side that is meant. */
 const guessOf = (text: string, side: 'load' | 'part'): string | undefined =>
   guessPlate(text).find(({ id }) => (plateOf(id)?.side === 'load') === (side === 'load'))?.id;
-
-const partOf = (before: PartInHand, typed: string, family: string): PartInHand => {
-  const plate = plateOf(family);
-  return { ...before, typed, readings: plate ? retyped(before.readings, parsePlate(typed, plate)) : before.readings };
-};
-
-/** Parts as another family reads them: what was typed is read again, what was entered by hand belonged to the other plate. */
-const reread = (hand: SwapState['hand'], family: string): SwapState['hand'] =>
-  Object.fromEntries(Object.entries(hand ?? {}).map(([key, part]) => [key, partOf({ ...part, readings: {} }, part.typed ?? '', family)]));
-
-function withFamily(state: SwapState, family: string): SwapState {
-  if (state.family === family) return state;
-  const loads = familyOf(family)?.loads ?? [];
-  return {
-    ...state,
-    family,
-    hand: reread(state.hand, family),
-    loadKind: loads.includes(state.loadKind) ? state.loadKind : (loads[0] ?? ''),
-  };
-}
-
-function withLoadKind(state: SwapState, loadKind: string): SwapState {
-  const plate = loadPlates[loadKind];
-  const load = plate && state.typed.load ? parsePlate(state.typed.load, plate).readings : {};
-  return state.loadKind === loadKind ? state : { ...state, loadKind, load };
-}
 
 /** The part in the hand that a candidate stands for. */
 export const inPart = (state: SwapState, id: string): PartInHand | undefined => heldOf(state, id);
@@ -88,20 +44,14 @@ export function judged(state: SwapState, practice: ReturnType<typeof useSpokenPr
 /** The quick check of this device: kept on it while it is typed, so that a reload loses nothing. */
 export function useCheck() {
   const practice = useSpokenPractice(undefined);
-  const [check, setCheck] = useState(emptyCheck);
-  const [read, setRead] = useState(false);
-  useEffect(() => {
-    const kept = keptCheck();
-    if (kept) setCheck(kept);
-    setRead(true);
-  }, []);
-  useEffect(() => {
-    if (read) localStorage.setItem(KEPT, JSON.stringify(check));
-  }, [read, check]);
+  const [check, setCheck] = useKept(QUICK_CHECK, emptyCheck, isCheck);
   const { state } = check;
-  const put = useCallback((next: (state: SwapState) => SwapState, chosen?: true) => {
-    setCheck((now) => ({ state: next(now.state), chosen: chosen ?? now.chosen }));
-  }, []);
+  const put = useCallback(
+    (next: (state: SwapState) => SwapState, chosen?: true) => {
+      setCheck((now) => ({ state: next(now.state), chosen: chosen ?? now.chosen }));
+    },
+    [setCheck],
+  );
   const answer = useMemo(() => judged(state, practice), [state, practice]);
   return {
     ...{ practice, state, chosen: check.chosen, answer },
@@ -113,7 +63,7 @@ export function useCheck() {
         const guessed = check.chosen ? now.family : (guessOf(text, 'part') ?? now.family);
         const next = withFamily(now, guessed);
         const part = next.hand?.[key];
-        return part ? { ...next, hand: { ...next.hand, [key]: partOf(part, text, guessed) } } : next;
+        return part ? { ...next, hand: { ...next.hand, [key]: typedPart(part, text, guessed) } } : next;
       }),
     typeLoad: (text: string) =>
       put((now) => {
@@ -141,7 +91,7 @@ export function useCheck() {
         const nth = Object.keys(now.hand ?? {}).length + 1;
         return { ...now, hand: { ...now.hand, [`p${nth}`]: { name: `Part ${nth}`, readings: {} } } };
       }),
-    clear: () => setCheck(emptyCheck()),
+    clear: () => setCheck(emptyCheck),
   };
 }
 export type QuickCheck = ReturnType<typeof useCheck>;

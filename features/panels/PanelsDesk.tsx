@@ -11,6 +11,7 @@ import type { Verdict } from '@/core/needs/need';
 import { LogEvent, type Log } from './LogEvent';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
+import { LinkButton } from '../../ui/shell/LinkButton';
 import { formatInstant } from '@/core/language/format-instant';
 import panelsStyle from '@/ui/styles/panels.module.css';
 
@@ -300,7 +301,12 @@ export function PanelsDesk(props: {
     <div className="desk">
       <SiteList sites={props.sites} panelId={panel.id} onPanel={props.onPanel} />
       <main className="middle" id="main">
-        <h1>{panel.name}</h1>
+        <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+          <h1>{panel.name}</h1>
+          <LinkButton href="/check">
+            Quick check <small>does this part fit? Key Q</small>
+          </LinkButton>
+        </div>
         <p className="muted">
           {panel.positions.length} positions. {panel.note}
           {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}

@@ -11,6 +11,7 @@ import { KindPick } from './KindPick';
 import { PlatesShell } from './PlatesShell';
 import { MarkNote, ReadPlate } from './ReadPlate';
 import { useReader } from './use-reader';
+import { WayOn } from './WayOn';
 import photoStyle from '@/ui/styles/photo.module.css';
 
 /** A plate as it may be typed, invented. */
@@ -62,6 +63,7 @@ export function PlatesPage() {
               Each field with what it means; uncertain ones are marked for confirmation, unreadable ones say how to recover them.
             </EmptyPlace>
           )}
+          <WayOn reader={reader} />
           <ReadPlate reader={reader} onFocus={setFocus} />
           {focus && <MarkNote field={focus} reader={reader} />}
         </div>

@@ -2,6 +2,8 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
+import { useKept } from '@/client/use-kept';
+import { isRecord } from '@/core/certain';
 import { guessPlate, plateOf } from '@/core/families/plates';
 import type { OcrPlate } from '@/core/picture/ocr-plate';
 import { parsePlate } from '@/core/plates/parse-plate';
@@ -14,23 +16,30 @@ import type { Interpreted } from '@/workers/plate-reader.worker';
 
 const isReading = (value: unknown): value is Reading => typeof value === 'object' && value !== null && 'state' in value;
 
+/** What was typed is kept on this device, so that a reload loses nothing of it. */
+type Typed = { text: string; chosen?: string; edits: Record<string, Reading | null> };
+const TYPED = 'loyal-coil:plate';
+const emptyTyped = (): Typed => ({ text: '', edits: {} });
+const isTyped = (value: unknown): value is Typed => isRecord(value) && typeof value.text === 'string' && isRecord(value.edits);
+
 /** A plate that is read with no job open: its wording or its picture, the kind guessed or chosen, and what was typed over it. */
 export function useReader() {
   const asked = useSearchParams().get('kind') ?? undefined;
   const router = useRouter();
   const practice = useSpokenPractice(undefined);
-  const [text, setText] = useState('');
+  const [kept, setKept] = useKept(TYPED, emptyTyped, isTyped);
   const [seen, setSeen] = useState<OcrPlate>();
-  const [chosen, setChosen] = useState(asked);
-  const [edits, setEdits] = useState<Record<string, Reading | null>>({});
+  const { text, edits } = kept;
+  const chosen = asked ?? kept.chosen;
+  const setText = (next: string) => setKept((now) => ({ ...now, text: next }));
+  const setEdits = (next: Typed['edits']) => setKept((now) => ({ ...now, edits: next }));
   const [read, setRead] = useState<Interpreted>();
   const photo = usePlatePhoto(
     chosen,
     (result) => {
       setSeen(result.seen);
       setRead(result.read);
-      setText('');
-      setEdits({});
+      setKept((now) => ({ ...now, text: '', edits: {} }));
     },
     setRead,
   );
@@ -64,8 +73,7 @@ export function useReader() {
       if (edited?.ok) put(id, { state: 'read', value: edited.value, from: 'picture; word given by hand', words: [word] });
     },
     choose: (kind: string) => {
-      setChosen(kind === '' ? undefined : kind);
-      setEdits({});
+      setKept((now) => ({ ...now, chosen: kind === '' ? undefined : kind, edits: {} }));
       if (seen) photo.interpret(seen, kind === '' ? undefined : kind);
       router.replace(kind === '' ? '/plates' : `/plates?kind=${kind}`, { scroll: false });
     },

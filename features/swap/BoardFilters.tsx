@@ -50,6 +50,7 @@ export function BoardOrder() {
       </span>
       <SelectBox
         aria-label="Then sorted by"
+        style={{ minWidth: 300 }}
         value={filters.order}
         options={orderWords}
         onWord={(order) => setFilters({ ...filters, order })}

@@ -114,14 +114,16 @@ export function EndJob() {
         <>
           {open.length > 0 && <Notice kind="check">Make safe first: {open.join('; ')}.</Notice>}
           <Asked way={way} fields={fields} onFields={setFields} />
-          <WhoAnswers
-            label={way === 'discarded' ? 'Approved by, a foreman' : 'Answered for by'}
-            people={way === 'discarded' ? people.approve : people.sign}
-            id={who}
-            onId={setWho}
-            pin={pin}
-            onPin={setPin}
-          />
+          <div style={{ maxWidth: 340 }}>
+            <WhoAnswers
+              label={way === 'discarded' ? 'Approved by, a foreman' : 'Answered for by'}
+              people={way === 'discarded' ? people.approve : people.sign}
+              id={who}
+              onId={setWho}
+              pin={pin}
+              onPin={setPin}
+            />
+          </div>
           {fault && (
             <Notice kind="fails" role="alert">
               {fault}

@@ -34,6 +34,7 @@ function HandPart({ id, part }: { id: string; part: PartInHand }) {
           <TextBox
             aria-label={`Name of ${part.name}`}
             maxLength={60}
+            style={{ width: 210 }}
             defaultValue={part.name}
             onBlur={(event) => event.target.value.trim() && put({ ...part, name: event.target.value.trim() })}
           />
