@@ -20,6 +20,9 @@ export const entriesOf = <K extends string, V>(value: Partial<Readonly<Record<K,
 export const isOneOf = <Word extends string>(words: readonly Word[], value: unknown): value is Word =>
   typeof value === 'string' && (words as readonly string[]).includes(value);
 
+/** The number, or null where it is none. */
+export const numberOrNull = (value: unknown): number | null => (typeof value === 'number' && Number.isFinite(value) ? value : null);
+
 /** True where the value is an object with names. */
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);

@@ -135,6 +135,8 @@ export type DeviceFamily<Spec extends object = PartSpec, Figure extends string =
   ownersPage?(context: NeedContext, needs: readonly Need[], removed: JudgedPart | null): PlainPart[];
   /** What readings on a part say of its state, apart from whether it is the right one; absent: nothing is read on it. */
   condition?(context: NeedContext, spec: Spec): PartCondition[];
+  /** Amps, rms (DC: of the flow), that it surely carries through for a moment: the lower edge of its band. Null: not known; absent: it has no such edge. */
+  ridesForAMoment?(part: Figures<Figure>, current: 'ac' | 'dc'): number | null;
   /** Its time-current curve from its marks; absent: it has none. */
   curve?: PartCurve;
   /** Settings under which its curve is drawn at this position, under the names of the curves desk; absent: as its card gives them. */

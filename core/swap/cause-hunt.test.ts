@@ -1,7 +1,10 @@
 /** The hunt for a cause: what is asked, and what settles it. Common practice. */
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '../readings/reading';
-import { families } from '../families/registry';
+import { families, familyOf } from '../families/registry';
+import { contextOf } from '../judge-case';
+import { askedNeeds, judgePart } from '../matching/judge';
+import { caseOfSwap, removedSpec } from './case-from-swap';
 import { causeVerdict } from './cause';
 import { causeHuntOf } from './cause-hunt';
 import { emptySwap, type SwapState } from './swap';
@@ -10,6 +13,10 @@ const read = (value: Reading['value']): Reading => ({ state: 'read', value });
 const motor = { ...emptySwap('overload-relay', 'motor-3ph'), load: { fullLoadAmps: read(14) } };
 const residual = { ...emptySwap('residual-current', 'socket-circuit'), removed: { sensitivityMilliamps: read(30) } };
 const feeder = { ...emptySwap('fuse', 'conductor-feeder'), removed: { ratedAmps: read(6) } };
+const curved = (curve: string, ratedAmps: number) => ({
+  ...emptySwap('breaker', 'conductor-feeder'),
+  removed: { curve: read(curve), ratedAmps: read(ratedAmps), standard: read('IEC 60898-1') },
+});
 const causesOf = (state: SwapState) => causeHuntOf(state)!.causes;
 const ids = (state: SwapState) => causesOf(state).map(({ id }) => id);
 const cause = (state: SwapState, id: string) => causesOf(state).find((one) => one.id === id)!;
@@ -63,6 +70,27 @@ describe('what leaks', () => {
   });
 });
 
+describe('a recorder’s peak', () => {
+  it('is ruled out by the hunt where the line of inrush holds, and nowhere else', () => {
+    const family = familyOf('breaker')!;
+    for (const curve of ['B', 'C', 'D'])
+      for (const ratedAmps of [6, 16, 32, 63])
+        for (let times = 1; times <= 25; times += 0.5) {
+          const state = { ...curved(curve, ratedAmps), load: { inrushPeakAmps: read(times * ratedAmps) } };
+          const context = contextOf(caseOfSwap(state, 'IEC'));
+          const spec = family.canonical(removedSpec(state)!);
+          const line = judgePart(askedNeeds(family.needs(context), [spec]), spec, 'IEC').lines.find(({ need }) => need.id === 'inrush');
+          const hunted = causeVerdict(cause(state, 'inrush'), { reading: times * ratedAmps });
+          if (line)
+            expect([hunted, `${curve}${ratedAmps} x ${times}`]).toEqual([
+              line.verdict === 'fits' ? 'ruled-out' : 'cause',
+              `${curve}${ratedAmps} x ${times}`,
+            ]);
+          else expect.fail('no line of inrush');
+        }
+  });
+});
+
 describe('what settles it', () => {
   it.each([
     [motor, 'overload', { reading: 13.9 }, 'ruled-out'],
@@ -75,8 +103,17 @@ describe('what settles it', () => {
     [motor, 'earth-fault', { reading: 50e6 }, 'ruled-out'],
     [feeder, 'loose-terminal', { reading: 0.3 }, 'cause'],
     [feeder, 'overload', { reading: 7 }, 'cause'],
-    [feeder, 'inrush', { reading: 30 }, 'ruled-out'],
-    [feeder, 'inrush', { reading: 90 }, 'cause'],
+    // IEC 60898-1, from memory: B holds 3, C 5, D 10 times its amps; a recorder's peak stands √2 above that.
+    [curved('B', 32), 'inrush', { reading: 135 }, 'ruled-out'],
+    [curved('B', 32), 'inrush', { reading: 136 }, 'cause'],
+    [curved('B', 32), 'inrush', { reading: 250 }, 'cause'],
+    [curved('C', 32), 'inrush', { reading: 226 }, 'ruled-out'],
+    [curved('C', 32), 'inrush', { reading: 250 }, 'cause'],
+    [curved('D', 32), 'inrush', { reading: 250 }, 'ruled-out'],
+    [curved('D', 32), 'inrush', { reading: 460 }, 'cause'],
+    // Of a device whose edge is not known the recorder is not compared with a guess.
+    [feeder, 'inrush', { reading: 90 }, 'open'],
+    [feeder, 'inrush', { yes: true }, 'cause'],
     // BS 7671 531.3.2 and IEC 61008-1, from memory: 30 % of 30 mA leaks without a fault; at 15 mA it must still hold.
     [residual, 'standing-leakage', { reading: 0.009 }, 'ruled-out'],
     [residual, 'standing-leakage', { reading: 0.0091 }, 'cause'],

@@ -2,9 +2,11 @@
  * Why does an overcurrent device or overload relay operate again and again? Each cause with the measurement that settles it.
  * Source: common practice; unbalance limit NEMA MG 1.
  */
+import { familyOf } from '../families/registry';
 import { isOneAcMotor } from '../loads/motor-kinds';
 import { formatQuantity as q } from '../quantities/format-quantity';
 import { INSULATION_OHMS, known, type Cause } from './cause';
+import { removedSpec } from './case-from-swap';
 import type { SwapState } from './swap';
 
 const UNBALANCE_PERCENT = 5;
@@ -73,6 +75,30 @@ const fittingCauses: readonly Cause[] = [
   },
 ];
 
+/** What the device that came out surely rides for a moment: at a recorder's peak, which on AC stands √2 above the rms of its curve. */
+function riddenPeak(state: SwapState): number | undefined {
+  const family = familyOf(state.family);
+  const spec = removedSpec(state);
+  if (!family?.ridesForAMoment || !spec) return undefined;
+  const current = state.supply.currentKind?.value === 'dc' ? 'dc' : 'ac';
+  const rms = family.ridesForAMoment(family.canonical(spec), current);
+  return rms === null ? undefined : Number((rms * (current === 'dc' ? 1 : Math.SQRT2)).toPrecision(4));
+}
+
+const inrushCause = (peak: number | undefined, ridden: number | undefined): Cause => ({
+  id: 'inrush',
+  title: 'Inrush above what it rides',
+  measure: `Recorder or clamp with peak hold, fitted while dead: highest peak at switching on${peak ? ` (the plate says ${q(peak, 'A')})` : ''}. ${
+    ridden === undefined
+      ? 'Is it above the lower edge of the curve of this device, taken as a peak?'
+      : `This device surely rides a peak of ${q(ridden, 'A')}.`
+  }`,
+  unit: ridden === undefined ? '' : 'A',
+  limit: ridden ?? null,
+  worseIs: ridden === undefined ? 'yes' : 'above',
+  remedy: 'A time-delay fuse or a later curve within what conductor and code allow; never more amps for it.',
+});
+
 /** Returns the causes why an overcurrent device or an overload relay operates, likeliest first for what stands here. */
 export function overcurrentCauses(state: SwapState): Cause[] {
   const motor = isOneAcMotor(state.loadKind);
@@ -90,15 +116,7 @@ export function overcurrentCauses(state: SwapState): Cause[] {
       worseIs: 'below',
       remedy: 'Find and mend the fault first; nothing is fitted on it.',
     },
-    {
-      id: 'inrush',
-      title: 'Inrush above what it rides',
-      measure: `Recorder or clamp with peak hold, fitted while dead: highest peak at switching on${peak ? ` (the plate says ${q(peak, 'A')})` : ''}.`,
-      unit: 'A',
-      limit: rated === undefined ? null : rated * 10,
-      worseIs: rated === undefined ? 'yes' : 'above',
-      remedy: 'A time-delay fuse or a later curve within what conductor and code allow; never more amps for it.',
-    },
+    inrushCause(peak, riddenPeak(state)),
     ...(motor ? motorCauses(full) : [overloadCause(rated)]),
     ...fittingCauses,
     {

@@ -1,4 +1,5 @@
 /** Breakers: miniature, moulded-case, North American moulded-case, DC, electronic. Wiring only; see README.md in this folder. */
+import { numberOrNull } from '../../certain';
 import type { BreakerSpec } from './fields';
 import type { BreakerFigure } from './figures';
 import { breakerCurve } from './curve';
@@ -74,5 +75,6 @@ export const breakers = {
   curve: breakerCurve,
   drill: breakerDrill,
   faultFinding: 'why-it-operated',
+  ridesForAMoment: (part, current) => numberOrNull(part[current === 'dc' ? 'instantaneousHoldsDc' : 'instantaneousHoldsAc']),
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
 } satisfies DeviceFamily<BreakerSpec, BreakerFigure>;

@@ -1,4 +1,6 @@
 /** Fuses: UL classes, IEC bodies and categories, small fuses. Wiring only; see README.md in this folder. */
+import { numberOrNull } from '../../certain';
+import { holdName } from './gates';
 import type { FuseSpec } from './fields';
 import type { FuseFigure } from './figures';
 import { fuseCurve } from './curve';
@@ -10,7 +12,7 @@ import { noSettings } from '../no-settings';
 import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
 import { fuseDrill } from './drill';
-import { fuseNeeds } from './needs';
+import { fuseNeeds, MOMENT_SECONDS } from './needs';
 import { fuseShortDescription, fuseSpecFromPlate } from './spec-from-plate';
 import { fuseProofs } from './proofs';
 import { fuseFields } from './fields';
@@ -81,5 +83,7 @@ export const fuses = {
   curve: fuseCurve,
   drill: fuseDrill,
   faultFinding: 'why-it-operated',
+  // The gates of either standard at a moment; a fuse carries those of its own.
+  ridesForAMoment: (part) => numberOrNull(part[holdName('iec', MOMENT_SECONDS)] ?? part[holdName('ul', MOMENT_SECONDS)]),
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },
 } satisfies DeviceFamily<FuseSpec, FuseFigure>;

@@ -106,7 +106,7 @@ function holderNeeds({ supply }: NeedContext): Need[] {
 
 /** A start whose length is not given is taken as this long, a moment's inrush as the other, s. */
 const UNSTATED_START_SECONDS = 10;
-const MOMENT_SECONDS = 0.1;
+export const MOMENT_SECONDS = 0.1;
 /** From here on a start is one that a fuse without time delay is not trusted to hold, s. Common practice. */
 const FAST_START_SECONDS = 0.5;
 
