@@ -90,6 +90,7 @@ export const judgingRoutes = [
     method: 'POST',
     path: `${V1}/plates/read`,
     right: 'judge',
+    heavy: true,
     perMinute: 120,
     summary: 'Read a plate from text or picture',
     answers: 'Readings with their state, findings, conflicts and what was not understood.',

@@ -28,6 +28,8 @@ function program(): { filename: string; execArgv: string[] } {
 export function pool(): Piscina {
   holder.loyalCoilPool ??= new Piscina({
     ...program(),
+    // What costs gives way to the server's own thread, and the threads that it starts for letters with it.
+    niceIncrement: 10,
     minThreads: 1,
     maxThreads: Math.max(1, availableParallelism() - 1),
     maxQueue: MAX_QUEUE,
