@@ -144,6 +144,15 @@ await picture('plates-night', '/plates', {
   before: (page) => readPlate(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz   6000', 'IEC 61009-1   1P+N'], true),
 });
 await picture('device-key', '/plates/key', { before: (page) => page.getByRole('button', { name: /^Small coil/ }).click() });
-await picture('worksheet', '/worksheets/control-run');
+await picture('quick-check', '/check', {
+  height: 900,
+  before: async (page) => {
+    await page.getByRole('button', { name: 'Try an example' }).click();
+    const next = page.getByRole('region', { name: 'Next question' });
+    await next.getByRole('textbox').fill('400');
+    await next.getByRole('textbox').press('Enter');
+    await page.mouse.click(640, 90);
+  },
+});
 await picture('open-interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });
 await browser.close();

@@ -303,8 +303,8 @@ export function PanelsDesk(props: {
       <main className="middle" id="main">
         <div className="row-flex" style={{ justifyContent: 'space-between' }}>
           <h1>{panel.name}</h1>
-          <LinkButton href="/check">
-            Quick check <small>does this part fit? Key Q</small>
+          <LinkButton href="/check" title="Key Q">
+            Quick check of a part
           </LinkButton>
         </div>
         <p className="muted">
