@@ -1,4 +1,5 @@
 /** Pictures kept with a swap: checked, turned upright, at most 1 MB; what is no picture is never kept. */
+import sharp from 'sharp';
 import { certain } from '../core/certain';
 import { randomUUID } from 'node:crypto';
 import * as yup from 'yup';
@@ -72,14 +73,18 @@ const view = (row: Omit<PictureRow, 'bytes' | 'original'>): PictureView => ({
 
 /** Makes a picture small enough to keep: JPEG, upright, the longer side at most 1600 pixels. */
 async function small(bytes: Uint8Array): Promise<{ bytes: Buffer; width: number; height: number }> {
+  // Decoded once; what is kept is written from its pixels, at most 1600 by 1600.
+  const { data: pixels, info } = await decoded(openPicture(bytes, 1600).raw());
+  const { width, height, channels } = info;
   for (const quality of [82, 65, 45]) {
-    const { data, info } = await decoded(openPicture(bytes, 1600).jpeg({ quality }));
-    if (data.length <= MAX_BYTES) return { bytes: data, width: info.width, height: info.height };
+    const data = await sharp(pixels, { raw: { width, height, channels } }).jpeg({ quality }).toBuffer();
+    if (data.length <= MAX_BYTES) return { bytes: data, width, height };
   }
   throw new ServiceError(422, [{ field: 'picture', reason: 'The picture stays above 1 MB. Crop it to the plate.' }]);
 }
 
-const signedAlready = () => new ServiceError(409, [{ field: 'id', reason: 'This swap is signed; its pictures stay as they are.' }]);
+const signedAlready = () =>
+  new ServiceError(409, [{ field: 'id', reason: 'This job is signed or has ended; its pictures stay as they are.' }]);
 
 export type PictureUpload = { picture: Uint8Array; original?: Uint8Array; section: string; kind: string; seen: unknown };
 
@@ -88,7 +93,7 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
   const knex = database();
   const swap = UUID.test(swapId) ? await swapById(knex, swapId) : undefined;
   if (!swap) throw notFound('This swap');
-  if (swap.status === 'signed') throw signedAlready();
+  if (swap.status !== 'open') throw signedAlready();
   const { section, kind } = upload;
   if (section !== 'load' && section !== 'removed')
     throw new ServiceError(422, [{ field: 'section', reason: 'section is load or removed.' }]);

@@ -25,6 +25,7 @@ const prefixed: Partial<Record<string, [number, string][]>> = {
     [1, 'VA'],
   ],
   ohm: [
+    [1e9, 'GΩ'],
     [1e6, 'MΩ'],
     [1e3, 'kΩ'],
     [1, 'Ω'],

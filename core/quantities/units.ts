@@ -38,7 +38,7 @@ export type Unit =
   | 'ratio'
   | '';
 
-const prefixes: Record<string, number> = { m: 1e-3, k: 1e3, M: 1e6, µ: 1e-6, u: 1e-6 };
+const prefixes: Record<string, number> = { m: 1e-3, k: 1e3, M: 1e6, G: 1e9, µ: 1e-6, u: 1e-6 };
 const bases: Record<string, Unit> = {
   V: 'V',
   VAC: 'V',

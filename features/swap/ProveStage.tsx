@@ -6,7 +6,8 @@ import { Notice } from '@/ui/shell/Notice';
 import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
-import { readQuantity } from '@/core/quantities/read-quantity';
+import { readQuantity, type QuantityReading } from '@/core/quantities/read-quantity';
+import { readProof, shownUnit } from '@/core/swap/proof-reading';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
@@ -29,14 +30,20 @@ const wordsOf: Record<ProofVerdict, string> = {
 function QuantityIn({
   label,
   unit,
+  placeholder,
   value,
+  read,
   onValue,
 }: {
   label: string;
   unit: string;
+  placeholder: string;
   value: number | undefined;
+  /** What was typed, as a figure; `said` is what was typed the time before. */
+  read: (text: string, said?: string) => QuantityReading;
   onValue: (value: number | undefined) => void;
 }) {
+  const [said, setSaid] = useState<string>();
   const [draft, setDraft] = useState<string>();
   const [fault, setFault] = useState<string>();
   const commit = (text: string) => {
@@ -46,19 +53,20 @@ function QuantityIn({
       setDraft(undefined);
       return onValue(undefined);
     }
-    const read = readQuantity(text, unit, label);
-    const possible = read.ok && read.value >= 0 && read.value <= 1e9;
-    setFault(read.ok ? (possible ? undefined : `${label} is outside what is possible.`) : read.fault);
-    if (!read.ok || !possible) return;
+    const figure = read(text, said);
+    const possible = figure.ok && figure.value >= 0 && figure.value <= 1e12;
+    setFault(figure.ok ? (possible ? undefined : `${label} is outside what is possible.`) : figure.fault);
+    setSaid(text.trim());
+    if (!figure.ok || !possible) return;
     setDraft(undefined);
-    onValue(read.value);
+    onValue(figure.value);
   };
   return (
     <span style={{ display: 'inline-grid' }}>
       <TextBox
         aria-label={label}
         aria-invalid={fault ? true : undefined}
-        placeholder={label.startsWith('Leads') ? 'leads Ω' : unit === 'ohm' ? 'Ω' : unit}
+        placeholder={placeholder}
         value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={(event) => commit(event.target.value)}
@@ -113,9 +121,23 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
           </div>
         ) : (
           <div className={swapStyle.inputs}>
-            <QuantityIn label={proof.title} unit={proof.unit} value={entry?.reading} onValue={(reading) => merge({ reading })} />
+            <QuantityIn
+              label={proof.title}
+              unit={proof.unit}
+              placeholder={shownUnit(proof) ?? (proof.unit === 'ohm' ? 'Ω' : proof.unit)}
+              value={entry?.reading}
+              read={(text, said) => readProof(proof, text, said)}
+              onValue={(reading) => merge({ reading })}
+            />
             {proof.leads && (
-              <QuantityIn label={`Leads, ${proof.title}`} unit="ohm" value={entry?.leadOhms} onValue={(leadOhms) => merge({ leadOhms })} />
+              <QuantityIn
+                label={`Leads, ${proof.title}`}
+                unit="ohm"
+                placeholder="leads Ω"
+                value={entry?.leadOhms}
+                read={(text) => readQuantity(text, 'ohm', `Leads, ${proof.title}`)}
+                onValue={(leadOhms) => merge({ leadOhms })}
+              />
             )}
           </div>
         )}
