@@ -16,11 +16,12 @@ import {
   combinedCandidates,
   coilSwapNeed,
   handParts,
+  installedWithCoil,
   singleCandidates,
   type Candidate as CandidateOf,
   type OfferedPart,
 } from '../core/swap/candidates';
-import { choiceKey, type Choice, type CoilChoice } from '../core/swap/swap';
+import { choiceKey, type Choice, type CoilChoice, type SwapState } from '../core/swap/swap';
 import { partIdsNotFailing, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { catalogueOf } from './catalogue';
@@ -56,8 +57,25 @@ const heldCandidate =
     part: { ...part, family, maker: '', footprint: '', coil_exchangeable: false },
   });
 
-/** Returns everything that stands to choice at a swap: parts in the hand, catalogue, shelf, coils to be changed and combinations, and the lines that are asked. */
-export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state' | 'site'>): Promise<Field> {
+/** The body that stands there, with a new coil: nothing else is wired or bolted. */
+function installedCandidate(state: SwapState, family: DeviceFamily, { deviceName, footprint }: SwapView['position']): Candidate[] {
+  const kept = installedWithCoil(state, family, deviceName);
+  if (!kept) return [];
+  const { coil, ...part } = kept;
+  const id = choiceKey({ partId: part.id, coil });
+  return [
+    {
+      id,
+      spec: part.spec,
+      onShelf: 0,
+      coil,
+      part: { ...part, family: family.id, maker: '', footprint: footprint ?? '', coil_exchangeable: true },
+    },
+  ];
+}
+
+/** Returns everything that stands to choice at a swap: parts in the hand, the installed body with a new coil, catalogue, shelf, coils to be changed and combinations, and the lines that are asked. */
+export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapView, 'state' | 'site' | 'position'>): Promise<Field> {
   const family = certain(familyOf(state.family));
   const plain = caseOfSwap(state, site.practice);
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
@@ -74,6 +92,7 @@ export async function fieldOf(knex: Knex, { state, site }: Pick<SwapView, 'state
   const store = { lying: (id: string) => lying(shelf, id), coilIsExchangeable: (part: PartRow) => part.coil_exchangeable };
   const candidates = [
     ...handParts(state, family).map(heldCandidate(family.id)),
+    ...installedCandidate(state, family, position),
     ...singleCandidates(parts, store, state, family, needs),
     ...combinedCandidates(catalogue.parts, store, family, context),
   ];

@@ -74,6 +74,37 @@ describe('a part in the hand', () => {
     expect(next.state.removed.poles?.value).toBe(raw.poles);
   });
 
+  it('the installed body with a new coil stands beside the others, and leaves part, place and stock as they are', async () => {
+    const before = (await db.knex('positions').where({ id: 'kestrel-winch-k1' }).first())!;
+    const { id } = await openSwap({ positionId: 'kestrel-winch-k1' });
+    const swap = await loadSwap(id);
+    const column = (await matchSwap(id, { limit: 60 })).columns.find(({ installed }) => installed)!;
+    expect(column).toMatchObject({ partId: 'installed', name: before.device_name, sameFootprint: true, shelf: [] });
+    expect(column.part.lines.find(({ need }) => need.id === 'coil-volts')!.verdict).toBe('fits');
+    expect(column.part.verdict).not.toBe('fits'); // the coil is still to be had and fitted
+    const choice = { partId: column.partId, name: column.name, coil: column.coil! };
+    await save(id, chooseChanges(swap.state, choice));
+    const { proofs } = await choiceDetail(id);
+    await save(id, [
+      { path: 'choice.part', value: { ...choice, taken: true } },
+      ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
+      ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+    ]);
+    const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
+    expect((await loadRecord(recordId)).body).toMatchObject({ stock: null, fitted: { partId: 'installed' } });
+    const after = (await db.knex('positions').where({ id: 'kestrel-winch-k1' }).first())!;
+    const same = ({ device_name, part_id, footprint, fitted_on }: typeof before) => [device_name, part_id, footprint, String(fitted_on)];
+    expect(same(after)).toEqual(same(before));
+    expect((await db.knex('events').where({ record_id: recordId }).first()).text).toContain('stays, with a new coil');
+  });
+  it.each(['kestrel-ramp-k9', 'kestrel-ramp-r1', 'ferrow-cabin-c21'])(
+    '%s: a device without an exchangeable coil offers none',
+    async (positionId) => {
+      const { id } = await openSwap({ positionId });
+      expect((await matchSwap(id, { limit: 60 })).columns.some(({ installed }) => installed)).toBe(false);
+    },
+  );
+
   it('one that is put away while it is chosen cannot be signed', async () => {
     const { id } = await openSwap({ positionId: 'kestrel-ramp-k5' });
     const { state } = await loadSwap(id);

@@ -4,9 +4,9 @@ import * as yup from 'yup';
 import type { Change } from '../core/matching/changes';
 import type { JudgedPart } from '../core/matching/judge';
 import { likenessTo } from '../core/matching/likeness';
-import { orders, rank, type Order } from '../core/matching/rank';
+import { orders, rank, type Order, type Ranked } from '../core/matching/rank';
 import type { Need } from '../core/needs/need';
-import { isInHand } from '../core/swap/candidates';
+import { isInHand, isInstalled } from '../core/swap/candidates';
 import type { CoilChoice } from '../core/swap/swap';
 import { database } from '../data/connection';
 import { fieldOf, judgeWith, type Candidate, type Field } from './candidates';
@@ -29,6 +29,8 @@ export type BoardColumn = {
   more: string[];
   /** Somebody holds it; it is none of the catalogue. */
   inHand: boolean;
+  /** It stands there already, and gets another coil. */
+  installed: boolean;
   part: JudgedPart;
   /** What differs from the removed part where it should be the same. */
   changes: Change[];
@@ -45,6 +47,7 @@ export type Comparison = {
 };
 
 const flag = (name: string) => yup.boolean().default(false).typeError(`${name} must be true or false.`);
+type Filters = yup.InferType<typeof matchSchema>;
 export const matchSchema = yup.object({
   inCrib: flag('inCrib'),
   sameFootprint: flag('sameFootprint'),
@@ -80,7 +83,16 @@ function columnMaker(field: Field, { site, position: { footprint } }: SwapView) 
     const { judged, changes } = judge.candidate(spec);
     const inHand = isInHand(part.id);
     return {
-      ...{ partId: part.id, coil: coil ?? null, beside, name: part.name, maker: part.maker, footprint: part.footprint, inHand },
+      ...{
+        partId: part.id,
+        coil: coil ?? null,
+        beside,
+        name: part.name,
+        maker: part.maker,
+        footprint: part.footprint,
+        inHand,
+        installed: isInstalled(part.id),
+      },
       sameFootprint: part.footprint === footprint && !inHand,
       shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
       more: inHand ? [] : likeness(candidate).more,
@@ -90,6 +102,15 @@ function columnMaker(field: Field, { site, position: { footprint } }: SwapView) 
     };
   };
   return { columnOf, removed: judge.removed, likeness };
+}
+
+const INSTALLED_AT = 4;
+/** The installed body with a new coil is in sight where no line of it fails, however many parts stand before it. */
+function withInstalled(offered: readonly Ranked[], all: readonly Ranked[], { hideChecks }: Filters): readonly Ranked[] {
+  const own = all.find(({ id, verdict }) => isInstalled(id.split('+')[0] ?? '') && verdict !== 'fails');
+  if (!own || hideChecks || offered.slice(0, INSTALLED_AT + 1).includes(own)) return offered;
+  const others = offered.filter((entry) => entry !== own);
+  return [...others.slice(0, INSTALLED_AT), own, ...others.slice(INSTALLED_AT)];
 }
 
 /** Returns the fit board of a swap. Filters take columns away; they never change which lines are asked. */
@@ -118,7 +139,7 @@ export async function matchSwap(id: string, body: unknown): Promise<Comparison> 
   );
   const byId = new Map(candidates.map((candidate) => [candidate.id, candidate]));
   const offered = ranking.order.filter((entry) => !filters.hideChecks || entry.verdict === 'fits').slice(0, filters.limit);
-  const shown = [...held.order, ...offered];
+  const shown = [...held.order, ...withInstalled(offered, ranking.order, filters)];
   const columns = shown.map((entry) => columnOf(certain(byId.get(entry.id))));
   return {
     needs: field.needs,

@@ -25,7 +25,7 @@ import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { insertEvent } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
-import { heldOf, isInHand, withCoil } from '../core/swap/candidates';
+import { heldOf, isInHand, isInstalled, withCoil } from '../core/swap/candidates';
 import { candidateOf, fieldOf, judgeWith, lying } from './candidates';
 import { audit, type Actor } from './audit';
 import { appendRows } from './chain/append';
@@ -98,6 +98,12 @@ const notOffered: Obstacle = {
   text: 'What is chosen is not among what the board offers here now: another coil than the control supply asks for, parts that do not lie on the shelf, or a part of another family. Choose again.',
 };
 
+/** What stands at the position from now on. A part in the hand is none of the catalogue, and what it takes up is not known; a body with a new coil stays what it is. */
+const standing = ({ id, name, footprint }: Judged['part'], at: Date) =>
+  isInstalled(id)
+    ? {}
+    : { device_name: name, fitted_on: at, ...(isInHand(id) ? { part_id: null, footprint: null } : { part_id: id, footprint }) };
+
 /** Writes the record, and to the position what stands there from now on. */
 async function keepRecord(
   trx: Knex.Transaction,
@@ -123,11 +129,7 @@ async function keepRecord(
   await trx('positions')
     .where({ id: positionId })
     .update({
-      device_name: part.name,
-      // A part in the hand is none of the catalogue; what it takes up is not known.
-      part_id: isInHand(part.id) ? null : part.id,
-      footprint: isInHand(part.id) ? null : part.footprint,
-      fitted_on: at,
+      ...standing(part, at),
       load_kind: swap.state.loadKind,
       hazards: JSON.stringify(swap.state.hazards),
       readings: JSON.stringify({
@@ -140,7 +142,7 @@ async function keepRecord(
     });
   const event = await insertEvent(trx, {
     ...{ position_id: positionId, at, kind: 'swap', record_id: recordId },
-    text: `${part.name} fitted, signed by ${by}`,
+    text: `${part.name} ${isInstalled(part.id) ? 'stays, with a new coil' : 'fitted'}, signed by ${by}`,
   });
   await appendRows(
     trx,

@@ -6,13 +6,14 @@ import type { CanonicalSpec } from './canonical';
 import { comparable, type KeptMark } from './changes';
 
 export type Likeness = {
-  /** 0 for the same; two for each mark that differs, one for a mark that only one of the two says. What is worn on either counts for nothing. */
+  /** 0 for the same; two for each mark that differs, one for a mark that one of the two legibly has not. What is not known of either counts for nothing. */
   unlike: number;
   /** Marks that it has and the removed part has not, by label. */
   more: string[];
 };
 
-const says = (mark: unknown): boolean => mark !== undefined && mark !== null && mark !== 'none' && mark !== false;
+const isKnown = (mark: unknown): boolean => mark !== undefined && mark !== null;
+const says = (mark: unknown): boolean => isKnown(mark) && mark !== 'none' && mark !== false;
 
 /**
  * Returns the function that holds a part against the removed one; a mark that answers a line on which the removed part failed is left out,
@@ -33,10 +34,9 @@ export function likenessTo(
     for (const { name, label, was, text } of held) {
       const is = spec[name];
       if (says(was) && says(is)) unlike += is === was || comparable(is) === text ? 0 : 2;
-      else if (was !== null && is !== null && says(was) !== says(is)) {
+      else if (isKnown(was) && isKnown(is) && says(was) !== says(is)) {
         unlike += 1;
-        // Of what nobody looked at it is not said that the removed part lacks it.
-        if (says(is) && was !== undefined) more.push(label);
+        if (says(is)) more.push(label);
       }
     }
     return { unlike, more };

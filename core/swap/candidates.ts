@@ -85,6 +85,18 @@ export function handParts(state: SwapState, family: DeviceFamily): OfferedPart[]
   });
 }
 
+const INSTALLED = 'installed';
+/** Is this the part that stands there already, with another coil? */
+export const isInstalled = (partId: string): boolean => partId === INSTALLED;
+
+/** The installed body with the coil that the control supply asks for, where its family has one to exchange and anything of the body is read. */
+export function installedWithCoil(state: SwapState, family: DeviceFamily, name: string): (OfferedPart & { coil: CoilChoice }) | undefined {
+  const coil = family.coilSwap.scheme === 'always' ? wantedCoil(state) : undefined;
+  const raw = handSpec(state, { name, readings: state.removed });
+  if (!coil || !raw) return undefined;
+  return { id: INSTALLED, name, raw, coil, spec: { ...family.canonical(withCoil(raw, coil)), coilSwap: 'another coil' } };
+}
+
 /** Of one part on the shelf, so many at the most enter a combination. */
 const MAX_OF_ONE = 3;
 

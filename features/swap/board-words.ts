@@ -15,7 +15,15 @@ export const orderWords = [
 
 const noteOf = (column: BoardColumn): string =>
   [
-    column.coil ? 'coil to be changed' : column.beside.length > 0 ? 'in parallel' : column.sameFootprint ? 'same footprint' : '',
+    column.installed
+      ? 'only a new coil'
+      : column.coil
+        ? 'coil to be changed'
+        : column.beside.length > 0
+          ? 'in parallel'
+          : column.sameFootprint
+            ? 'same footprint'
+            : '',
     column.more.length > 0 ? `does more than the removed part: ${column.more.join(', ').toLowerCase()}` : '',
   ]
     .filter(Boolean)
