@@ -99,7 +99,7 @@ test('where a site wants a second person, an override is approved by a foreman b
   await startSwap(page);
   await stage(page, 'Candidates').click();
   await page.getByRole('button', { name: /columns$/ }).click();
-  await take(page, page.getByRole('button', { name: 'Tarnside TK 10/400', exact: true }));
+  await take(page, page.getByRole('button', { name: 'Wexmoor WK 10/400', exact: true }));
   await proveAll(page);
   await stage(page, 'Sign off').click();
   const approval = page.getByRole('region', { name: 'Approve the override' });
