@@ -4,13 +4,13 @@ import { certain } from '@/core/certain';
 import { plateOf } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
 import { readingsOfSpec } from '@/core/readings/readings-of-spec';
-import { chooseChanges } from '@/core/swap/swap';
+import { chooseChanges, type Choice } from '@/core/swap/swap';
 import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { beginChains } from './chain/append';
 import { fieldOf } from './candidates';
-import { matchSwap } from './match';
+import { matchSwap, type BoardColumn } from './match';
 import { recordPdf } from './record-pdf';
 import { loadRecord } from './records';
 import { choiceDetail, signSwap } from './sign';
@@ -25,6 +25,18 @@ afterAll(() => db.drop());
 
 const save = async (id: string, changes: { path: string; value: unknown }[]) =>
   saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
+
+/** Chooses a column of the board with all that it asks for, made safe and tested. */
+async function takeAndProve(id: string, choice: Choice, column: BoardColumn): Promise<void> {
+  const swap = await loadSwap(id);
+  await save(id, chooseChanges(swap.state, choice));
+  const { proofs } = await choiceDetail(id);
+  await save(id, [
+    { path: 'choice.part', value: { ...choice, taken: true } },
+    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
+    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+  ]);
+}
 
 describe('a part in the hand', () => {
   it('stands first on the board, whatever is said of it, and filters leave it there', async () => {
@@ -52,13 +64,7 @@ describe('a part in the hand', () => {
     const column = (await matchSwap(id, {})).columns[0]!;
     expect([column.partId, column.part.verdict]).toEqual(['hand:p1', offered.part.verdict]);
     const choice = { partId: column.partId, name: column.name };
-    await save(id, chooseChanges(swap.state, choice));
-    const { proofs } = await choiceDetail(id);
-    await save(id, [
-      { path: 'choice.part', value: { ...choice, taken: true } },
-      ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-      ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
-    ]);
+    await takeAndProve(id, choice, column);
     const stock = () => db.knex('stock').sum('quantity as n').first();
     const before = await stock();
     const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
@@ -77,19 +83,12 @@ describe('a part in the hand', () => {
   it('the installed body with a new coil stands beside the others, and leaves part, place and stock as they are', async () => {
     const before = (await db.knex('positions').where({ id: 'kestrel-winch-k1' }).first())!;
     const { id } = await openSwap({ positionId: 'kestrel-winch-k1' });
-    const swap = await loadSwap(id);
     const column = (await matchSwap(id, { limit: 60 })).columns.find(({ installed }) => installed)!;
     expect(column).toMatchObject({ partId: 'installed', name: before.device_name, sameFootprint: true, shelf: [] });
     expect(column.part.lines.find(({ need }) => need.id === 'coil-volts')!.verdict).toBe('fits');
     expect(column.part.verdict).not.toBe('fits'); // the coil is still to be had and fitted
     const choice = { partId: column.partId, name: column.name, coil: column.coil! };
-    await save(id, chooseChanges(swap.state, choice));
-    const { proofs } = await choiceDetail(id);
-    await save(id, [
-      { path: 'choice.part', value: { ...choice, taken: true } },
-      ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-      ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
-    ]);
+    await takeAndProve(id, choice, column);
     const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
     expect((await loadRecord(recordId)).body).toMatchObject({ stock: null, fitted: { partId: 'installed' } });
     const after = (await db.knex('positions').where({ id: 'kestrel-winch-k1' }).first())!;
