@@ -52,7 +52,8 @@ const ask = async (method: string, at: string, body?: unknown): Promise<Answer |
 type Hand = { id: string; version: number; value: string; pending: string };
 /** Positions whose first offered part can be signed. */
 const signable = ['kestrel-ramp-k4', 'kestrel-ramp-k5', 'ferrow-gate-k1', 'ferrow-gate-k2'];
-const places = await connect(databaseUrl)('positions')
+const own = connect(databaseUrl);
+const places = await own('positions')
   .whereNotNull('family')
   .whereNotNull('load_kind')
   .whereNotIn('id', signable)
@@ -165,4 +166,5 @@ console.log(
 for (const one of wrong.slice(0, 10)) console.log(`kills: ${one}`);
 kill('server');
 pg.stop();
-process.exit(wrong.length === 0 ? 0 : 1);
+await Promise.all([database().destroy(), own.destroy()]);
+process.exitCode = wrong.length === 0 ? 0 : 1;
