@@ -65,7 +65,7 @@ export function Foot() {
       );
     case 'need': {
       const judged = board && `${board.judged} ${sayIn(practice, familyWords(state.family))}, ${board.onShelf} in stock`;
-      return <Go to="match" words="See the candidates" small={judged ?? 'stock first, then the catalogue'} />;
+      return <Go to="match" words="See the candidates" small={judged ?? 'stock and catalogue'} />;
     }
     case 'match':
       return <Take />;
