@@ -27,6 +27,10 @@ export type Reading = {
 /** Readings of one plate by field id. A field that is not there has not been looked at. */
 export type Readings = Record<string, Reading>;
 
+/** The readings with one of them put in the place of what was there; null takes it away. */
+export const withReading = (readings: Readings, id: string, reading: Reading | null): Readings =>
+  reading ? { ...readings, [id]: reading } : Object.fromEntries(Object.entries(readings).filter(([name]) => name !== id));
+
 /** State of a mark in the plain case: value, null (worn) or "none" (legible, no such mark). */
 export type Mark<T> = T | null | 'none' | undefined;
 

@@ -1,5 +1,4 @@
 /** What is still missing for an answer, in the order in which it decides: the lines that cannot be said, and the marks that they wait for. */
-import { certain } from '../certain';
 import type { JudgedNeed, JudgedPart } from '../matching/judge';
 import { groupOrder } from '../needs/groups';
 import type { FigureRef } from '../needs/need';
@@ -43,8 +42,7 @@ export function openQuestions(
       return have === null && own[0] ? [own[0]] : input ? [input] : [];
     });
   const key = ({ section, id, part }: OpenQuestion) => `${section}.${id}.${part ?? ''}`;
-  return [...new Map(questions.toReversed().map((one) => [key(one), one])).keys()]
-    .toReversed()
-    .map((one) => certain(questions.find((question) => key(question) === one)))
+  return questions
+    .filter((one, i) => questions.findIndex((other) => key(other) === key(one)) === i)
     .sort((a, b) => order.indexOf(a.section) - order.indexOf(b.section));
 }

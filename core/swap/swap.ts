@@ -34,6 +34,11 @@ export type Named = {
 /** A part that somebody holds: what it is called, what was typed off its plate, and what was read on it. */
 export type PartInHand = { name: string; typed?: string; readings: Readings };
 
+/** A name for a further part in the hand, beside those that are taken. */
+export function freeHand(taken: ReadonlySet<string>): string {
+  for (let nth = 1; ; nth += 1) if (!taken.has(`p${nth}`)) return `p${nth}`;
+}
+
 export type SwapState = {
   family: string;
   loadKind: string;

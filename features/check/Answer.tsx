@@ -5,6 +5,8 @@ import { useState } from 'react';
 import { plateOf } from '@/core/families/plates';
 import type { JudgedNeed } from '@/core/matching/judge';
 import { citeSource } from '@/core/standards/source';
+import { withReading } from '@/core/readings/reading';
+import { heldOf } from '@/core/swap/candidates';
 import { openQuestions, type OpenQuestion } from '@/core/swap/open-questions';
 import { FitBoard } from '@/ui/board/FitBoard';
 import { useSay } from '@/ui/language/practice';
@@ -12,7 +14,7 @@ import { VerdictMark } from '@/ui/marks/VerdictMark';
 import { askedField, cardsOf, plateFieldsOf, type EditField } from '@/ui/plates/edit-field';
 import { MarkField, type FieldChange } from '@/ui/plates/MarkField';
 import { Notice } from '@/ui/shell/Notice';
-import { inPart, type QuickCheck } from './use-check';
+import type { QuickCheck } from './use-check';
 import swapStyle from '@/ui/styles/swap.module.css';
 
 type Answered = NonNullable<QuickCheck['answer']>;
@@ -30,7 +32,7 @@ function fieldOfQuestion({ family, context: { practice } }: Answered, { section,
 function useQuestions({ state, change }: QuickCheck, answer: Answered) {
   const isOpen = (section: OpenQuestion['section'], id: string, nth?: number) => {
     const part = nth === undefined ? undefined : answer.parts[nth];
-    const held = section === 'part' ? part && inPart(state, part.id)?.readings : state[section];
+    const held = section === 'part' ? part && heldOf(state, part.id)?.readings : state[section];
     return held !== undefined && !held[id] && fieldOfQuestion(answer, { section, id, needId: '' }) !== undefined;
   };
   const questions = openQuestions(
@@ -47,12 +49,9 @@ function useQuestions({ state, change }: QuickCheck, answer: Answered) {
     (field, reading) => {
       if (section !== 'part') return change([{ path: `${section}.${field.id}`, value: reading }]);
       const id = answer.parts[part ?? 0]?.id;
-      const held = id === undefined ? undefined : inPart(state, id);
+      const held = id === undefined ? undefined : heldOf(state, id);
       if (id === undefined || !held) return;
-      const readings = { ...held.readings };
-      if (reading) readings[field.id] = reading;
-      else delete readings[field.id];
-      change([{ path: id.replace(':', '.'), value: { ...held, readings } }]);
+      change([{ path: id.replace(':', '.'), value: { ...held, readings: withReading(held.readings, field.id, reading) } }]);
     };
   return { questions, put };
 }

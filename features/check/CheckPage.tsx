@@ -4,6 +4,7 @@ import Button from '@mui/material/Button';
 import { certain } from '@/core/certain';
 import { families, familyOf } from '@/core/families/registry';
 import { inSentence } from '@/core/language/in-sentence';
+import { withReading } from '@/core/readings/reading';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Shell } from '../shell/Shell';
@@ -49,10 +50,7 @@ function Parts({ check }: { check: QuickCheck }) {
           onType={(text) => check.typePart(key, text)}
           onPictured={(kind, found) => check.pictured(key, kind, found)}
           onChange={({ id }, reading) => {
-            const readings = { ...part.readings };
-            if (reading) readings[id] = reading;
-            else delete readings[id];
-            check.change([{ path: `hand.${key}`, value: { ...part, readings } }]);
+            check.change([{ path: `hand.${key}`, value: { ...part, readings: withReading(part.readings, id, reading) } }]);
           }}
         />
       ))}

@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api } from '@/client/api';
 import { read } from '@/client/Queries';
-import { diffStates, emptySwap, type Change, type SwapState } from '@/core/swap/swap';
+import { diffStates, emptySwap, freeHand, type Change, type SwapState } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { Notice } from '@/ui/shell/Notice';
@@ -22,11 +22,10 @@ type Job = Answers['GET /api/v1/swaps/{id}'];
 export function carried(check: SwapState, job: SwapState): Change[] {
   const sections = ['supply', 'duty', ...(check.loadKind === job.loadKind ? ['load'] : [])];
   const taken = new Set(Object.keys(job.hand ?? {}));
-  let nth = 0;
   const free = () => {
-    do nth += 1;
-    while (taken.has(`p${nth}`));
-    return `p${nth}`;
+    const key = freeHand(taken);
+    taken.add(key);
+    return key;
   };
   const parts = Object.values(check.hand ?? {}).filter(({ readings }) => Object.keys(readings).length > 0);
   return [

@@ -8,9 +8,9 @@ import { contextOf } from '@/core/judge-case';
 import { askedNeeds, judgePart } from '@/core/matching/judge';
 import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
-import { handParts, heldOf } from '@/core/swap/candidates';
+import { handParts } from '@/core/swap/candidates';
 import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withFamily, withLoadKind } from '@/core/swap/quick-check';
-import { applyChanges, type Change, type PartInHand, type SwapState } from '@/core/swap/swap';
+import { applyChanges, type Change, type SwapState } from '@/core/swap/swap';
 import { retyped } from '@/core/swap/typed-plate';
 import { withUnreadPlace } from '@/core/swap/unread-place';
 import { useSpokenPractice } from '@/ui/language/practice';
@@ -18,9 +18,6 @@ import { useSpokenPractice } from '@/ui/language/practice';
 /** The likeliest kind of the side that is meant. */
 const guessOf = (text: string, side: 'load' | 'part'): string | undefined =>
   guessPlate(text).find(({ id }) => (plateOf(id)?.side === 'load') === (side === 'load'))?.id;
-
-/** The part in the hand that a candidate stands for. */
-export const inPart = (state: SwapState, id: string): PartInHand | undefined => heldOf(state, id);
 
 /** Judges the parts in the hand by the lines of what is known. */
 export function judged(state: SwapState, practice: ReturnType<typeof useSpokenPractice>) {

@@ -5,15 +5,12 @@ import { useState } from 'react';
 import { certain } from '@/core/certain';
 import { plateOf } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
-import type { Change, PartInHand, SwapState } from '@/core/swap/swap';
+import { withReading } from '@/core/readings/reading';
+import { freeHand, type Change, type PartInHand } from '@/core/swap/swap';
 import { retyped } from '@/core/swap/typed-plate';
 import { TextBox } from '@/ui/forms/TextBox';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import { useJob } from './use-job';
-
-const freeKey = (hand: SwapState['hand']): string => {
-  for (let nth = 1; ; nth += 1) if (!hand?.[`p${nth}`]) return `p${nth}`;
-};
 
 /** One part in the hand: its name, its plate, and whether it is still one. */
 function HandPart({ id, part }: { id: string; part: PartInHand }) {
@@ -44,10 +41,7 @@ function HandPart({ id, part }: { id: string; part: PartInHand }) {
       onType={(typed) => put({ ...part, typed, readings: retyped(part.readings, parsePlate(typed, plate)) })}
       onPictured={(kind, found) => kind === state.family && put({ ...part, typed: '', readings: found.readings })}
       onChange={({ id: mark }, reading) => {
-        const readings = { ...part.readings };
-        if (reading) readings[mark] = reading;
-        else delete readings[mark];
-        put({ ...part, readings });
+        put({ ...part, readings: withReading(part.readings, mark, reading) });
       }}
     />
   );
@@ -59,7 +53,7 @@ export function HandParts() {
   const parts = Object.entries(state.hand ?? {});
   const [open, setOpen] = useState(false);
   const add = () => {
-    const key = freeKey(state.hand);
+    const key = freeHand(new Set(Object.keys(state.hand ?? {})));
     change([{ path: `hand.${key}`, value: { name: `Part in the hand ${key.slice(1)}`, readings: {} } }]);
     setOpen(true);
   };
