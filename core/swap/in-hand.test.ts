@@ -89,6 +89,15 @@ describe('what is still missing', () => {
     const names = questions.map(({ section, id, part }) => `${section}.${id}.${part ?? ''}`);
     expect(new Set(names).size).toBe(names.length);
   });
+  it('asks first what most lines wait for', () => {
+    const unread: SwapState = { ...base, supply: {} };
+    const [first] = open(unread);
+    const answers = { systemVolts: 400, controlVolts: 24, controlKind: 'dc' };
+    const unsaid = (supply: Readings) =>
+      judged({ ...unread, supply }).flatMap(({ lines }) => lines.filter(({ verdict }) => verdict === 'not-known')).length;
+    const left = Object.entries(answers).map(([id, value]) => ({ id, left: unsaid({ [id]: { state: 'read', value } }) }));
+    expect(left.toSorted((a, b) => a.left - b.left)[0]?.id).toBe(certain(first).id);
+  });
   it('answering it takes it off the list', () => {
     const [first] = open({ ...base, supply: {} });
     const value =

@@ -16,7 +16,12 @@ const order: readonly OpenQuestion['section'][] = ['supply', 'load', 'duty', 'pa
 const weight = ({ need }: JudgedNeed): number =>
   (need.mustBeKnown ? 0 : need.safety ? 10 : need.severity === 'must' ? 20 : 30) + groupOrder.indexOf(need.group);
 
+const countBy = <T>(all: readonly T[], by: (one: T) => string): Map<string, number> =>
+  all.reduce((counts, one) => counts.set(by(one), (counts.get(by(one)) ?? 0) + 1), new Map<string, number>());
+
 /**
+ * The marks to be asked: of the place before the part, and of these the one that most lines wait for first.
+ *
  * @param parts judged parts, in the order in which they stand.
  * @param isOpen is this mark one that can be entered, and not entered yet?
  */
@@ -42,7 +47,8 @@ export function openQuestions(
       return have === null && own[0] ? [own[0]] : input ? [input] : [];
     });
   const key = ({ section, id, part }: OpenQuestion) => `${section}.${id}.${part ?? ''}`;
+  const waiting = countBy(questions, key);
   return questions
     .filter((one, i) => questions.findIndex((other) => key(other) === key(one)) === i)
-    .sort((a, b) => order.indexOf(a.section) - order.indexOf(b.section));
+    .sort((a, b) => order.indexOf(a.section) - order.indexOf(b.section) || (waiting.get(key(b)) ?? 0) - (waiting.get(key(a)) ?? 0));
 }
