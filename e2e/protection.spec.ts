@@ -25,9 +25,10 @@ test('a fuse that goes a third time opens a hunt; what is found stays and goes o
   await openPosition(page, 'kestrel-ramp', /^F2 control/);
   await startSwap(page);
   await stage(page, 'Requirements').click();
-  const hunt = page.getByRole('region', { name: 'Cause search' });
+  const hunt = page.getByRole('region', { name: 'Fault finding' });
   await expect(hunt).toContainText('3 faults here within a year');
-  const box = hunt.getByRole('textbox', { name: /^Earth fault or short/ });
+  await hunt.getByRole('button', { name: /other checks/ }).click();
+  const box = hunt.getByRole('textbox', { name: /^Insulation resistance/ });
   await box.fill('many');
   await box.press('Enter');
   await expect(hunt.getByRole('alert')).toBeVisible();
@@ -36,7 +37,7 @@ test('a fuse that goes a third time opens a hunt; what is found stays and goes o
   await expect(hunt).toContainText('Found: earth fault or short.');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Cause search' })).toContainText('Found: earth fault or short.');
+  await expect(page.getByRole('region', { name: 'Fault finding' })).toContainText('Found: earth fault or short.');
   await expect(page.getByText(/at most 3\.1\sA|3\.1\sA/).first()).toBeVisible();
 });
 

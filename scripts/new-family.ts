@@ -35,6 +35,33 @@ export const ${name}Fields = [
 /** Marks of a part, as a case gives them. */
 export type ${Type}Spec = MarksOf<typeof ${name}Fields>;
 `,
+    'faults.ts': `/** Faults of a ${words}: what it does, what tells its causes apart. Common practice. */
+import { lineRead, yesNo, type FaultTree } from '../../fault-finding/tree';
+import type { FaultContext } from '../contract';
+
+export const ${name}Faults = ({ verdicts }: FaultContext): FaultTree => ({
+  symptoms: [{ id: 'dead', title: 'It does nothing', words: ['dead'] }],
+  tests: [
+    yesNo('volts-wrong', 'Is it made for too few volts?', 'Its plate, against the volts of the system.', 1, lineRead(verdicts, ['volts'])),
+    yesNo('open', 'Is it open inside?', 'Isolated, proved dead, out of circuit: ohmmeter.', 3),
+  ],
+  causes: [
+    {
+      ...{ id: 'volts', title: 'Made for too few volts', shows: { symptom: ['dead'] }, provedBy: { 'volts-wrong': 'yes' } },
+      remedy: 'One for the volts that are there.',
+      then: 'another part',
+    },
+    {
+      ...{ id: 'spent', title: 'It is spent', shows: { symptom: ['dead'], 'volts-wrong': 'no' }, provedBy: { open: 'yes' } },
+      needs: ['volts-wrong'],
+      remedy: 'A new one; then why.',
+      then: 'new part',
+    },
+  ],
+  noAnswer: 'A larger one is no answer.',
+  beyond: 'it is none of these: record its volts over a day.',
+});
+`,
     'figures.ts': `/** The figures that lines and tests of this family read: its marks, and what its canonical form makes of them. */
 import type { Need as AnyNeed, NoFigure } from '../../needs/need';
 import type { ${Type}Spec } from './fields';
@@ -102,6 +129,7 @@ import { noSettings } from '../no-settings';
 import { cleanMarks } from '../normalise-spec';
 import { ${name}Fields, type ${Type}Spec } from './fields';
 import type { ${Type}Figure } from './figures';
+import { ${name}Faults } from './faults';
 import { ${name}Needs } from './needs';
 import { ${name}Proofs } from './proofs';
 
@@ -125,7 +153,7 @@ export const ${name}s = {
   terminals: () => [],
   settings: noSettings,
   drill: [{ id: 'volts', question: 'The system has 480 V and the part is marked 400 V. Does it serve?', answer: 'No: its rated voltage is too low.' }],
-  faultFinding: 'none',
+  faultFinding: ${name}Faults,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
 } satisfies DeviceFamily<${Type}Spec, ${Type}Figure>;
 `,

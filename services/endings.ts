@@ -2,6 +2,9 @@
 import * as yup from 'yup';
 import { mayDo } from '../core/crew/rights';
 import { endingKinds, endingText, endingWords, openBeforeEnding } from '../core/swap/ending';
+import { contextOf } from '../core/judge-case';
+import { caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
+import { causeText, huntObstacles, huntOf } from '../core/swap/fault-hunt';
 import { database } from '../data/connection';
 import { insertEvent, positionWithPlace } from '../data/positions';
 import type { SwapRow } from '../data/swaps';
@@ -85,6 +88,16 @@ export async function endJob(id: string, body: unknown, caller: Caller, headers:
     throw new ServiceError(422, [
       { field: 'safe', reason: `${endingWords[ending.kind].name}: make safe first. Not confirmed yet: ${open.join('; ')}.` },
     ]);
+  const hunt = huntOf(
+    swap.state,
+    contextOf(caseOfSwap(swap.state, swap.site.practice), { schools: schoolsOf(swap.state, swap.site.schools) }),
+  );
+  const unsettled = hunt && endingWords[ending.kind].settled ? huntObstacles(hunt, swap.state, 0) : [];
+  if (unsettled.length > 0)
+    throw new ServiceError(
+      422,
+      unsettled.map(({ id: field, text }) => ({ field, reason: `${text} Find it under Requirements, or leave it open there by name.` })),
+    );
   const other = ending.kind === 'elsewhere' ? await positionWithPlace(database(), ending.positionId ?? '') : undefined;
   if (ending.kind === 'elsewhere' && (!other || other.position.id === swap.position.id))
     throw new ServiceError(422, [{ field: 'positionId', reason: 'The cause was found at another position: choose which.' }]);
@@ -107,7 +120,7 @@ export async function endJob(id: string, body: unknown, caller: Caller, headers:
       ...note,
       position_id: row.position_id,
       kind: ending.kind,
-      text: endingText(ending, by, other?.position.tag),
+      text: `${endingText(ending, by, other?.position.tag)}${hunt ? causeText(hunt) : ''}`,
     });
     await appendRows(trx, [['event', own]], [], at);
     if (other) {

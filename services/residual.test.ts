@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { signedByTester, tester } from '@/tests/crew';
 import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
-import { closingKeys } from '../core/close-failure/findings';
+import { closingKeys } from '../core/close-failure/fitted';
 import { foundText } from '../core/record/record';
 import type { Change } from '../core/swap/swap';
 import { chooseChanges } from '../core/swap/swap';

@@ -7,16 +7,15 @@ import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
 import { createHash, randomUUID } from 'node:crypto';
 import * as yup from 'yup';
-import { settledClosing } from '../core/close-failure/findings';
 import { familyOf } from '../core/families/registry';
+import { settledFaults } from '../core/fault-finding/find-fault';
 import { markText, type Change } from '../core/matching/changes';
 import { insteadOf, type JudgedPart } from '../core/matching/judge';
-import { formatQuantity } from '../core/quantities/format-quantity';
 import { lineTerm } from '../core/needs/line-text';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
-import { causeVerdict } from '../core/swap/cause';
-import { causeHuntOf } from '../core/swap/cause-hunt';
+import { failuresInAYear, HUNT_KEY, huntFor, huntObstacles, type Hunt } from '../core/swap/fault-hunt';
+import { removedSpec } from '../core/swap/case-from-swap';
 import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
 import { safeSteps } from '../core/swap/make-safe';
 import type { Named, SwapState } from '../core/swap/swap';
@@ -84,6 +83,7 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
     changes,
     condition,
     judgedRemoved: judge.removed,
+    hunt: huntFor(family, context, { spec: removedSpec(swap.state), judged: judge.removed, condition }, swap.state.causes ?? {}),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
     settings: family.settings({ need: context, part: spec }),
@@ -196,7 +196,10 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
     const choice = found?.missing === false ? found : null;
     const obstacles = found?.missing
       ? [notOffered]
-      : signObstacles(swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts, swap.site.secondPerson);
+      : signObstacles(
+          ...([swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts, swap.site.secondPerson] as const),
+          choice ? huntObstacles(choice.hunt, swap.state, failuresInAYear(swap.history)) : [],
+        );
     if (!choice || obstacles.length > 0)
       throw new ServiceError(
         422,
@@ -236,24 +239,11 @@ export const hashOf = (body: RecordBody): string =>
 
 type Judged = Extract<NonNullable<Awaited<ReturnType<typeof judgeChoice>>>, { missing: false }>;
 
-/** Causes that were settled, with what was found. */
-const settledCauses = (state: SwapState): RecordBody['causes'] => {
-  const control = state.supply.controlVolts?.value;
-  if (familyOf(state.family)?.faultFinding === 'why-it-will-not-close')
-    return settledClosing(state.causes ?? {}, typeof control === 'number' ? control : null);
-  return (causeHuntOf(state)?.causes ?? []).flatMap((cause) => {
-    const found = state.causes?.[cause.id];
-    const verdict = causeVerdict(cause, found);
-    if (verdict === 'open' || !found) return [];
-    return [
-      {
-        title: cause.title,
-        verdict,
-        found: found.reading === undefined ? (found.yes ? 'yes' : 'no') : formatQuantity(found.reading, cause.unit),
-      },
-    ];
-  });
-};
+/** What fault finding settled, and what was left open by name. */
+function huntOnRecord({ tree, found, findings }: Hunt, state: SwapState): Pick<RecordBody, 'causes' | 'causeLeftOpen'> {
+  const said = found.shown.length > 0 ? undefined : state.acknowledged[HUNT_KEY];
+  return { causes: settledFaults(tree, found, findings), ...(said ? { causeLeftOpen: { by: said.by, reason: said.reason } } : {}) };
+}
 
 const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
   choice.proofs.map((proof): RecordProof => {
@@ -310,7 +300,7 @@ function recordBody(
       ...(isInHand(part.id) ? { held: certain(heldOf(state, part.id)).readings } : {}),
     },
     ...(choice.changes.length > 0 ? { changes: recordChanges(choice.changes, state) } : {}),
-    causes: settledCauses(state),
+    ...huntOnRecord(choice.hunt, state),
     terminals: choice.terminals,
     settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
     proofs: recordProofs(choice, state),

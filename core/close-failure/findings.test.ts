@@ -1,12 +1,20 @@
 /** What is found beside a swap: readings against their own mark, and what the record says of them. Limits: IEC 60947-1, from memory. */
 import { describe, expect, it } from 'vitest';
-import { answersOf, closingKeys as keys, fittedOf, settledClosing, shownOf, type Findings } from './findings';
+import { findFault, settledFaults } from '../fault-finding/find-fault';
+import type { Findings } from '../fault-finding/tree';
+import { closingTree } from './closing-faults';
+import { answersOf, shownOf } from './findings';
+import { closingKeys as keys, fittedOf } from './fitted';
 import { checkOf } from './checks';
 
 const volts = (id: string, reading: number, mark?: number): Findings => ({
   [keys.answer(id)]: { reading },
   ...(mark === undefined ? {} : { [keys.mark(id)]: { reading: mark } }),
 });
+const settledClosing = (findings: Findings, markVolts: number | null) => {
+  const tree = closingTree(fittedOf(findings), markVolts);
+  return settledFaults(tree, findFault(tree, findings), findings);
+};
 const yes = (id: string, value: boolean): Findings => ({ [keys.answer(id)]: { yes: value } });
 
 describe('findings', () => {

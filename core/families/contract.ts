@@ -4,7 +4,9 @@
  * Functions take plain data, return new plain data and never change their inputs.
  */
 import type { JudgedPart } from '../matching/judge';
+import type { Band } from '../curves/band';
 import type { PartCurve } from '../curves/part-curve';
+import type { FaultTree, Findings } from '../fault-finding/tree';
 import type { FieldValues, PartSpec, Practice } from '../case/case';
 import type { Field } from '../fields/field';
 import type { DutyMarks } from '../fields/duty-fields';
@@ -50,6 +52,21 @@ export type Proof = {
 
 export type ProofContext<Figure extends string = string> = { need: NeedContext; part: Figures<Figure> };
 
+/** What fault finding knows of the position before anybody looks: plates, lines of the removed part, its readings and its curve. */
+export type FaultContext = {
+  need: NeedContext;
+  removed: PartSpec | null;
+  /** Verdict of each line on the removed part, by its id. */
+  verdicts: Readonly<Record<string, Verdict>>;
+  condition: readonly PartCondition[];
+  /** Peak that the removed device surely rides for a moment, A; null where it has no such edge or it is not known. */
+  riddenPeak: number | null;
+  /** Its time-current band; null where it has none or it is not known. */
+  band: Band | null;
+  /** What was found so far: what a breaker carries may be among it. */
+  findings: Findings;
+};
+
 /** One conductor moved from the old part to the new. */
 export type TerminalMove = { circuit: 'main' | 'coil' | 'auxiliary'; from: string; to: string; note: string };
 
@@ -76,8 +93,8 @@ export const wornOutTexts = (condition: readonly PartCondition[]): string[] =>
 
 export type DrillSeed = { id: string; question: string; answer: string };
 
-/** Leakage waveforms, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
-export type FamilyView = 'leakage' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
+/** The model of a breaker that will not close, leakage waveforms, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
+export type FamilyView = 'closing' | 'leakage' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
 
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
 
@@ -127,8 +144,8 @@ export type DeviceFamily<Spec extends object = PartSpec, Figure extends string =
   /** Settings of the part for this position, in the order of entry; no rows where nothing is set. */
   settings(context: ProofContext<Figure>): SettingSheet;
   drill: readonly DrillSeed[];
-  /** The question behind an exchange: why did it operate, what leaks, or why will it not close? */
-  faultFinding: 'why-it-operated' | 'why-it-leaks' | 'why-it-will-not-close' | 'none';
+  /** The question behind an exchange, as data: what it does, what tells causes apart, what each cause shows. */
+  faultFinding(context: FaultContext): FaultTree;
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
   extraViews?: readonly FamilyView[];
   /** A page in plain words for whoever owns the place: what it does, what was wrong, what goes in; absent: there is none. */

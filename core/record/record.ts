@@ -9,7 +9,7 @@ import type { TerminalMove } from '../families/contract';
 import type { Line } from '../matching/judge';
 import type { Verdict } from '../needs/need';
 import type { Readings } from '../readings/reading';
-import type { CauseVerdict } from '../swap/cause';
+import type { Settled } from '../fault-finding/find-fault';
 import type { SwapState } from '../swap/swap';
 import type { ProofVerdict } from '../swap/sign-off';
 import { inSentence } from '../language/in-sentence';
@@ -79,14 +79,17 @@ export type RecordBody = {
   /** Of parts that go in beside it, each with its place; absent where none do, and in older records. */
   stockBeside?: { partId: string; taken: RecordBody['stock'] }[];
   /** Causes that a hunt settled; absent in older records. */
-  causes?: { title: string; verdict: CauseVerdict; found: string }[];
+  causes?: Settled[];
+  /** A cause that stays open, by whom and why; absent where it was shown, nobody looked, or in older records. */
+  causeLeftOpen?: { by: string; reason: string };
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
 };
 
 /** What was found at the position and on the part that came out, as sentences: causes that were settled, readings of its state. */
-export const foundText = ({ causes = [], removed }: RecordBody): string[] => [
+export const foundText = ({ causes = [], causeLeftOpen, removed }: RecordBody): string[] => [
   ...(removed?.condition ?? []).map(({ about, word, found }) => `Removed part, ${inSentence(about)}: ${word}, ${found}`),
   ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
+  ...(causeLeftOpen ? [`Cause left open by ${causeLeftOpen.by}: ${causeLeftOpen.reason}`] : []),
 ];
 
 /** A change from the removed part in a sentence, with who gave which reason. */

@@ -111,10 +111,11 @@ const rules: Readonly<Record<string, (family: string, key: string, value: unknow
       ? undefined
       : 'A test holds a reading and leadOhms, figures, or done, yes or no.'),
   causes: (_family, key, value) =>
-    named('cause', key) ??
-    (isRecord(value) && only(value, { reading: isFigure, yes: (yes) => typeof yes === 'boolean' })
+    named('test', key) ??
+    (isRecord(value) &&
+    only(value, { reading: isFigure, yes: (yes) => typeof yes === 'boolean', answer: (answer) => isText(answer, LONGEST_SET) })
       ? undefined
-      : 'What is found on a cause is a reading, a figure, or yes, true or false.'),
+      : 'What is found on a test is a reading, a figure, yes, true or false, or the name of an answer.'),
   asLeft: (_family, key, value) =>
     named('setting', key) ??
     (isText(value, LONGEST_SET) ? undefined : `What a setting was left at is a text of at most ${LONGEST_SET} characters.`),

@@ -17,13 +17,13 @@ export type Ending = {
   positionId?: string;
 };
 
-/** Its name, what is asked, and whether hands were on the circuit, so that it was made safe first. */
-export const endingWords: Readonly<Record<EndingKind, { name: string; asks: string; hands: boolean }>> = {
-  adjusted: { name: 'Adjusted', asks: 'What was set', hands: true },
-  repaired: { name: 'Repaired or tightened', asks: 'What was repaired or tightened', hands: true },
-  'nothing-found': { name: 'Nothing found', asks: 'What was looked at and measured', hands: false },
-  elsewhere: { name: 'Found elsewhere', asks: 'What was found there', hands: false },
-  waiting: { name: 'Made safe, waiting for a part', asks: 'What is ordered, and from where', hands: true },
+/** Its name, what is asked, whether hands were on the circuit, so that it was made safe first, and whether it says that the cause is known. */
+export const endingWords: Readonly<Record<EndingKind, { name: string; asks: string; hands: boolean; settled: boolean }>> = {
+  adjusted: { name: 'Adjusted', asks: 'What was set', hands: true, settled: true },
+  repaired: { name: 'Repaired or tightened', asks: 'What was repaired or tightened', hands: true, settled: true },
+  'nothing-found': { name: 'Nothing found', asks: 'What was looked at and measured', hands: false, settled: false },
+  elsewhere: { name: 'Found elsewhere', asks: 'What was found there', hands: false, settled: true },
+  waiting: { name: 'Made safe, waiting for a part', asks: 'What is ordered, and from where', hands: true, settled: false },
 };
 
 /** The ending in a sentence. Example: 'Adjusted: overload dial from 11 A to 12.5 A, signed by O. F.'. */

@@ -20,7 +20,7 @@ export type Obstacle = {
   changeId?: string;
   /** A safety line that is not known asks for what will settle it, too. */
   settles?: boolean;
-  kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice';
+  kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice' | 'cause';
   text: string;
 };
 
@@ -115,7 +115,7 @@ export const approvalObstacles = (part: JudgedPart, state: SwapState): Obstacle[
 
 /**
  * Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together, `secondPerson` whether the
- * site wants overrides approved.
+ * site wants overrides approved; `hunting` what the search for the cause still asks for.
  */
 export function signObstacles(
   state: SwapState,
@@ -124,6 +124,7 @@ export function signObstacles(
   practice: Practice,
   conflicts: readonly string[] = [],
   secondPerson = false,
+  hunting: readonly Obstacle[] = [],
 ): Obstacle[] {
   if (!chosen || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
@@ -147,5 +148,5 @@ export function signObstacles(
         },
       ];
   const approvals = secondPerson ? approvalObstacles(chosen.judged, state) : [];
-  return [...safe, ...kind, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
+  return [...safe, ...kind, ...hunting, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
 }

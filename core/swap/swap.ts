@@ -3,6 +3,7 @@
  * that two people's changes can be laid over each other. Stages may be visited in any order; nothing is lost half way.
  */
 import { isOneOf } from '../certain';
+import type { Finding } from '../fault-finding/tree';
 import type { Methods } from '../loads/schools';
 import type { Readings } from '../readings/reading';
 
@@ -20,8 +21,6 @@ export type Choice = {
 export const choiceKey = ({ partId, coil, beside }: { partId: string; coil?: unknown; beside?: readonly string[] | null }): string =>
   [partId, ...(beside ?? []), ...(coil ? ['coil'] : [])].join('+');
 export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
-/** What was found on one cause: a reading, or yes or no. */
-export type Finding = { reading?: number; yes?: boolean };
 /** Who looked at a line and why; `seen` is what stood there then, so that a changed figure asks again. */
 export type Named = {
   by: string;
@@ -59,7 +58,7 @@ export type SwapState = {
   /** Failing must-lines overridden, by need id. */
   overrides: Record<string, Named>;
   proofs: Record<string, ProofEntry>;
-  /** What a cause hunt found, by id of the cause; absent in older swaps. */
+  /** What fault finding found, by id of the test; absent in older swaps. */
   causes?: Record<string, Finding>;
   /** What each setting was left at, by id of its row; absent in older swaps. */
   asLeft?: Record<string, string>;

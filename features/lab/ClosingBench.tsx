@@ -5,7 +5,7 @@ import Button from '@mui/material/Button';
 import { Notice } from '@/ui/shell/Notice';
 import { useState } from 'react';
 import { STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
-import type { Finding, Findings } from '@/core/close-failure/findings';
+import type { Finding, Findings } from '@/core/fault-finding/tree';
 import type { PositionTable } from '@/core/case/position-codes';
 import { BreakerSim } from '@/features/lab/BreakerSim';
 import { WillNotClose } from '@/ui/closing/WillNotClose';
@@ -37,7 +37,7 @@ export function ClosingBench({ letters }: { letters: readonly PositionTable[] })
         {part === 'check' && Object.keys(findings).length > 0 && <Button onClick={() => setFindings({})}>Start again</Button>}
       </div>
       {part !== 'check' && <Notice kind="note">{STORED_ENERGY_CAUTION}</Notice>}
-      {part === 'check' && <WillNotClose findings={findings} markVolts={null} onFinding={put} />}
+      {part === 'check' && <WillNotClose findings={findings} markVolts={null} put={put} />}
       {part === 'press' && <BreakerSim />}
       {part === 'letters' && <LettersPanel start={letters} />}
     </div>

@@ -20,6 +20,7 @@ const asks: Record<Obstacle['kind'], string> = {
   proof: '',
   safe: '',
   choice: '',
+  cause: '',
 };
 const reasonHints: Partial<Record<Obstacle['kind'], string>> = {
   override: 'why it may be installed all the same',

@@ -21,6 +21,7 @@ const stageOf: Record<Obstacle['kind'], Stage> = {
   acknowledge: 'match',
   change: 'match',
   choice: 'match',
+  cause: 'need',
   safe: 'safe',
   proof: 'prove',
 };

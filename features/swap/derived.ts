@@ -5,11 +5,12 @@ import { contextOf } from '@/core/judge-case';
 import type { Methods } from '@/core/loads/schools';
 import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '@/core/matching/judge';
 import type { Need } from '@/core/needs/need';
-import type { Practice } from '@/core/case/case';
+import type { PartSpec, Practice } from '@/core/case/case';
 import { haveText, limitText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
 import { termOf } from '@/core/quantities/terms';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
+import { huntFor, type Hunt } from '@/core/swap/fault-hunt';
 import { safeSteps, type SafeStep } from '@/core/swap/make-safe';
 import type { SwapState } from '@/core/swap/swap';
 import { inSentence } from '@/core/language/in-sentence';
@@ -24,6 +25,9 @@ export type Derived = {
   removed: JudgedPart | null;
   /** What was read on the removed part says of its state. */
   condition: readonly PartCondition[];
+  removedSpec: PartSpec | null;
+  /** Fault finding for what stands here, and what was found. */
+  hunt: Hunt;
   cautions: string[];
   steps: SafeStep[];
   openSteps: number;
@@ -36,7 +40,10 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
   const context = contextOf(plain, { schools, assumed: assumedMarks(state) });
   const needs = family.needs(context);
   const steps = safeSteps(state, practice);
-  const removed = plain.removed && family.canonical(plain.removed.spec);
+  const removedSpec = plain.removed?.spec ?? null;
+  const canonical = removedSpec && family.canonical(removedSpec);
+  const removed = canonical && judgePart(askedNeeds(needs, [canonical]), canonical, practice);
+  const condition = conditionOfPart(family, context, removedSpec);
   return {
     family,
     context,
@@ -45,8 +52,8 @@ export function derive(state: SwapState, practice: Practice, siteSchools: Partia
     cautions: family.cautions(context),
     steps,
     openSteps: steps.filter(({ id }) => !state.safe[id]?.trim()).length,
-    condition: conditionOfPart(family, context, plain.removed?.spec),
-    removed: removed && judgePart(askedNeeds(needs, [removed]), removed, practice),
+    hunt: huntFor(family, context, { spec: removedSpec, judged: removed, condition }, state.causes ?? {}),
+    ...{ condition, removed, removedSpec },
   };
 }
 

@@ -7,6 +7,7 @@ import { answerByPasskey } from '@/client/passkey';
 import { certain, isOneOf } from '@/core/certain';
 import { familyShows, type FamilyView } from '@/core/families/contract';
 import type { JudgedNeed } from '@/core/matching/judge';
+import { failuresInAYear, huntObstacles } from '@/core/swap/fault-hunt';
 import { signObstacles } from '@/core/swap/sign-off';
 import { choiceKey } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -80,6 +81,7 @@ function useOwnJob(view: SwapView, meter: string) {
   const detail = useChoiceDetail(view.id, choice, `${stamp}${stage}`, swap.save === 'saved', swap.flush);
   const part = shownColumn?.part ?? detail?.judged ?? null;
   const changes = shownColumn?.changes ?? detail?.changes ?? [];
+  const repeats = failuresInAYear(view.history);
   const obstacles = signObstacles(
     state,
     part && { judged: part, changes },
@@ -87,12 +89,13 @@ function useOwnJob(view: SwapView, meter: string) {
     practice,
     detail?.settings.conflicts,
     view.site.secondPerson,
+    huntObstacles(derived.hunt, state, repeats),
   );
   const signing = useSigning(view, swap.flush, swap.version, detail?.inStock);
   return {
     ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, person },
     ...{ filters, setFilters, board, boardFault, busy, focus, setFocus, pickedNeed, setPickedNeed, cell, setCell },
-    ...{ choice, chosenKey, title: choice?.name ?? '', detail, part, changes, obstacles, signing },
+    ...{ choice, chosenKey, title: choice?.name ?? '', detail, part, changes, obstacles, signing, repeats },
     shows: (one: FamilyView) => familyShows(derived.family, one),
   };
 }

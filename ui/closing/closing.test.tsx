@@ -2,7 +2,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 import { soundBreaker } from '@/core/close-failure/breaker-state';
-import { closingKeys as keys } from '@/core/close-failure/findings';
+import { closingKeys as keys } from '@/core/close-failure/fitted';
 import { press } from '@/core/close-failure/operate';
 import { WaveformView } from '../residual/WaveformView';
 import { BreakerFront } from '../../features/lab/BreakerFront';
@@ -15,24 +15,25 @@ const all = { motor: true, undervoltage: true, shuntTrip: true, carriage: true, 
 
 describe('the check', () => {
   it('asks one question first and lists every cause', () => {
-    const html = renderToStaticMarkup(<WillNotClose findings={{}} markVolts={null} onFinding={nothing} />);
-    expect(html).toContain('23 causes are possible');
+    const html = renderToStaticMarkup(<WillNotClose findings={{}} markVolts={null} put={nothing} />);
+    expect(html).toContain('Nothing is established yet');
+    expect(html.match(/class="cause"/g)).toHaveLength(23);
     expect(html.match(/class="sheet nextCheck"/g)).toHaveLength(1);
     expect(html).not.toContain('ruled out, and why');
   });
   it('says what was ruled out by what, and asks for the mark where a reading has none', () => {
     const findings = { [keys.answer('spring-flag')]: { yes: true }, [keys.answer('release-volts')]: { reading: 226 } };
-    const html = renderToStaticMarkup(<WillNotClose findings={findings} markVolts={null} onFinding={nothing} />);
+    const html = renderToStaticMarkup(<WillNotClose findings={findings} markVolts={null} put={nothing} />);
     expect(html).toContain('ruled out, and why');
-    expect(html).toContain('give the mark of that coil too');
+    expect(html).toContain('not enough yet');
   });
   it('answers that fit nothing are said to', () => {
     const findings = Object.fromEntries([
       ...['spring-flag', 'close-hand'].map((id) => [keys.answer(id), { yes: true }]),
       [keys.answer('locked-out'), { yes: true }],
     ]);
-    expect(renderToStaticMarkup(<WillNotClose findings={findings} markVolts={110} onFinding={nothing} />)).toContain(
-      'Nothing listed agrees',
+    expect(renderToStaticMarkup(<WillNotClose findings={findings} markVolts={110} put={nothing} />)).toContain(
+      'Every cause that is listed is struck',
     );
   });
 });

@@ -10,6 +10,7 @@ import { finishNeeds } from '../finish-needs';
 import { canonicalAirBreaker } from './canonical';
 import { airBreakerCautions } from './cautions';
 import { airBreakerDrill } from './drill';
+import { closingFaults } from '../../close-failure/closing-faults';
 import { airBreakerNeeds } from './needs';
 import { airBreakerShortDescription, airBreakerSpecFromPlate } from './spec-from-plate';
 import { plannedCurve } from './planned-curve';
@@ -61,7 +62,8 @@ export const airBreakers = {
   settings: airBreakerSettings,
   curve: airBreakerCurve,
   drill: airBreakerDrill,
-  faultFinding: 'why-it-will-not-close',
+  faultFinding: closingFaults,
+  extraViews: ['closing'],
   curveSettings: plannedCurve,
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },
 } satisfies DeviceFamily<AirBreakerSpec, AirBreakerFigure>;

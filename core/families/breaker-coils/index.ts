@@ -8,6 +8,7 @@ import { finishNeeds } from '../finish-needs';
 import { canonicalBreakerCoil } from './canonical';
 import { breakerCoilCautions } from './cautions';
 import { breakerCoilDrill } from './drill';
+import { closingFaults } from '../../close-failure/closing-faults';
 import { breakerCoilNeeds } from './needs';
 import { breakerCoilShortDescription, breakerCoilSpecFromPlate } from './spec-from-plate';
 import { breakerCoilProofs } from './proofs';
@@ -48,6 +49,7 @@ export const breakerCoils = {
   terminals: breakerCoilTerminals,
   settings: breakerCoilSettings,
   drill: breakerCoilDrill,
-  faultFinding: 'why-it-will-not-close',
+  faultFinding: closingFaults,
+  extraViews: ['closing'],
   coilSwap: { scheme: 'never', reason: 'It is the coil: another mark is another part.' },
 } satisfies DeviceFamily<BreakerCoilSpec, BreakerCoilFigure>;

@@ -11,6 +11,7 @@ import { noSettings } from '../no-settings';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
 import { breakerCautions } from './cautions';
 import { breakerDrill } from './drill';
+import { breakerFaults } from './faults';
 import { breakerLines, circuitNeeds } from '../../overcurrent/breaker-circuit';
 import { breakerShortDescription, breakerSpecFromPlate } from './spec-from-plate';
 import { breakerProofs } from './proofs';
@@ -74,7 +75,7 @@ export const breakers = {
   settings: noSettings,
   curve: breakerCurve,
   drill: breakerDrill,
-  faultFinding: 'why-it-operated',
+  faultFinding: breakerFaults,
   ridesForAMoment: (part, current) => numberOrNull(part[current === 'dc' ? 'instantaneousHoldsDc' : 'instantaneousHoldsAc']),
   coilSwap: { scheme: 'never', reason: 'A breaker has no coil to exchange; its releases are parts of their own.' },
 } satisfies DeviceFamily<BreakerSpec, BreakerFigure>;

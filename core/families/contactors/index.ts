@@ -12,6 +12,7 @@ import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
 import { coilNeeds } from '../../coils/needs';
 import { contactorDrill } from './drill';
+import { contactorFaults } from './faults';
 import { coilShortDescription } from '../../coils/short-description';
 import { fitNeeds } from './fit-needs';
 import { loadNeeds } from './load-needs';
@@ -66,6 +67,6 @@ export const contactors = {
   terminals: contactorTerminals,
   settings: noSettings,
   drill: contactorDrill,
-  faultFinding: 'none',
+  faultFinding: contactorFaults,
   coilSwap: { scheme: 'always' },
 } satisfies DeviceFamily<ContactorSpec, ContactorFigure>;

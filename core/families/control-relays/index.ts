@@ -16,6 +16,7 @@ import { ambientNeeds, lifeNeeds, switchingRateNeeds } from '../service-needs';
 import { canonicalControlRelay } from './canonical';
 import { controlRelayCautions } from './cautions';
 import { controlRelayDrill } from './drill';
+import { controlRelayFaults } from './faults';
 import { controlRelayProofs } from './proofs';
 import { controlRelayFields } from './fields';
 import { contactNames } from '../../relays/layout';
@@ -76,7 +77,7 @@ export const controlRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to),
   settings: noSettings,
   drill: controlRelayDrill,
-  faultFinding: 'none',
+  faultFinding: controlRelayFaults,
   extraViews: ['relay-drives'],
   coilSwap: { scheme: 'never', reason: 'The coil of a plug-in relay is not exchanged; the whole relay is.' },
 } satisfies DeviceFamily<ControlRelaySpec, ControlRelayFigure>;

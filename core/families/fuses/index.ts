@@ -12,6 +12,7 @@ import { noSettings } from '../no-settings';
 import { canonicalFuse } from './canonical';
 import { fuseCautions } from './cautions';
 import { fuseDrill } from './drill';
+import { fuseFaults } from './faults';
 import { fuseNeeds, MOMENT_SECONDS } from './needs';
 import { fuseShortDescription, fuseSpecFromPlate } from './spec-from-plate';
 import { fuseProofs } from './proofs';
@@ -82,7 +83,7 @@ export const fuses = {
   settings: noSettings,
   curve: fuseCurve,
   drill: fuseDrill,
-  faultFinding: 'why-it-operated',
+  faultFinding: fuseFaults,
   // The gates of either standard at a moment; a fuse carries those of its own.
   ridesForAMoment: (part) => numberOrNull(part[holdName('iec', MOMENT_SECONDS)] ?? part[holdName('ul', MOMENT_SECONDS)]),
   coilSwap: { scheme: 'never', reason: 'A fuse has no coil.' },

@@ -10,6 +10,7 @@ import { ambientNeeds } from '../service-needs';
 import { canonicalMonitoringRelay } from './canonical';
 import { monitoringCautions } from './cautions';
 import { monitoringDrill } from './drill';
+import { monitoringRelayFaults } from './faults';
 import { monitoringNeeds } from './needs';
 import { monitoringSpecFromPlate } from './spec-from-plate';
 import { monitoringProofs } from './proofs';
@@ -86,7 +87,7 @@ export const monitoringRelays = {
   terminals: monitoringTerminals,
   settings: monitoringSettings,
   drill: monitoringDrill,
-  faultFinding: 'none',
+  faultFinding: monitoringRelayFaults,
   extraViews: ['panel-meter'],
   coilSwap: { scheme: 'never', reason: 'A monitoring relay has no coil of its own to exchange.' },
 } satisfies DeviceFamily<MonitoringRelaySpec, MonitoringRelayFigure>;

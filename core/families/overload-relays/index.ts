@@ -10,6 +10,7 @@ import { noSettings } from '../no-settings';
 import { canonicalOverloadRelay } from './canonical';
 import { overloadCautions } from './cautions';
 import { overloadDrill } from './drill';
+import { overloadRelayFaults } from './faults';
 import { overloadNeeds } from './needs';
 import { overloadShortDescription, overloadSpecFromPlate } from './spec-from-plate';
 import { overloadProofs } from './proofs';
@@ -47,6 +48,6 @@ export const overloadRelays = {
   settings: noSettings,
   curve: overloadRelayCurve,
   drill: overloadDrill,
-  faultFinding: 'why-it-operated',
+  faultFinding: overloadRelayFaults,
   coilSwap: { scheme: 'never', reason: 'An overload relay has no coil; heater elements are parts of their own.' },
 } satisfies DeviceFamily<OverloadRelaySpec, OverloadRelayFigure>;

@@ -12,6 +12,7 @@ import { noSettings } from '../no-settings';
 import { canonicalResidual } from './canonical';
 import { residualCautions } from './cautions';
 import { residualDrill } from './drill';
+import { residualCurrentFaults } from './faults';
 import { residualShortDescription, residualSpecFromPlate } from './spec-from-plate';
 import { placeNeeds } from './place-needs';
 import { residualProofs } from './proofs';
@@ -86,7 +87,7 @@ export const residualCurrents = {
   curve: residualCurrentCurve,
   withoutAliases: withoutStandardAliases,
   drill: residualDrill,
-  faultFinding: 'why-it-leaks',
+  faultFinding: residualCurrentFaults,
   extraViews: ['leakage'],
   ownersPage: plainWords,
   coilSwap: { scheme: 'never', reason: 'It has no coil to exchange.' },

@@ -10,6 +10,7 @@ import { canonicalRunCapacitor } from './canonical';
 import { runCapacitorCautions } from './cautions';
 import { combineCapacitors } from './combine';
 import { runCapacitorDrill } from './drill';
+import { runCapacitorFaults } from './faults';
 import { runCapacitorNeeds } from './needs';
 import { runCapacitorShortDescription, runCapacitorLoadFromPlate, runCapacitorSpecFromPlate } from './spec-from-plate';
 import { runCapacitorProofs } from './proofs';
@@ -46,7 +47,7 @@ export const runCapacitors = {
   terminals: runCapacitorTerminals,
   settings: noSettings,
   drill: runCapacitorDrill,
-  faultFinding: 'none',
+  faultFinding: runCapacitorFaults,
   condition: runCapacitorCondition,
   coilSwap: { scheme: 'never', reason: 'It has no coil.' },
   parallelCombinations: combineCapacitors,

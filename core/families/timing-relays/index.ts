@@ -14,6 +14,7 @@ import { ambientNeeds } from '../service-needs';
 import { canonicalTimingRelay } from './canonical';
 import { timingCautions } from './cautions';
 import { timingDrill } from './drill';
+import { timingRelayFaults } from './faults';
 import { timingNeeds } from './needs';
 import { timingSpecFromPlate } from './spec-from-plate';
 import { timingProofs } from './proofs';
@@ -70,7 +71,7 @@ export const timingRelays = {
   terminals: (context, from, to) => relayTerminals(context, from, to, true),
   settings: timingSettings,
   drill: timingDrill,
-  faultFinding: 'none',
+  faultFinding: timingRelayFaults,
   extraViews: ['wanted-trace', 'signal-pins'],
   coilSwap: { scheme: 'never', reason: 'A timer has no coil of its own to exchange.' },
 } satisfies DeviceFamily<TimingRelaySpec, TimingRelayFigure>;

@@ -1,0 +1,86 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { stateWords } from '@/core/fault-finding/find-fault';
+import { HUNT_KEY, openState, type Hunt } from '@/core/swap/fault-hunt';
+import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
+import { FaultFinder } from '@/ui/faults/FaultFinder';
+import type { PutFinding } from '@/ui/faults/TestAnswer';
+import { TextBox } from '@/ui/forms/TextBox';
+import { WillNotClose } from '@/ui/closing/WillNotClose';
+import { useJob } from './use-job';
+
+/** A cause that stays open is named as that, with a reason, or nothing is signed. */
+function LeaveOpen({ hunt, repeats }: { hunt: Hunt; repeats: number }) {
+  const { state, change, person } = useJob();
+  const [reason, setReason] = useState('');
+  const open = openState(hunt, repeats);
+  if (!open) return null;
+  const said = state.acknowledged[HUNT_KEY];
+  if (said?.seen === open.seen)
+    return (
+      <p className="muted">
+        Left open by {said.by}: {said.reason}
+      </p>
+    );
+  return (
+    <div className="row-flex no-print">
+      <label className="stack" style={{ gap: 4, flex: 1, minWidth: 220 }}>
+        <span>Nothing is signed with the cause open, unless it is left open by name. Why?</span>
+        <TextBox
+          wide
+          maxLength={300}
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          placeholder="what was tried, and what comes next"
+        />
+      </label>
+      <Button
+        disabled={!person || reason.trim().length < MIN_REASON_LETTERS}
+        onClick={() =>
+          change([{ path: `acknowledged.${HUNT_KEY}`, value: { by: person?.name ?? '', reason: reason.trim(), seen: open.seen } }])
+        }
+      >
+        Leave it open
+      </Button>
+    </div>
+  );
+}
+
+/** Fault finding beside a job: what it does, what was found, what remains; it goes on the record. */
+export function FaultFinding({ repeats }: { repeats: number }) {
+  const { state, derived, change, shows } = useJob();
+  const { hunt } = derived;
+  const [open, setOpen] = useState(repeats > 0 || hunt.found.begun);
+  const put: PutFinding = (key, finding, marks = []) => change([{ path: `causes.${key}`, value: finding }, ...marks]);
+  const control = state.supply.controlVolts?.value;
+  return (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="Fault finding">
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <div>
+          <h2 style={{ margin: 0 }}>Fault finding</h2>
+          <p className="muted">
+            {repeats > 0 ? `${repeats} fault${repeats > 1 ? 's' : ''} here within a year. ` : ''}
+            {open ? '' : stateWords(hunt.tree, hunt.found)}
+          </p>
+        </div>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Close' : 'Find the cause'}
+        </Button>
+      </div>
+      {open &&
+        (shows('closing') ? (
+          <WillNotClose
+            findings={hunt.findings}
+            markVolts={typeof control === 'number' ? control : null}
+            spec={derived.removedSpec}
+            put={put}
+          />
+        ) : (
+          <FaultFinder {...hunt} put={put} />
+        ))}
+      <LeaveOpen hunt={hunt} repeats={repeats} />
+    </section>
+  );
+}
