@@ -27,7 +27,7 @@ test('a fuse that goes a third time opens a hunt; what is found stays and goes o
   await stage(page, 'Requirements').click();
   const hunt = page.getByRole('region', { name: 'Fault finding' });
   await expect(hunt).toContainText('3 faults here within a year');
-  await hunt.getByRole('button', { name: /other checks/ }).click();
+  await hunt.getByRole('button', { name: /other check/ }).click();
   const box = hunt.getByRole('textbox', { name: /^Insulation resistance/ });
   await box.fill('many');
   await box.press('Enter');

@@ -1,13 +1,24 @@
 /** The palette's search over positions, parts and worksheets. */
 import { worksheets } from '../core/worksheets/registry';
+import { findWays, type WayIn } from '../core/fault-finding/find-ways';
+import { waysIn } from '../core/swap/ways-in';
 import { database } from '../data/connection';
 import { findParts, findPositions } from '../data/find';
 
 type Item = { id: string; group: string; title: string; detail: string; words: string };
 const MOST = 8;
 
-/** Returns at most eight positions and eight parts, and every worksheet, whose words all occur. */
-export async function find(text: string): Promise<{ positions: Item[]; parts: Item[]; sheets: Item[] }> {
+/** A way into a job, as the palette shows it. */
+const wayItem = ({ kind, family, device, id, title, words }: WayIn): Item => ({
+  id: `/symptoms?family=${family}&${kind}=${id}`,
+  group: kind === 'symptom' ? 'What does it do?' : 'What was measured?',
+  title,
+  detail: device,
+  words,
+});
+
+/** Returns at most eight positions, eight symptoms or measurements and eight parts, and every worksheet, whose words all occur. */
+export async function find(text: string): Promise<{ positions: Item[]; symptoms: Item[]; parts: Item[]; sheets: Item[] }> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
   const knex = database();
   const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
@@ -19,6 +30,7 @@ export async function find(text: string): Promise<{ positions: Item[]; parts: It
       detail: `${row.panel}, ${row.site}`,
       words: `${row.tag} ${row.function} ${row.panel} ${row.site} ${row.family}`,
     })),
+    symptoms: (words.length > 0 ? findWays(waysIn('IEC'), words.join(' ')) : []).slice(0, MOST).map(wayItem),
     parts: parts.map((row) => ({
       id: `/parts/${row.id}`,
       group: 'Parts',

@@ -5,6 +5,8 @@ import * as yup from 'yup';
 import type { Practice } from '../core/case/case';
 import type { PositionTable } from '../core/case/position-codes';
 import { familyOf } from '../core/families/registry';
+import { SYMPTOM } from '../core/fault-finding/tree';
+import { isSymptom } from '../core/swap/ways-in';
 import type { Methods } from '../core/loads/schools';
 import { changeFault } from '../core/swap/change-fault';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
@@ -71,6 +73,8 @@ export const saveSchema = yup.object({
 });
 export const openSchema = yup.object({
   positionId: yup.string().strict().max(200).required('positionId is missing.'),
+  /** What it does, by its name: the first answer of fault finding. */
+  symptom: yup.string().strict().max(60).optional(),
 });
 
 const LARGEST_JOB = 600_000; // characters of what is kept of one job: plates, readings, tests
@@ -125,8 +129,8 @@ export async function loadSwap(id: string): Promise<SwapView> {
 }
 
 /** Opens a swap at a position, or returns the one that is open there: a double click opens one. */
-export async function openSwap(body: unknown): Promise<{ id: string }> {
-  const { positionId } = await validate(openSchema, body);
+export async function openSwap(body: unknown, by?: Pick<Caller, 'person' | 'actor'>): Promise<{ id: string }> {
+  const { positionId, symptom } = await validate(openSchema, body);
   const knex = database();
   const place = await positionWithPlace(knex, positionId);
   if (!place) throw notFound('This position');
@@ -138,14 +142,20 @@ export async function openSwap(body: unknown): Promise<{ id: string }> {
         reason: `${position.tag} is a ${position.family}; that family is not on the bench yet.`,
       },
     ]);
+  if (symptom !== undefined && !isSymptom(position.family, place.site.practice, symptom))
+    throw new ServiceError(422, [{ field: 'symptom', reason: `'${symptom}' is no symptom of a ${position.family}.` }]);
+  const begun = symptom === undefined ? {} : { causes: { [SYMPTOM]: { answer: symptom } } };
   const row = await insertSwap(knex, {
     id: randomUUID(),
     position_id: position.id,
     status: 'open',
     version: 1,
-    state: swapStateOf(position, suppliedReadings(position, place.panel, place.site)),
+    state: { ...swapStateOf(position, suppliedReadings(position, place.panel, place.site)), ...begun },
     opened_at: new Date(),
   });
+  // A job that was open already takes the symptom where nothing was said of it.
+  if (symptom !== undefined && by && row.state.causes?.[SYMPTOM] === undefined)
+    await saveSwap(row.id, { version: row.version, changes: [{ path: `causes.${SYMPTOM}`, value: { answer: symptom } }] }, by);
   return { id: row.id };
 }
 

@@ -2,7 +2,7 @@
  * Faults that every device with a coil shares: no command, too few volts, an open or shorted coil, the wrong coil, volts that stay.
  * Limits: a coil works from 85 % to 110 % of its mark, IEC 60947-4-1 and 61810-1 class 2; it may hold from 20 % on. The rest is common practice.
  */
-import { numberMark, type PartSpec } from '../case/case';
+import { numberMark, rowsMark } from '../case/case';
 import type { FaultContext } from '../families/contract';
 import { lineRead, oneOf, yesNo, type Cause, type FaultTest } from '../fault-finding/tree';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -13,17 +13,22 @@ const NONE = 0.1;
 /** An AC coil may hold from a fifth of its mark on: IEC 60947-4-1, from memory. */
 const HOLDS = 0.2;
 
-const markOf = (removed: PartSpec | null): number | null => {
-  const volts = removed === null ? undefined : numberMark(removed, 'coilVolts');
-  return typeof volts === 'number' && volts > 0 ? volts : null;
-};
+/** The mark of the coil, V: its own figure, or of several marks the one that is the control supply's. */
+function markOf({ removed, need }: FaultContext): number | null {
+  if (!removed) return null;
+  const own = numberMark(removed, 'coilVolts');
+  if (typeof own === 'number' && own > 0) return own;
+  const { controlVolts } = need.supply;
+  return typeof controlVolts === 'number' && rowsMark(removed.coilMarks).some(({ volts }) => volts === controlVolts) ? controlVolts : null;
+}
 
 const VOLTS_HOW =
   'Meter at the coil terminals fitted while dead, lowest value held, everybody clear; or at test terminals by the site’s rules.';
 
 /** Volts at the coil under command and without, its ohms, and whether its mark agrees. */
-export function coilTests({ removed, verdicts }: FaultContext): FaultTest[] {
-  const mark = markOf(removed);
+export function coilTests(context: FaultContext): FaultTest[] {
+  const { verdicts } = context;
+  const mark = markOf(context);
   const under: FaultTest = {
     ...oneOf(
       'coil-volts',
@@ -103,7 +108,7 @@ export const coilCauses = (by: {
   {
     id: 'coil-open',
     title: 'Coil is open',
-    shows: { symptom: [...by.out, ...by.burnt], 'coil-volts': ['enough', 'high'] },
+    shows: { symptom: [...by.out, ...by.burnt], 'coil-volts': ['enough', 'high'], when: ['first-start', 'always'] },
     provedBy: { 'coil-ohms': 'open' },
     remedy: 'New coil or new part with the same coil mark; look at why it went: volts too high, a short-time coil left on, heat.',
     then: 'new part',
@@ -119,7 +124,7 @@ export const coilCauses = (by: {
   {
     id: 'coil-wrong',
     title: 'Another coil than the control supply needs',
-    shows: { symptom: [...by.out, ...by.weak, ...by.burnt] },
+    shows: { symptom: [...by.out, ...by.weak, ...by.burnt], when: ['first-start', 'always'] },
     provedBy: { 'coil-other': 'yes' },
     remedy: 'Fit the coil that the requirements name. An AC coil on DC burns; a DC coil on AC chatters or does nothing.',
     then: 'another part',

@@ -102,6 +102,11 @@ describe.each(trees)('%s', (_name, tree) => {
         expect(findFault(tree, without).shown.map((one) => one.cause.id)).not.toContain(cause.id);
       }
   });
+  it('asks when, or what changed, before anything is measured', () => {
+    if (tree.whole) return;
+    const firsts = tree.symptoms.map(({ id }) => findFault(tree, { [SYMPTOM]: { answer: id } }).next);
+    expect(firsts.some((test) => test?.first === true)).toBe(true);
+  });
   it('begins with what it does', () => {
     const { next } = findFault(tree, {});
     expect(tree.symptoms.length > 1 ? next?.id : SYMPTOM).toBe(symptomTest(tree).id);

@@ -22,9 +22,9 @@ export type FaultState = {
   begun: boolean;
 };
 
-/** How much effort, and a step that moves something, count against one cause more. */
-const EFFORT_WEIGHT = 0.25;
-const MOVES_WEIGHT = 1;
+/** How much effort, and a step that moves something, count against one cause more: a look, a hand, a meter, a tool. */
+const effortCost = { 1: 0, 2: 0.25, 3: 0.5, 4: 1 } as const;
+const MOVES_COST = 1;
 
 /** The answer that a finding gives; undefined where it is none. */
 export function answerOf(test: FaultTest, found: Finding | undefined, findings: Findings): string | undefined {
@@ -60,7 +60,7 @@ function nextTest(open: readonly Cause[], asked: ReadonlySet<string>, tests: rea
   const telling = offered.filter(({ id }) => open.some((cause) => agreeing(cause, id) !== undefined));
   const first = telling.find((test) => test.first === true && leftBy(test, open) < open.length - 1e-9);
   if (first) return first;
-  const cost = (test: FaultTest) => leftBy(test, open) + EFFORT_WEIGHT * test.effort + (test.moves ? MOVES_WEIGHT : 0);
+  const cost = (test: FaultTest) => leftBy(test, open) + effortCost[test.effort] + (test.moves ? MOVES_COST : 0);
   return telling.filter(({ first: early }) => !early).toSorted((a, b) => cost(a) - cost(b))[0];
 }
 

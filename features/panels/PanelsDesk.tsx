@@ -219,6 +219,11 @@ function PositionCard({
           <p>{fault}</p>
         </Notice>
       )}
+      {tile.onTheBench && (
+        <p>
+          <a href={`/symptoms?position=${tile.id}`}>Start from what it does, or what was measured</a>
+        </p>
+      )}
       {tile.onTheBench && tile.load !== '' && (
         <p>
           <a href={`/curves?position=${tile.id}`}>See its curves</a> · <a href={`/supply/${panelId}?position=${tile.id}`}>What feeds it</a>
@@ -303,9 +308,12 @@ export function PanelsDesk(props: {
       <main className="middle" id="main">
         <div className="row-flex" style={{ justifyContent: 'space-between' }}>
           <h1>{panel.name}</h1>
-          <LinkButton href="/check" title="Key Q">
-            Quick check of a part
-          </LinkButton>
+          <div className="row-flex">
+            <LinkButton href="/symptoms">What does it do?</LinkButton>
+            <LinkButton href="/check" title="Key Q">
+              Quick check of a part
+            </LinkButton>
+          </div>
         </div>
         <p className="muted">
           {panel.positions.length} positions. {panel.note}

@@ -16,6 +16,13 @@ const Finder = dynamic(loadFinder, { ssr: false });
 const fixed: PaletteItem[] = [
   { id: '/', group: 'Go to', title: 'Panels', detail: '', words: 'panels home' },
   { id: '/check', group: 'Go to', title: 'Quick check', detail: 'Q', words: 'quick check part in the hand does it fit judge' },
+  {
+    id: '/symptoms',
+    group: 'Go to',
+    title: 'What does it do?',
+    detail: '',
+    words: 'symptom fault finding what does it do measured cause why',
+  },
   { id: '/plates', group: 'Go to', title: 'Read a plate', detail: '', words: 'plate nameplate photo picture read' },
   { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
   { id: '/plates/glossary', group: 'Go to', title: 'Glossary of marks', detail: '', words: 'glossary marks meaning' },

@@ -1,6 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
+import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
 import { stateWords } from '@/core/fault-finding/find-fault';
 import { HUNT_KEY, openState, type Hunt } from '@/core/swap/fault-hunt';
@@ -52,7 +53,9 @@ function LeaveOpen({ hunt, repeats }: { hunt: Hunt; repeats: number }) {
 export function FaultFinding({ repeats }: { repeats: number }) {
   const { state, derived, change, shows } = useJob();
   const { hunt } = derived;
-  const [open, setOpen] = useState(repeats > 0 || hunt.found.begun);
+  // The way in may name a test that was made already; it stands first.
+  const ask = useSearchParams().get('ask');
+  const [open, setOpen] = useState(repeats > 0 || hunt.found.begun || ask !== null);
   const put: PutFinding = (key, finding, marks = []) => change([{ path: `causes.${key}`, value: finding }, ...marks]);
   const control = state.supply.controlVolts?.value;
   return (
@@ -78,7 +81,7 @@ export function FaultFinding({ repeats }: { repeats: number }) {
             put={put}
           />
         ) : (
-          <FaultFinder {...hunt} put={put} />
+          <FaultFinder {...hunt} put={put} ask={ask} />
         ))}
       <LeaveOpen hunt={hunt} repeats={repeats} />
     </section>

@@ -24,6 +24,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/records': 'see',
   '/supply': 'see',
   '/swaps': 'see',
+  '/symptoms': 'see',
   '/worksheets': 'see',
   '/icon.svg': 'open',
 };

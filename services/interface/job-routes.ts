@@ -13,10 +13,10 @@ export const jobRoutes = [
     method: 'POST',
     path: `${V1}/swaps`,
     right: 'work',
-    summary: 'Open a swap at a position, or get the one that is open',
+    summary: 'Open a swap at a position, from a symptom where one is given, or get the one that is open',
     answers: 'The id of the swap.',
     body: { schema: openSchema, largest: SMALL },
-    handle: async ({ json }) => openSwap(await json()),
+    handle: async ({ json, caller }) => openSwap(await json(), caller),
   }),
   route({
     method: 'GET',

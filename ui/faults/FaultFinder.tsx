@@ -104,7 +104,11 @@ function Found({ tree, found, findings, put }: Hunted & { put: PutFinding }) {
                     </p>
                   )}
                 </div>
-                <TestAnswer test={test} findings={findings} put={put} />
+                {test.figure || Object.keys(test.answers).length < 3 ? (
+                  <TestAnswer test={test} findings={findings} put={put} />
+                ) : (
+                  <Button onClick={() => put(test.id, null)}>Take back</Button>
+                )}
               </div>
             );
           })}
@@ -127,18 +131,26 @@ function Found({ tree, found, findings, put }: Hunted & { put: PutFinding }) {
   );
 }
 
+type Placed = {
+  put: PutFinding;
+  /** The test that stands first until it has its answer. */ ask?: string | null;
+  beside?: ReactNode;
+  more?: ReactNode;
+};
+
 /** What is the cause? The next question, what was found, and what remains; `beside` stands under the questions, `more` under the causes. */
-export function FaultFinder({ put, beside, more, ...hunt }: Hunted & { put: PutFinding; beside?: ReactNode; more?: ReactNode }) {
+export function FaultFinder({ put, ask = null, beside, more, ...hunt }: Hunted & Placed) {
   const [all, setAll] = useState(false);
   const { tree, found, findings } = hunt;
-  const { next } = found;
-  const others = otherTests(tree, found);
+  const others = otherTests(tree, found).filter(({ id }) => id !== ask);
+  const asked = tree.tests.find(({ id }) => id === ask && findings[id] === undefined);
+  const next = asked ?? found.next;
   return (
     <div className={closingStyle.closingColumns}>
       <div className="stack">
         {next && (
           <section className={`sheet ${closingStyle.nextCheck}`} aria-label="Next question of the search">
-            <p className="label">{next.first ? 'First' : 'Next, it tells most'}</p>
+            <p className="label">{asked ? 'What was measured' : next.first ? 'First' : 'Next, it tells most'}</p>
             <h3>{next.question}</h3>
             <p className="muted">{next.how}</p>
             <TestAnswer key={next.id} test={next} findings={findings} put={put} />
@@ -148,7 +160,7 @@ export function FaultFinder({ put, beside, more, ...hunt }: Hunted & { put: PutF
         <div className="row-flex no-print">
           {others.length > 0 && (
             <Button aria-expanded={all} onClick={() => setAll(!all)}>
-              {all ? 'Only the next question' : `${others.length} other checks, in any order`}
+              {all ? 'Only the next question' : `${others.length} other check${others.length > 1 ? 's' : ''}, in any order`}
             </Button>
           )}
           {beside}

@@ -128,7 +128,11 @@ const causes: readonly Cause[] = [
   {
     id: 'blocked',
     title: 'Carrier binds',
-    shows: { symptom: ['no-pull-in', 'hums', 'burnt', 'slow', 'stays-in'], 'coil-volts': ['enough', 'high'] },
+    shows: {
+      symptom: ['no-pull-in', 'hums', 'burnt', 'slow', 'stays-in'],
+      'coil-volts': ['enough', 'high'],
+      when: ['always', 'random', 'first-start'],
+    },
     provedBy: { carrier: 'binds' },
     remedy: 'Dirt, a broken guide, the mechanical interlock, or mounted on its side. Clean or free it; a bent one is replaced.',
     then: 'mend',
@@ -136,7 +140,7 @@ const causes: readonly Cause[] = [
   {
     id: 'faces',
     title: 'Faces of the magnet do not meet',
-    shows: { symptom: MAGNET },
+    shows: { symptom: MAGNET, when: ['always', 'random'] },
     provedBy: { 'pole-faces': 'dirty' },
     remedy: 'Clean and wipe dry; rust that has eaten the faces wants a new part. Nothing is filed: the air gap is made to measure.',
     then: 'mend',
@@ -144,7 +148,7 @@ const causes: readonly Cause[] = [
   {
     id: 'shading-ring',
     title: 'Shading ring is broken',
-    shows: { symptom: MAGNET, 'coil-other': 'no' },
+    shows: { symptom: MAGNET, 'coil-other': 'no', when: ['always', 'random'] },
     provedBy: { 'pole-faces': 'ring' },
     remedy: 'New magnet or new part; no cleaning helps.',
     then: 'new part',
@@ -152,7 +156,7 @@ const causes: readonly Cause[] = [
   {
     id: 'command-flutters',
     title: 'A contact before the coil flutters',
-    shows: { symptom: ['chatters', 'lets-go'] },
+    shows: { symptom: ['chatters', 'lets-go'], when: ['random', 'always', 'first-start'] },
     provedBy: { steady: 'yes' },
     remedy:
       'Limit or pressure switch at its edge, a loose terminal, a worn seal-in contact. Mend that; what chattered may be welded or worn.',
@@ -169,7 +173,7 @@ const causes: readonly Cause[] = [
   {
     id: 'suppressor',
     title: 'The suppressor makes it slow',
-    shows: { symptom: ['slow'], 'poles-closed': 'no' },
+    shows: { symptom: ['slow'], 'poles-closed': 'no', when: ['first-start', 'always'] },
     provedBy: { diode: 'yes' },
     remedy: 'A diode lengthens the drop-out three to ten times: a varistor or the maker’s own block, if the time matters.',
     then: 'adjust',

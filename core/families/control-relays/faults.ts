@@ -88,13 +88,13 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'polarity', title: 'Coil polarity is reversed', then: 'adjust' },
-    shows: { symptom: ['no-pull-in', 'lamp-dark'] },
+    shows: { symptom: ['no-pull-in', 'lamp-dark'], when: ['first-start', 'always'] },
     provedBy: { reversed: 'yes' },
     remedy: 'Plus on the marked terminal. A free-wheel diode the wrong way round is a short circuit: look at fuse and output too.',
   },
   {
     ...{ id: 'contact-film', title: 'Film on the contact: the signal is too small for it', then: 'another part' },
-    shows: { symptom: ['no-contact'], 'least-load': 'yes' },
+    shows: { symptom: ['no-contact'], 'least-load': 'yes', when: ['random', 'always'] },
     provedBy: { 'contact-ohms': 'yes' },
     needs: ['least-load'],
     remedy: 'A part with a contact for signals (gold, or a stated least load); silver tarnishes.',

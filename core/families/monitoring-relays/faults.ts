@@ -103,7 +103,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'dips', title: 'Short dips at large starts, and no delay over them', then: 'adjust' },
-    shows: { symptom: ['nuisance'], when: ['others', 'random', 'always', 'first-start', 'night'] },
+    shows: { symptom: ['nuisance'], when: ['others', 'random', 'always'] },
     provedBy: { volts: 'short' },
     remedy: 'A delay longer than the dip, where the load stands it; old and new setting on the sheet.',
   },
@@ -121,7 +121,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'reference', title: 'Another reference than the site means', then: 'adjust' },
-    shows: { symptom: ['nuisance', 'misses', 'no-return'] },
+    shows: { symptom: ['nuisance', 'misses', 'no-return'], when: ['first-start', 'always'] },
     provedBy: { 'other-reference': 'yes' },
     remedy: 'Set or choose it for the volts and wires that are there; 400 V between lines are 230 V to neutral.',
   },
@@ -157,7 +157,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'sequence', title: 'Phase sequence is reversed', then: 'elsewhere' },
-    shows: { symptom: ['nuisance', 'no-return'], named: ['sequence', 'none'] },
+    shows: { symptom: ['nuisance', 'no-return'], named: ['sequence', 'none'], when: ['first-start', 'always'] },
     provedBy: { sequence: 'yes' },
     remedy: 'Two conductors were exchanged on the feeder: put that right there, never at the relay.',
   },

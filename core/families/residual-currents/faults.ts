@@ -62,6 +62,14 @@ function gates(removed: FaultContext['removed']): { advised: number | null; hold
 }
 
 const wiringTests: readonly FaultTest[] = [
+  oneOf(
+    'loads-off',
+    'Does it trip with every load of its own off, too?',
+    'Ask; or all off on all poles, then closed once, by who may.',
+    1,
+    { yes: 'yes', no: 'no, only with some on', unknown: 'nobody knows' },
+    { first: true },
+  ),
   insulation(
     'leak-insulation',
     'Insulation of the line conductors to earth',
@@ -163,13 +171,14 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'standing-leakage', title: 'Leakage of many loads together', then: 'elsewhere' },
-    shows: { symptom: ['trips-with', 'trips-random'] },
+    shows: { symptom: ['trips-with', 'trips-random'], 'loads-off': ['no', 'unknown'] },
     provedBy: { 'standing-leakage': 'yes' },
     remedy: 'Divide the loads over more devices; above half of its rating it may trip with no fault at all.',
   },
   {
     ...{ id: 'one-appliance', title: 'One appliance', then: 'elsewhere' },
-    ...{ shows: anyTrip, provedBy: { 'one-appliance': 'yes' } },
+    shows: { ...anyTrip, 'loads-off': ['no', 'unknown'] },
+    provedBy: { 'one-appliance': 'yes' },
     remedy: 'That appliance goes out of service until its insulation is mended.',
   },
   {

@@ -96,7 +96,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'other-value', title: 'Another value than the motor asks for', then: 'another part' },
-    shows: { symptom: ['hums', 'slow', 'again', 'blown'] },
+    shows: { symptom: ['hums', 'slow', 'again', 'blown'], when: ['first-start', 'slowly'] },
     provedBy: { 'other-value': 'yes' },
     remedy: 'The value on the plate, neither more nor less: more drives the winding hot.',
   },
@@ -126,7 +126,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'relay', title: 'Start relay or switch does not work', then: 'elsewhere' },
-    shows: { symptom: ['hums', 'slow', 'again'] },
+    shows: { symptom: ['hums', 'slow', 'again'], when: ['slowly', 'sudden'] },
     provedBy: { relay: 'yes' },
     remedy: 'Renew it; a start winding that stays in circuit burns, and its capacitor with it.',
   },

@@ -106,13 +106,13 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'dips', title: 'Its supply dips and it starts anew', then: 'elsewhere' },
-    shows: { symptom: ['starts-anew'] },
+    shows: { symptom: ['starts-anew'], when: ['others', 'random'] },
     provedBy: { supply: 'dips' },
     remedy: 'What starts then, and from which transformer; a supply that holds over, or a function that keeps its time.',
   },
   {
     ...{ id: 'other-supply', title: 'Made for another supply', then: 'another part' },
-    shows: { symptom: ['nothing', 'wrong-time', 'starts-anew'] },
+    shows: { symptom: ['nothing', 'wrong-time', 'starts-anew'], when: ['first-start', 'always'] },
     provedBy: { 'other-supply': 'yes' },
     remedy: 'The supply that the requirements name; without a mark for DC it is not rated for DC.',
   },
@@ -124,7 +124,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'other-function', title: 'Another function than the position wants', then: 'another part' },
-    shows: { symptom: ['wrong-moment', 'never-ends'], selector: 'no' },
+    shows: { symptom: ['wrong-moment', 'never-ends'], selector: 'no', when: ['first-start', 'always'] },
     provedBy: { 'other-function': 'yes' },
     needs: ['selector'],
     remedy: 'Letters of a worn label say little, and vary by maker: find the function from the trace, then a part that has it.',
@@ -144,7 +144,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'signal-kind', title: 'Another kind of start signal', then: 'another part' },
-    shows: { symptom: ['nothing', 'wrong-moment'] },
+    shows: { symptom: ['nothing', 'wrong-moment'], when: ['first-start', 'always'] },
     provedBy: { 'signal-kind': 'yes' },
     remedy: 'A part that takes the signal that is there. Volts on an input for a dry contact destroy it.',
   },
@@ -156,7 +156,7 @@ const causes: readonly Cause[] = [
   },
   {
     ...{ id: 'worn', title: 'It times wrong by itself', then: 'new part' },
-    shows: { symptom: ['wrong-time'], selector: 'no', supply: ['enough', 'dips'] },
+    shows: { symptom: ['wrong-time'], selector: 'no', supply: ['enough', 'dips'], when: ['always', 'random'] },
     provedBy: { 'timed-off': 'yes' },
     needs: ['selector', 'supply'],
     remedy: 'New part with the same function and a range in which the time can be set.',

@@ -1,0 +1,26 @@
+import { waysIn } from '@/core/swap/ways-in';
+import { panelsDesk } from '@/services/panels';
+import { SymptomsPage, type Place } from '@/features/symptoms/SymptomsPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'What does it do?' };
+
+type Query = { position?: string; family?: string; symptom?: string; measurement?: string };
+
+export default async function Page({ searchParams }: { searchParams: Promise<Query> }) {
+  const { position, family, symptom, measurement } = await searchParams;
+  const places = (await panelsDesk()).flatMap((site) =>
+    site.panels.flatMap((panel) =>
+      panel.positions
+        .filter(({ onTheBench }) => onTheBench)
+        .map((one): Place => ({
+          ...{ id: one.id, tag: one.tag, function: one.function, family: one.family, device: one.deviceName },
+          ...{ panel: panel.name, site: site.name, practice: site.practice },
+        })),
+    ),
+  );
+  const picked =
+    family && (symptom || measurement) ? { family, kind: symptom ? 'symptom' : 'measurement', id: symptom ?? measurement ?? '' } : null;
+  const practice = (places.find(({ id }) => id === position) ?? places[0])?.practice ?? 'IEC';
+  return <SymptomsPage ways={waysIn(practice)} places={places} positionId={position} picked={picked} />;
+}

@@ -1,0 +1,60 @@
+/** Ways into a job: each word that an electrician would type leads to a symptom. Common practice. */
+import { describe, expect, it } from 'vitest';
+import { families } from '../families/registry';
+import { findWays } from '../fault-finding/find-ways';
+import { isSymptom, waysIn } from './ways-in';
+
+const ways = waysIn('IEC');
+const found = (text: string) => findWays(ways, text).filter(({ kind }) => kind === 'symptom');
+
+describe('words people use', () => {
+  it.each([
+    'welded',
+    'chatters',
+    'hums',
+    'does not pull in',
+    'drops out',
+    'trips at once',
+    'trips after seconds',
+    'trips after minutes',
+    'trips at random',
+    'at night',
+    'blows again',
+    'will not close',
+    'will not reset',
+    'no display',
+    'lamp dark',
+    'burnt coil',
+    'swollen',
+    'nuisance',
+    'wrong time',
+  ])('%s', (text) => expect(found(text).length).toBeGreaterThan(0));
+  it('every family has symptoms and something to measure', () => {
+    for (const { id } of families) {
+      const own = ways.filter(({ family }) => family === id);
+      expect(
+        own.some(({ kind }) => kind === 'symptom'),
+        id,
+      ).toBe(true);
+      expect(
+        own.some(({ kind }) => kind === 'measurement'),
+        id,
+      ).toBe(true);
+    }
+  });
+  it('a measurement is found by its name, and stands after the symptoms', () => {
+    const some = findWays(ways, 'insulation');
+    expect(some.some(({ kind }) => kind === 'measurement')).toBe(true);
+    const kinds = findWays(ways, '').map(({ kind }) => kind);
+    expect(kinds.lastIndexOf('symptom')).toBeLessThan(kinds.indexOf('measurement'));
+  });
+  it('the kind of device narrows it; nonsense finds nothing', () => {
+    expect(new Set(found('fuse blows again').map(({ family }) => family))).toEqual(new Set(['fuse']));
+    expect(findWays(ways, 'qqxz')).toEqual([]);
+  });
+  it('a symptom belongs to its family', () => {
+    expect(isSymptom('contactor', 'IEC', 'chatters')).toBe(true);
+    expect(isSymptom('fuse', 'IEC', 'chatters')).toBe(false);
+    expect(isSymptom('nothing', 'IEC', 'chatters')).toBe(false);
+  });
+});
