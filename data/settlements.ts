@@ -4,14 +4,19 @@ import type { RecordBody } from '../core/record/record';
 
 export type OpenLineRow = { position_id: string; record_id: string; signed_at: Date; line: RecordBody['fitted']['lines'][number] };
 
-/** Lines signed as not known on the newest record of each position, less those that were settled; of one position where it is named. */
+/** Lines signed as not known, and tests put off until later, on the newest record of each position, less those that were settled; of one position where it is named. */
 export async function openLines(knex: Knex, positionId?: string): Promise<OpenLineRow[]> {
   const { rows } = await knex.raw<{ rows: OpenLineRow[] }>(
     `select r.position_id, r.id as record_id, r.signed_at, l.line
        from (select distinct on (position_id) * from records ${positionId ? 'where position_id = ?' : ''} order by position_id, signed_at desc) r
-       cross join lateral jsonb_array_elements(r.body->'fitted'->'lines') with ordinality l(line, i)
-      where l.line->>'verdict' = 'not-known'
-        and not exists (select 1 from settlements s where s.record_id = r.id and s.line_id = l.line->>'id')
+       cross join lateral (
+         select line, i from jsonb_array_elements(r.body->'fitted'->'lines') with ordinality own(line, i) where line->>'verdict' = 'not-known'
+         union all
+         select jsonb_build_object('id', 'test-' || (test->>'id'), 'term', test->>'title', 'acknowledgedBy', test->'putOff'->>'by',
+                                   'note', test->'putOff'->>'text'), 1000 + i
+           from jsonb_array_elements(r.body->'proofs') with ordinality own(test, i) where test->>'verdict' = 'later'
+       ) l
+      where not exists (select 1 from settlements s where s.record_id = r.id and s.line_id = l.line->>'id')
       order by r.position_id, l.i`,
     positionId ? [positionId] : [],
   );

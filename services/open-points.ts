@@ -9,6 +9,9 @@ import { appendRows } from './chain/append';
 import type { Person } from '../core/crew/person';
 import { validate } from './validate';
 
+/** A test that was put off until later stands among the open points beside the lines that were not known. */
+const isTest = (lineId: string): boolean => lineId.startsWith('test-');
+
 export type OpenPoint = {
   recordId: string;
   lineId: string;
@@ -44,7 +47,7 @@ export async function settlePoint(positionId: string, body: unknown, { name: by 
     if (await settle(trx, { record_id: recordId, line_id: lineId, by, found: found.trim(), at })) {
       const event = await insertEvent(trx, {
         ...{ position_id: positionId, at, kind: 'note', record_id: recordId },
-        text: `${row.line.term} is known now: ${found.trim()} (${by})`,
+        text: `${row.line.term} ${isTest(lineId) ? 'is tested now' : 'is known now'}: ${found.trim()} (${by})`,
       });
       const rows = [['settlement', `${recordId}/${lineId}`] as const, ['event', event] as const];
       await appendRows(trx, rows, [], at);

@@ -18,9 +18,11 @@ const words = {
   'not-known': 'not known',
   fails: 'FAILS',
   open: 'open',
+  'not-done': 'not done',
+  later: 'later',
 } as const;
 /** The shapes of the screen, in print: disc with tick, triangle, dashed ring, square with cross. */
-const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–' } as const;
+const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–', 'not-done': '–', later: '–' } as const;
 
 function collect(doc: PDFKit.PDFDocument): Promise<Buffer> {
   return new Promise((resolve, reject) => {
@@ -195,6 +197,7 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
         figures(proof.net === null ? '' : shown(proof.net, proof.unit)),
         figures(proof.limits),
       ],
+      ...(proof.putOff ? { remarks: [proof.putOff.text] } : {}),
     })),
   );
   settingTable(doc, body.settings);

@@ -18,7 +18,9 @@ import { failuresInAYear, HUNT_KEY, huntFor, huntObstacles, type Hunt } from '..
 import { removedSpec } from '../core/swap/case-from-swap';
 import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
 import { safeSteps } from '../core/swap/make-safe';
-import type { Named, SwapState } from '../core/swap/swap';
+import type { Proof } from '../core/families/contract';
+import { putOffText } from '../core/swap/put-off';
+import type { Named, ProofEntry, SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
@@ -245,6 +247,13 @@ function huntOnRecord({ tree, found, findings }: Hunt, state: SwapState): Pick<R
   return { causes: settledFaults(tree, found, findings), ...(said ? { causeLeftOpen: { by: said.by, reason: said.reason } } : {}) };
 }
 
+/** The verdict of a test; what was put off says by whom and why. */
+function provedAs(proof: Proof, entry: ProofEntry | undefined): Pick<RecordProof, 'verdict' | 'putOff'> {
+  const verdict = proofVerdict(proof, entry);
+  const off = verdict === 'not-done' || verdict === 'later' ? entry?.putOff : undefined;
+  return { verdict, ...(off ? { putOff: { text: putOffText(off), by: off.by } } : {}) };
+}
+
 const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
   choice.proofs.map((proof): RecordProof => {
     const entry = state.proofs[proof.id];
@@ -257,7 +266,7 @@ const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
       net: netReading(proof, entry) ?? null,
       unit: proof.unit,
       limits: proofLimits(proof),
-      verdict: proofVerdict(proof, entry),
+      ...provedAs(proof, entry),
     };
   });
 

@@ -171,6 +171,8 @@ async function underName(changes: readonly Change[], name: string): Promise<Chan
     changes.map(async ({ path, value }): Promise<Change> => {
       if (value === null || value === undefined) return { path, value };
       if (path.startsWith('safe.')) return { path, value: name };
+      if (path.startsWith('proofs.') && isRecord(value) && isRecord(value.putOff))
+        return { path, value: { ...value, putOff: { ...value.putOff, by: name } } };
       if (!/^(acknowledged|overrides)\./.test(path)) return { path, value };
       const { reason, seen, settles } = await validate(namedSchema, value);
       return { path, value: { by: name, reason, seen, ...(settles === undefined ? {} : { settles }) } };

@@ -38,6 +38,8 @@ export type RecordProof = {
   unit: string;
   limits: string;
   verdict: ProofVerdict;
+  /** Why it was not done, or when it is made up for, and who said so. */
+  putOff?: { text: string; by: string };
 };
 
 export type RecordBody = {

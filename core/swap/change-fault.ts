@@ -12,6 +12,7 @@ import { supplyFields } from '../fields/supply-fields';
 import { schoolChoices } from '../loads/schools';
 import { readingFault } from '../readings/reading-fault';
 import { hazards, safeStepIds } from './make-safe';
+import { isPutOff } from './put-off';
 import type { Change } from './swap';
 
 const LONGEST_TYPED = 20_000; // characters of a typed plate
@@ -107,9 +108,10 @@ const rules: Readonly<Record<string, (family: string, key: string, value: unknow
   overrides: (_family, key) => named('line', key),
   proofs: (_family, key, value) =>
     named('test', key) ??
-    (isRecord(value) && only(value, { reading: isFigure, leadOhms: isFigure, done: (done) => done === 'yes' || done === 'no' })
+    (isRecord(value) &&
+    only(value, { reading: isFigure, leadOhms: isFigure, done: (done) => done === 'yes' || done === 'no', putOff: isPutOff })
       ? undefined
-      : 'A test holds a reading and leadOhms, figures, or done, yes or no.'),
+      : 'A test holds a reading and leadOhms, figures, done, yes or no, or putOff: why it is not done, or when it is.'),
   causes: (_family, key, value) =>
     named('test', key) ??
     (isRecord(value) &&

@@ -11,6 +11,7 @@ import type { Change } from '../matching/changes';
 import type { JudgedNeed, JudgedPart } from '../matching/judge';
 import { formatQuantity, formatRange } from '../quantities/format-quantity';
 import { openSafeSteps } from './make-safe';
+import { isSaid, putOffKind, type PutOffKind } from './put-off';
 import type { Named, ProofEntry, SwapState } from './swap';
 
 export type Obstacle = {
@@ -74,17 +75,21 @@ export const partObstacles = (part: JudgedPart, state: SwapState, changes: reado
   ...changeObstacles(changes, state),
 ];
 
-export type ProofVerdict = 'open' | 'fits' | 'check' | 'fails';
+export type ProofVerdict = 'open' | 'fits' | 'check' | 'fails' | PutOffKind;
 
 /** Resistance readings have their leads taken off; other readings stand as they are. */
 export const netReading = (proof: Proof, entry: ProofEntry | undefined): number | undefined =>
   entry?.reading === undefined ? undefined : proof.leads ? entry.reading - (entry.leadOhms ?? 0) : entry.reading;
 
+/** Put off by name, and nothing entered: not done, or later. */
+const putOffAs = (entry: ProofEntry | undefined): PutOffKind | undefined =>
+  entry?.putOff && entry.putOff.by.trim() !== '' && isSaid(entry.putOff) ? putOffKind(entry.putOff) : undefined;
+
 /** Verdict of a proof on what was entered. */
 export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): ProofVerdict {
-  if (proof.kind === 'yes-no') return entry?.done === 'yes' ? 'fits' : entry?.done === 'no' ? 'fails' : 'open';
+  if (proof.kind === 'yes-no') return entry?.done === 'yes' ? 'fits' : entry?.done === 'no' ? 'fails' : (putOffAs(entry) ?? 'open');
   const net = netReading(proof, entry);
-  if (net === undefined) return 'open';
+  if (net === undefined) return putOffAs(entry) ?? 'open';
   if (!Number.isFinite(net) || net < 0) return 'fails';
   if (proof.low === null && proof.high === null) return 'check';
   const holds = (proof.low === null || net >= proof.low) && (proof.high === null || net <= proof.high);

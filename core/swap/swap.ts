@@ -6,6 +6,7 @@ import { isOneOf } from '../certain';
 import type { Finding } from '../fault-finding/tree';
 import type { Methods } from '../loads/schools';
 import type { Readings } from '../readings/reading';
+import type { PutOff } from './put-off';
 
 export type CoilChoice = { coilVolts: number; coilKind: 'ac' | 'dc'; coilHertz: number[] };
 /** A part looked at; `taken` once nothing stood in its way. */
@@ -20,7 +21,7 @@ export type Choice = {
 /** What tells one choice from another: the part, with another coil, or with further parts. */
 export const choiceKey = ({ partId, coil, beside }: { partId: string; coil?: unknown; beside?: readonly string[] | null }): string =>
   [partId, ...(beside ?? []), ...(coil ? ['coil'] : [])].join('+');
-export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no' };
+export type ProofEntry = { reading?: number; leadOhms?: number; done?: 'yes' | 'no'; putOff?: PutOff };
 /** Who looked at a line and why; `seen` is what stood there then, so that a changed figure asks again. */
 export type Named = {
   by: string;

@@ -53,9 +53,10 @@ const proofColumns: readonly ListColumn<RecordProof>[] = [
   { head: 'Limits', figure: true, of: ({ limits }) => limits },
   {
     head: 'Verdict',
-    of: ({ verdict }) => (
+    of: ({ verdict, putOff }) => (
       <span style={{ display: 'inline-flex', gap: 6, alignItems: 'center' }}>
-        {(verdict === 'fits' || verdict === 'check' || verdict === 'fails') && <VerdictMark verdict={verdict} size={15} />} {verdict}
+        {(verdict === 'fits' || verdict === 'check' || verdict === 'fails') && <VerdictMark verdict={verdict} size={15} />}{' '}
+        {putOff?.text ?? verdict}
       </span>
     ),
   },

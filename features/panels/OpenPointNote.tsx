@@ -26,8 +26,10 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
     <Notice kind="not-known">
       <form className="stack" style={{ gap: 6 }} onSubmit={(event) => void keep(event)}>
         <p>
-          <b>{point.term} was signed as not known.</b> {point.by}: {point.reason}.{' '}
-          {point.settles ? `To be settled by: ${point.settles}.` : ''}
+          <b>
+            {point.term} {point.lineId.startsWith('test-') ? 'is still to be tested.' : 'was signed as not known.'}
+          </b>{' '}
+          {point.by}: {point.reason}. {point.settles ? `To be settled by: ${point.settles}.` : ''}
         </p>
         <TextBox wide aria-label={`What was found, ${point.term}`} placeholder="what was found" maxLength={500} {...register('found')} />
         <div className="row-flex">

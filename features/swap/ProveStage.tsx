@@ -11,6 +11,7 @@ import { readProof, shownUnit } from '@/core/swap/proof-reading';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
+import { NotNow } from './NotNow';
 import { BaseMap } from '../../ui/relays/BaseMap';
 import { SettingSheet } from '../../ui/relays/SettingSheet';
 import swapStyle from '@/ui/styles/swap.module.css';
@@ -25,6 +26,8 @@ const wordsOf: Record<ProofVerdict, string> = {
   fits: 'holds',
   check: 'look closer',
   fails: 'fails',
+  'not-done': 'not done',
+  later: 'later',
 };
 
 function QuantityIn({
@@ -91,8 +94,12 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
   };
   return (
     <div className={swapStyle.proof}>
-      {verdict === 'open' ? (
-        <span aria-label="open" style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }} role="img" />
+      {verdict === 'open' || verdict === 'not-done' || verdict === 'later' ? (
+        <span
+          aria-label={wordsOf[verdict]}
+          style={{ width: 18, height: 18, borderRadius: '50%', border: '2px solid var(--line-strong)' }}
+          role="img"
+        />
       ) : (
         <VerdictMark verdict={verdict} />
       )}
@@ -147,6 +154,9 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
           {net !== undefined && proof.leads && entry?.leadOhms ? ` · net ${unit(net)}` : ''}
           {verdict !== 'open' && ` · ${wordsOf[verdict]}`}
         </small>
+        {(verdict === 'open' || verdict === 'not-done' || verdict === 'later') && (
+          <NotNow title={proof.title} putOff={entry?.putOff} onPutOff={(putOff) => onEntry(putOff ? { putOff } : null)} />
+        )}
       </div>
     </div>
   );

@@ -136,7 +136,7 @@ export function SymptomsPage({
   const pick = (way: WayIn) => (here ? void start(here, way) : setPicked(way));
   return (
     <Shell practice={practice} crumbs={<b>What does it do?</b>}>
-      <main className="page" id="main">
+      <main className="middle stack" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>
         <div className={checkStyle.check}>
           <div className="stack">
             <h1>{here ? `${here.tag} ${here.function}: what does it do?` : 'What does it do?'}</h1>
