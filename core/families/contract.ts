@@ -42,6 +42,8 @@ export type Proof = {
   severity: 'must' | 'should';
   /** Above this a should-proof fails as well: a contact that is past dressing. */
   rejectAbove?: number;
+  /** Below this it fails as well: turns that are shorted. */
+  rejectBelow?: number;
   /** Leads are subtracted when the proof is a resistance. */
   leads: boolean;
   because: string;

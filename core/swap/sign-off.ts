@@ -95,6 +95,7 @@ export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): Proof
   const holds = (proof.low === null || net >= proof.low) && (proof.high === null || net <= proof.high);
   if (holds) return 'fits';
   if (proof.rejectAbove !== undefined && net > proof.rejectAbove) return 'fails';
+  if (proof.rejectBelow !== undefined && net < proof.rejectBelow) return 'fails';
   return proof.severity === 'must' ? 'fails' : 'check';
 }
 

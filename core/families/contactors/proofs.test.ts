@@ -19,8 +19,24 @@ describe('coil resistance', () => {
     expect(limits({ controlKind: 'ac' }, { coilVolts: 120, coilKind: 'ac', coilHertz: [60], coilOhms: 20 })).toBe('17 to 23 Ω'));
   it('of a DC coil from its watts: 24 V, 6 W is 96 ohm', () =>
     expect(limits({ controlKind: 'dc' }, { coilVolts: 24, coilKind: 'dc', coilHertz: [], coilWatts: 6 })).toBe('81.6 to 110 Ω'));
-  it('of an AC coil without a stated figure: only open and shorted are told apart', () =>
-    expect(limits({ controlKind: 'ac' }, { coilVolts: 120, coilKind: 'ac', coilHertz: [60], coilInrushVA: 200 })).toBe('at least 100 mΩ'));
+  it('of an AC coil by its inrush: 120 V, 200 VA is 72 ohm of impedance, of which a quarter at least is copper', () =>
+    expect(limits({ controlKind: 'ac' }, { coilVolts: 120, coilKind: 'ac', coilHertz: [60], coilInrushVA: 200 })).toBe('18 to 82.8 Ω'));
+  it('of an AC coil of which nothing is stated: only open and shorted are told apart', () =>
+    expect(limits({ controlKind: 'ac' }, { coilVolts: 120, coilKind: 'ac', coilHertz: [60] })).toBe('100 mΩ to 1 MΩ'));
+  it.each([
+    [{ coilInrushVA: 200 }, 40, 'fits'],
+    [{ coilInrushVA: 200 }, 12, 'check'],
+    [{ coilInrushVA: 200 }, 3, 'fails'],
+    [{ coilInrushVA: 200 }, 150, 'fails'],
+    [{ coilOhms: 20 }, 24, 'check'],
+    [{ coilOhms: 20 }, 9, 'fails'],
+    [{}, 0.02, 'fails'],
+    [{}, 5e6, 'fails'],
+  ] as const)('with %j a reading of %f ohm: %s', (mark, reading, verdict) => {
+    const coil = { coilVolts: 120, coilKind: 'ac', coilHertz: [60], ...mark };
+    const proof = find('coil-ohms', { controlKind: 'ac', controlHertz: 60 }, { kind: 'motor-3ph' }, coil)!;
+    expect(proofVerdict(proof, { reading })).toBe(verdict);
+  });
 });
 
 describe('volts while pulling in', () => {
