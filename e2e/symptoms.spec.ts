@@ -6,7 +6,10 @@ import { expect, test } from './test';
 
 const search = (page: Page) => page.getByRole('textbox', { name: /^What it does, or what was measured/ });
 const hunt = (page: Page) => page.getByRole('region', { name: 'Fault finding' });
-const answer = (page: Page, words: string) => hunt(page).getByRole('region', { name: /^Next question/ }).getByRole('button', { name: words, exact: true });
+const answer = (page: Page, words: string) =>
+  hunt(page)
+    .getByRole('region', { name: /^Next question/ })
+    .getByRole('button', { name: words, exact: true });
 
 test('from the palette: it chatters; the volts at the coil show why, and the job ends without a new part', async ({ page }) => {
   await page.goto('/');
@@ -25,7 +28,10 @@ test('from the palette: it chatters; the volts at the coil show why, and the job
   await expect(hunt(page).getByRole('list', { name: 'What remains' })).toContainText('Too few volts at the coil');
   await expect(hunt(page).getByRole('list', { name: 'What remains' })).not.toContainText('Coil is open');
   const volts = hunt(page).getByRole('textbox', { name: /^Volts at the coil while the command is given/ });
-  if (!(await volts.isVisible())) await hunt(page).getByRole('button', { name: /other check/ }).click();
+  if (!(await volts.isVisible()))
+    await hunt(page)
+      .getByRole('button', { name: /other check/ })
+      .click();
   await volts.fill('84');
   await volts.press('Enter');
   await expect(hunt(page).getByRole('status')).toHaveText('Found: too few volts at the coil.');
@@ -58,7 +64,9 @@ test('from a measurement: the reading is asked first, and an open cause is signe
   // Begun and not shown: it is left open by name, or nothing is signed.
   await saved(page);
   await expect(hunt(page)).toContainText('Nothing is signed with the cause open');
-  await hunt(page).getByRole('textbox', { name: /^Nothing is signed/ }).fill('tester comes on Thursday');
+  await hunt(page)
+    .getByRole('textbox', { name: /^Nothing is signed/ })
+    .fill('tester comes on Thursday');
   await hunt(page).getByRole('button', { name: 'Leave it open' }).click();
   await expect(hunt(page)).toContainText('Left open by Orla Fenwick: tester comes on Thursday');
   // A further answer makes it another question.

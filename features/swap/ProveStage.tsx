@@ -3,6 +3,7 @@
 import { TextBox } from '@/ui/forms/TextBox';
 import { Pill } from '@/ui/forms/Pill';
 import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import { useState, type ReactNode } from 'react';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -162,6 +163,17 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
   );
 }
 
+/** What is looked at and not measured, as one answer where every one of them holds; what does not is answered by itself. */
+function AllHold({ proofs, state, onChange }: { proofs: readonly Proof[]; state: SwapState; onChange: (changes: Change[]) => void }) {
+  const open = proofs.filter((proof) => proof.kind === 'yes-no' && proofVerdict(proof, state.proofs[proof.id]) === 'open');
+  if (open.length < 2) return null;
+  return (
+    <Button onClick={() => onChange(open.map(({ id }) => ({ path: `proofs.${id}`, value: { done: 'yes' } })))}>
+      Each of the {open.length} below was looked at: all hold
+    </Button>
+  );
+}
+
 /** Prove: bench, fitting and first start with limits from the need; the terminal map from old to new. */
 export function ProveStage({
   proofs,
@@ -233,6 +245,7 @@ export function ProveStage({
           )}
           {when === 'first-start' && firstStart}
           <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
+            <AllHold proofs={proofs.filter((proof) => proof.when === when)} state={state} onChange={onChange} />
             {proofs
               .filter((proof) => proof.when === when)
               .map((proof) => (

@@ -10,12 +10,20 @@ import { ReadStage } from './ReadStage';
 import { RecordStage } from './RecordStage';
 import { SafeStage } from './SafeStage';
 import { SwapPhoto } from './SwapPhoto';
+import type { Change } from '@/core/swap/swap';
 import type { Stage } from './StageRail';
 import { useJob } from './use-job';
 
 function SafePlace() {
-  const { state, derived, name, change } = useJob();
-  return <SafeStage state={state} steps={derived.steps} name={name} onChange={change} />;
+  const { state, derived, name, change, then, goTo } = useJob();
+  const confirm = (changes: Change[]) => {
+    change(changes);
+    // On the way to the tests, the last step that is confirmed leads on.
+    const done = new Set(changes.filter(({ value }) => Boolean(value)).map(({ path }) => path));
+    const left = derived.steps.filter(({ id }) => !state.safe[id]?.trim() && !done.has(`safe.${id}`));
+    if (then && done.size > 0 && left.length === 0) goTo(then);
+  };
+  return <SafeStage state={state} steps={derived.steps} name={name} onChange={confirm} />;
 }
 
 function ReadPlace() {

@@ -23,9 +23,16 @@ const allFilters: Filters = { inCrib: false, sameFootprint: false, coilSwap: tru
 /** The stage that the address names, and the way to another. */
 function useStage(swapId: string) {
   const router = useRouter();
-  const asked = useSearchParams().get('stage');
+  const params = useSearchParams();
+  const [asked, then] = [params.get('stage'), params.get('then')];
   const stage: Stage = isOneOf(stages, asked) ? asked : 'read';
-  return { stage, base: `/swaps/${swapId}`, goTo: (to: Stage) => router.replace(`/swaps/${swapId}?stage=${to}`, { scroll: false }) };
+  return {
+    stage,
+    base: `/swaps/${swapId}`,
+    /** Where the way goes on by itself once this stage is done. */
+    then: isOneOf(stages, then) ? then : undefined,
+    goTo: (to: Stage, next?: Stage) => router.replace(`/swaps/${swapId}?stage=${to}${next ? `&then=${next}` : ''}`, { scroll: false }),
+  };
 }
 
 /** Signing: what was typed for it, and the way to the record. */
@@ -57,7 +64,7 @@ function useSigning(view: SwapView, flush: () => Promise<void>, version: () => n
 /** Everything that the stages of one job share: its state, what follows from it, the board and the part chosen. */
 function useOwnJob(view: SwapView, meter: string) {
   const { practice, schools } = view.site;
-  const { stage, base, goTo } = useStage(view.id);
+  const { stage, base, then, goTo } = useStage(view.id);
   const swap = useSwap(view);
   const { state } = swap;
   const derived = useMemo(() => derive(state, practice, schools), [state, practice, schools]);
@@ -93,7 +100,7 @@ function useOwnJob(view: SwapView, meter: string) {
   );
   const signing = useSigning(view, swap.flush, swap.version, detail?.inStock);
   return {
-    ...{ view, meter, practice, stage, base, goTo, swap, state, change: swap.change, derived, name, person },
+    ...{ view, meter, practice, stage, base, then, goTo, swap, state, change: swap.change, derived, name, person },
     ...{ filters, setFilters, board, boardFault, busy, focus, setFocus, pickedNeed, setPickedNeed, cell, setCell },
     ...{ choice, chosenKey, title: choice?.name ?? '', detail, part, changes, obstacles, signing, repeats },
     shows: (one: FamilyView) => familyShows(derived.family, one),

@@ -28,7 +28,8 @@ function Take() {
   const unsafe = open.some(({ kind }) => kind === 'safety');
   const take = () => {
     change([{ path: 'choice.part', value: { ...choice, taken: true } }]);
-    goTo(derived.openSteps > 0 ? 'safe' : 'prove');
+    if (derived.openSteps > 0) goTo('safe', 'prove');
+    else goTo('prove');
   };
   return (
     <Button variant="contained" fullWidth disabled={open.length > 0} onClick={take}>

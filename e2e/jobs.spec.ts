@@ -1,0 +1,130 @@
+/** The jobs of the trade on plates already read, each to a signed, true record, in at most so many actions. */
+import type { Page } from '@playwright/test';
+import { countActions, within } from './actions';
+import { css } from './css';
+import { openPosition, proveAll, saved, sayAll, sign, stage } from './bench';
+import { expect, test } from './test';
+
+const hunt = (page: Page) => page.getByRole('region', { name: 'Fault finding' });
+const answer = (page: Page, words: string | RegExp) =>
+  hunt(page)
+    .getByRole('region', { name: /^Next question/ })
+    .getByRole('button', { name: words, exact: typeof words === 'string' })
+    .click();
+async function start(page: Page, panel: string, tag: RegExp): Promise<void> {
+  await openPosition(page, panel, tag);
+  await page.getByRole('button', { name: /Start a job/ }).click();
+  await page.waitForURL(/\/swaps\//);
+}
+/** From the symptom of a position into its fault finding. */
+async function fromSymptom(page: Page, panel: string, tag: RegExp, symptom: string): Promise<void> {
+  await openPosition(page, panel, tag);
+  await page.getByRole('link', { name: /^Start from what it does/ }).click();
+  await page.getByRole('button', { name: symptom, exact: true }).click();
+  await page.waitForURL(/\/swaps\//);
+}
+/** Takes a part: Make safe stands next, and its last tick leads to the tests. */
+async function take(page: Page): Promise<void> {
+  await first(page).click();
+  await sayAll(page);
+  await page.getByRole('button', { name: /^Take / }).click();
+  await expect(page.getByRole('heading', { name: 'Make safe' })).toBeVisible();
+  for (const box of await page.locator(css('.step')).getByRole('checkbox').all()) await box.check();
+}
+async function signAll(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Tests' })).toBeVisible();
+  await expect(page.locator(css('.proof')).first()).toBeVisible();
+  // What is looked at and holds is one answer for each group; what is measured is entered.
+  const holds = page.getByRole('button', { name: /all hold$/ });
+  for (let left = await holds.count(); left > 0; left -= 1) {
+    await holds.first().click();
+    await expect(holds).toHaveCount(left - 1);
+  }
+  await proveAll(page);
+  await stage(page, 'Sign off').click();
+  await sign(page);
+  await expect(page.getByText(/Signed by Orla Fenwick/)).toBeVisible();
+}
+const first = (page: Page) => page.locator(css('table.board thead .pick')).first();
+
+test.beforeEach(() => test.setTimeout(120_000));
+
+test('a wrong contactor', async ({ page }) => {
+  const actions = await countActions(page);
+  await start(page, 'kestrel-ramp', /^K4 hoist, forward/);
+  await stage(page, 'Candidates').click();
+  await take(page);
+  await signAll(page);
+  within(actions, 24, 'wrong contactor');
+});
+
+test('a worn timer', async ({ page }) => {
+  const actions = await countActions(page);
+  await start(page, 'kestrel-ramp', /^K9 second fan/);
+  await stage(page, 'Candidates').click();
+  await page.getByRole('button', { name: 'In stock', exact: true }).click();
+  await take(page);
+  await signAll(page);
+  within(actions, 24, 'worn timer');
+});
+
+test('a wrong residual type', async ({ page }) => {
+  const actions = await countActions(page);
+  await start(page, 'ferrow-cabin', /^R1 cabin sockets/);
+  await stage(page, 'Candidates').click();
+  await take(page);
+  await signAll(page);
+  within(actions, 22, 'wrong residual type');
+});
+
+test('a fuse that blows again: why is found, and the same kind goes in', async ({ page }) => {
+  const actions = await countActions(page);
+  await fromSymptom(page, 'kestrel-ramp', /^F2 control/, 'It operates at once at switching on');
+  await answer(page, 'Nothing');
+  await hunt(page)
+    .getByRole('button', { name: /other check/ })
+    .click();
+  const box = hunt(page).getByRole('textbox', { name: /^Insulation resistance/ });
+  await box.fill('0.3 MΩ');
+  await box.press('Enter');
+  await expect(hunt(page).getByRole('status')).toContainText('Found: earth fault or short');
+  await stage(page, 'Candidates').click();
+  await take(page);
+  await signAll(page);
+  await expect(page.getByRole('main')).toContainText('Earth fault or short');
+  within(actions, 24, 'fuse that blows again');
+});
+
+test('a breaker that will not close: the cause is proved, and nothing new goes in', async ({ page }) => {
+  const actions = await countActions(page);
+  await start(page, 'ferrow-incomer', /^Y3 undervoltage/);
+  await stage(page, 'Requirements').click();
+  const next = page.locator(css('.next-check'));
+  const status = page.getByRole('region', { name: 'Why will it not close?' }).getByRole('status');
+  // What is true of a breaker that has tripped and was not reset.
+  const truth: [RegExp, string][] = [
+    [/close button close it/, 'No'],
+    [/trip button stand out/, 'Yes'],
+    [/flag show the spring/, 'Yes'],
+    [/carriage fully/, 'Yes'],
+    [/interlocks free/, 'Yes'],
+  ];
+  for (let asked = 0; asked < 8 && !/^Found/.test(await status.innerText()); asked += 1) {
+    const question = await next.getByRole('heading').innerText();
+    const word = truth.find(([pattern]) => pattern.test(question))?.[1];
+    if (!word) throw new Error(question);
+    await next.getByRole('button', { name: word, exact: true }).click();
+    await expect(next.getByRole('heading').filter({ hasText: question })).toHaveCount(0);
+  }
+  await expect(status).toHaveText('Found: tripped and not reset.');
+  await saved(page);
+  await stage(page, 'Sign off').click();
+  const end = page.getByRole('region', { name: 'End without a new part' });
+  await end.getByLabel('How the job ends').selectOption('Nothing found');
+  await end.getByLabel('What was looked at and measured').fill('reset after the trip log was read');
+  for (const digit of '135790') await end.getByRole('button', { name: `Digit ${digit}` }).click();
+  await end.getByRole('button', { name: 'End the job' }).click();
+  await page.waitForURL(/position=/);
+  await expect(page.getByText(/Cause: tripped and not reset/)).toBeVisible();
+  within(actions, 16, 'will not close');
+});
