@@ -90,7 +90,9 @@ test('a breaker that trips at start: the peak is measured, and what rides it goe
   const actions = await countActions(page);
   await fromSymptom(page, 'kestrel-ramp', /^Q7 ballast 2/, 'It operates at once at switching on');
   await answer(page, 'Another device was fitted');
-  await hunt(page).getByRole('button', { name: /other check/ }).click();
+  await hunt(page)
+    .getByRole('button', { name: /other check/ })
+    .click();
   const peak = hunt(page).getByRole('textbox', { name: /^Highest peak/ });
   await peak.fill('320');
   await peak.press('Enter');
@@ -140,7 +142,10 @@ test('a breaker that will not close: the cause is proved, and nothing new goes i
     if (word) await next.getByRole('button', { name: word, exact: true }).click();
     else {
       // Volts are there, and no trip is asked for.
-      await next.getByRole('textbox').first().fill(/shunt/.test(question) ? '0' : '226');
+      await next
+        .getByRole('textbox')
+        .first()
+        .fill(/shunt/.test(question) ? '0' : '226');
       await next.getByRole('textbox').first().press('Enter');
     }
     await expect(next.getByRole('heading').filter({ hasText: question })).toHaveCount(0);

@@ -1,5 +1,7 @@
 /** The palette's search over positions, parts and worksheets. */
 import { worksheets } from '../core/worksheets/registry';
+import { findCards, type Card } from '../core/cards/card';
+import { cards } from '../core/cards/registry';
 import { findWays, type WayIn } from '../core/fault-finding/find-ways';
 import { waysIn } from '../core/swap/ways-in';
 import { database } from '../data/connection';
@@ -13,12 +15,21 @@ const wayItem = ({ kind, family, device, id, title, words }: WayIn): Item => ({
   id: `/symptoms?family=${family}&${kind}=${id}`,
   group: kind === 'symptom' ? 'What does it do?' : 'What was measured?',
   title,
-  detail: device,
+  detail: device.iec === device.nfpa ? device.iec : `${device.iec}, ${device.nfpa}`,
   words,
 });
 
-/** Returns at most eight positions, eight symptoms or measurements and eight parts, and every worksheet, whose words all occur. */
-export async function find(text: string): Promise<{ positions: Item[]; symptoms: Item[]; parts: Item[]; sheets: Item[] }> {
+/** A card, as the palette shows it. */
+const cardItem = ({ id, title, words, sentences }: Card): Item => ({
+  id: `/plates/cards#${id}`,
+  group: 'Good to know',
+  title,
+  detail: '',
+  words: `${title} ${sentences.join(' ')} ${words}`.toLowerCase(),
+});
+
+/** Returns at most eight positions, cards, eight symptoms or measurements and eight parts, and every worksheet, whose words all occur. */
+export async function find(text: string): Promise<{ positions: Item[]; symptoms: Item[]; cards: Item[]; parts: Item[]; sheets: Item[] }> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
   const knex = database();
   const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
@@ -30,7 +41,8 @@ export async function find(text: string): Promise<{ positions: Item[]; symptoms:
       detail: `${row.panel}, ${row.site}`,
       words: `${row.tag} ${row.function} ${row.panel} ${row.site} ${row.family}`,
     })),
-    symptoms: (words.length > 0 ? findWays(waysIn('IEC'), words.join(' ')) : []).slice(0, MOST).map(wayItem),
+    symptoms: (words.length > 0 ? findWays(waysIn(), words.join(' ')) : []).slice(0, MOST).map(wayItem),
+    cards: (words.length > 0 ? findCards(cards, words.join(' ')) : []).slice(0, MOST).map(cardItem),
     parts: parts.map((row) => ({
       id: `/parts/${row.id}`,
       group: 'Parts',

@@ -21,6 +21,5 @@ export default async function Page({ searchParams }: { searchParams: Promise<Que
   );
   const picked =
     family && (symptom || measurement) ? { family, kind: symptom ? 'symptom' : 'measurement', id: symptom ?? measurement ?? '' } : null;
-  const practice = (places.find(({ id }) => id === position) ?? places[0])?.practice ?? 'IEC';
-  return <SymptomsPage ways={waysIn(practice)} places={places} positionId={position} picked={picked} />;
+  return <SymptomsPage ways={waysIn()} places={places} positionId={position} picked={picked} />;
 }

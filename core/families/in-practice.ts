@@ -1,7 +1,8 @@
 /**
- * A family speaks the words of the site's practice: whatever it says of needs, cautions, tests, terminals and settings passes
+ * A family speaks the words of the site's practice: whatever it says of needs, cautions, tests, faults, terminals and settings passes
  * through one table, so that no family has to say a sentence twice.
  */
+import { treeInWords } from '../fault-finding/tree';
 import { sayIn } from '../language/by-practice';
 import type { DeviceFamily } from './contract';
 
@@ -23,6 +24,7 @@ export function inPractice(family: DeviceFamily): DeviceFamily {
         how: sayIn(context.need.practice, proof.how),
         because: sayIn(context.need.practice, proof.because),
       })),
+    faultFinding: (context) => treeInWords(family.faultFinding(context), (text) => sayIn(context.need.practice, text)),
     terminals: (context, from, to) =>
       family.terminals(context, from, to).map((move) => ({ ...move, note: sayIn(context.practice, move.note) })),
     settings: (context) => {

@@ -3,8 +3,8 @@
 export type WayIn = {
   kind: 'symptom' | 'measurement';
   family: string;
-  /** Kind of device, as the practice says it. */
-  device: string;
+  /** Kind of device, as each practice says it. */
+  device: { iec: string; nfpa: string };
   /** Symptom, or test of its tree. */
   id: string;
   title: string;

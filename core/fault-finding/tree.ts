@@ -148,3 +148,18 @@ export function lineRead(verdicts: Readonly<Record<string, Verdict>>, lines: rea
 /** The tests of a tree with what plates and lines of the job say of some of them. */
 export const withReads = (tests: readonly FaultTest[], reads: Readonly<Record<string, { read?: string }>>): FaultTest[] =>
   tests.map((test) => ({ ...test, ...reads[test.id] }));
+
+/** The same tree with its sentences as `say` puts them: in the words of a practice. */
+export const treeInWords = (tree: FaultTree, say: (text: string) => string): FaultTree => ({
+  ...tree,
+  symptoms: tree.symptoms.map((one) => ({ ...one, title: say(one.title) })),
+  tests: tree.tests.map((test) => ({
+    ...test,
+    question: say(test.question),
+    how: say(test.how),
+    answers: Object.fromEntries(Object.entries(test.answers).map(([id, words]) => [id, say(words)])),
+  })),
+  causes: tree.causes.map((cause) => ({ ...cause, title: say(cause.title), remedy: say(cause.remedy) })),
+  noAnswer: say(tree.noAnswer),
+  beyond: say(tree.beyond),
+});

@@ -4,7 +4,7 @@ import { families } from '../families/registry';
 import { findWays } from '../fault-finding/find-ways';
 import { isSymptom, waysIn } from './ways-in';
 
-const ways = waysIn('IEC');
+const ways = waysIn();
 const found = (text: string) => findWays(ways, text).filter(({ kind }) => kind === 'symptom');
 
 describe('words people use', () => {
@@ -51,6 +51,11 @@ describe('words people use', () => {
   it('the kind of device narrows it; nonsense finds nothing', () => {
     expect(new Set(found('fuse blows again').map(({ family }) => family))).toEqual(new Set(['fuse']));
     expect(findWays(ways, 'qqxz')).toEqual([]);
+  });
+  it('is found in the words of either practice', () => {
+    const ids = (text: string) => findWays(ways, text).map(({ family, id }) => `${family} ${id}`);
+    expect(ids('earth insulation')).toEqual(ids('ground insulation'));
+    expect(ids('ground insulation').length).toBeGreaterThan(0);
   });
   it('a symptom belongs to its family', () => {
     expect(isSymptom('contactor', 'IEC', 'chatters')).toBe(true);

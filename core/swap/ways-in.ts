@@ -4,6 +4,7 @@ import { familyOf, families } from '../families/registry';
 import type { WayIn } from '../fault-finding/find-ways';
 import type { FaultTree } from '../fault-finding/tree';
 import { contextOf } from '../judge-case';
+import { sayIn } from '../language/by-practice';
 import { huntFor } from './fault-hunt';
 
 /** The tree of a family where nothing of a position is known yet. */
@@ -15,33 +16,29 @@ export const blankTree = (family: string, practice: Practice): FaultTree | undef
   return huntFor(own, need, { spec: null, judged: null, condition: [] }, {}).tree;
 };
 
-const made = new Map<Practice, readonly WayIn[]>();
+const bothWords = (text: string): string => `${text} ${sayIn('NFPA70', text)}`.toLowerCase();
 
-/** Every way in, by family: its symptoms, then what can be measured. */
-export function waysIn(practice: Practice): readonly WayIn[] {
-  const known = made.get(practice);
-  if (known) return known;
-  const ways = families.flatMap(({ id: family, title, plural }): WayIn[] => {
-    const tree = blankTree(family, practice);
-    const device = practice === 'IEC' ? title.iec : title.nfpa;
-    const about = `${device} ${plural}`;
-    return tree
-      ? [
-          ...tree.symptoms.map((one): WayIn => ({
-            ...{ kind: 'symptom', family, device, id: one.id, title: one.title },
-            words: `${one.title} ${one.words.join(' ')} ${about}`.toLowerCase(),
-          })),
-          ...tree.tests
-            .filter(({ figure, effort }) => figure !== undefined || effort === 3)
-            .map((one): WayIn => ({
-              ...{ kind: 'measurement', family, device, id: one.id, title: one.question },
-              words: `${one.question} ${one.how} ${about}`.toLowerCase(),
-            })),
-        ]
-      : [];
+let made: readonly WayIn[] | undefined;
+
+/** Every way in, by family: its symptoms, then what can be measured. Titles are in the words of IEC; they are found by those of either practice. */
+export function waysIn(): readonly WayIn[] {
+  made ??= families.flatMap(({ id: family, title: device, plural }): WayIn[] => {
+    const tree = blankTree(family, 'IEC');
+    const about = `${device.iec} ${device.nfpa} ${plural}`;
+    const symptoms = (tree?.symptoms ?? []).map((one): WayIn => ({
+      ...{ kind: 'symptom', family, device, id: one.id, title: one.title },
+      words: bothWords(`${one.title} ${one.words.join(' ')} ${about}`),
+    }));
+    const measured = (tree?.tests ?? []).filter(({ figure, effort }) => figure !== undefined || effort === 3);
+    return [
+      ...symptoms,
+      ...measured.map((one): WayIn => ({
+        ...{ kind: 'measurement', family, device, id: one.id, title: one.question },
+        words: bothWords(`${one.question} ${one.how} ${about}`),
+      })),
+    ];
   });
-  made.set(practice, ways);
-  return ways;
+  return made;
 }
 
 /** Is there such a symptom of this family? */

@@ -9,6 +9,7 @@ const desks = [
   ['/plates', 'Read a plate'],
   ['/plates/key', 'What is this?'],
   ['/plates/glossary', 'Glossary'],
+  ['/plates/cards', 'Good to know'],
 ] as const;
 
 /** The plates desk: reader, key and glossary under one bar. */

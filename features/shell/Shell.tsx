@@ -26,6 +26,7 @@ const fixed: PaletteItem[] = [
   { id: '/plates', group: 'Go to', title: 'Read a plate', detail: '', words: 'plate nameplate photo picture read' },
   { id: '/plates/key', group: 'Go to', title: 'What is this? The key', detail: '', words: 'key identify device what' },
   { id: '/plates/glossary', group: 'Go to', title: 'Glossary of marks', detail: '', words: 'glossary marks meaning' },
+  { id: '/plates/cards', group: 'Go to', title: 'Good to know', detail: 'Cards', words: 'cards good to know myths practice explain' },
   { id: '/curves', group: 'Go to', title: 'Curves', detail: '', words: 'curves time current trip fuse breaker chart' },
   {
     id: '/lab',

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { read } from '@/client/Queries';
 import type { PaletteItem } from '@/ui/shell/Palette';
 
-type FindAnswer = { positions: PaletteItem[]; symptoms: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
+type FindAnswer = { positions: PaletteItem[]; symptoms: PaletteItem[]; cards: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
 
 const PAUSE_MS = 120;
 const MAX_LENGTH = 80;
@@ -26,13 +26,13 @@ export function useFound(open: boolean, text: string) {
     enabled: open,
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) => {
-      const { positions, symptoms, parts, sheets } = await read<FindAnswer>(
+      const { positions, symptoms, cards, parts, sheets } = await read<FindAnswer>(
         'GET',
         `/api/v1/find?q=${encodeURIComponent(asked)}`,
         undefined,
         signal,
       );
-      return [...positions, ...symptoms, ...parts, ...sheets];
+      return [...positions, ...symptoms, ...cards, ...parts, ...sheets];
     },
   });
 }

@@ -3,6 +3,7 @@
 import { frontEndOf } from '@/core/residual/leakage';
 import { ConditionPanel } from './ConditionPanel';
 import { FaultFinding } from './FaultFinding';
+import { GoodToKnow } from './GoodToKnow';
 import { LeakageSeen } from './LeakageSeen';
 import { NeedStage } from './NeedStage';
 import { OwnersPage } from './OwnersPage';
@@ -28,6 +29,7 @@ export function NeedPlace() {
         />
       )}
       {shows('wanted-trace') && <WantedTrace context={context} />}
+      <GoodToKnow />
     </>
   );
 }

@@ -5,9 +5,11 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { api } from '@/client/api';
 import type { Practice } from '@/core/case/case';
+import { certain } from '@/core/certain';
 import { findWays, type WayIn } from '@/core/fault-finding/find-ways';
 import { Pill } from '@/ui/forms/Pill';
 import { TextBox } from '@/ui/forms/TextBox';
+import { usePractice, useSay } from '@/ui/language/practice';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Notice } from '@/ui/shell/Notice';
 import { Shell } from '../shell/Shell';
@@ -24,6 +26,8 @@ export type Place = {
   site: string;
   practice: Practice;
 };
+const deviceOf = ({ device }: WayIn, practice: Practice): string => (practice === 'IEC' ? device.iec : device.nfpa);
+
 type Picked = { family: string; kind: string; id: string };
 
 const isWay = (picked: Picked) => (way: WayIn) => way.family === picked.family && way.kind === picked.kind && way.id === picked.id;
@@ -54,22 +58,24 @@ const groups = [
 
 /** The ways in that were found, by what they are and of which device. */
 function Ways({ ways, onPick, picked }: { ways: readonly WayIn[]; picked: WayIn | undefined; onPick: (way: WayIn) => void }) {
+  const practice = usePractice();
+  const say = useSay();
   return groups.map(([kind, words]) => {
     const own = ways.filter((way) => way.kind === kind);
-    const devices = [...new Set(own.map(({ device }) => device))];
+    const kinds = [...new Set(own.map(({ family }) => family))];
     return (
       own.length > 0 && (
         <section key={kind} className="stack" aria-label={words}>
           <h2 style={{ fontSize: 16, margin: '10px 0 0' }}>{words}</h2>
-          {devices.map((device) => (
-            <div key={device}>
-              <p className="label">{device}</p>
+          {kinds.map((family) => (
+            <div key={family}>
+              <p className="label">{deviceOf(certain(own.find((way) => way.family === family)), practice)}</p>
               <div className="row-flex" style={{ flexWrap: 'wrap' }}>
                 {own
-                  .filter((way) => way.device === device)
+                  .filter((way) => way.family === family)
                   .map((way) => (
                     <Pill key={`${way.family}.${way.id}`} pressed={way === picked} onClick={() => onPick(way)}>
-                      {way.title}
+                      {say(way.title)}
                     </Pill>
                   ))}
               </div>
@@ -83,13 +89,15 @@ function Ways({ ways, onPick, picked }: { ways: readonly WayIn[]; picked: WayIn 
 
 /** At which position: one touch opens the job there. */
 function Where({ way, places, busy, onStart }: { way: WayIn; places: readonly Place[]; busy: boolean; onStart: (place: Place) => void }) {
+  const practice = usePractice();
+  const say = useSay();
   const own = places.filter(({ family }) => family === way.family);
   if (own.length === 0)
     return <EmptyPlace title="No such device stands on a panel here">A part by itself is judged by the quick check.</EmptyPlace>;
   return (
     <section className="sheet stack" style={{ padding: 14 }} aria-label="At which position?">
       <p className="label">
-        {way.device} · {way.title}
+        {deviceOf(way, practice)} · {say(way.title)}
       </p>
       <h2 style={{ margin: 0 }}>At which position?</h2>
       {own.map((place) => (
@@ -119,14 +127,13 @@ export function SymptomsPage({
   positionId,
   picked: asked,
 }: {
-  /** Every way in, in the words of the practice. */
+  /** Every way in. */
   ways: readonly WayIn[];
   places: readonly Place[];
   positionId?: string;
   picked: Picked | null;
 }) {
   const here = places.find(({ id }) => id === positionId);
-  const practice = here?.practice ?? places[0]?.practice ?? 'IEC';
   const all = useMemo(() => (here ? ways.filter(({ family }) => family === here.family) : ways), [ways, here]);
   const [text, setText] = useState('');
   const [picked, setPicked] = useState<WayIn | undefined>(() => (asked ? all.find(isWay(asked)) : undefined));
@@ -135,7 +142,7 @@ export function SymptomsPage({
   const shown = text.trim() === '' && !here ? found.filter(({ kind }) => kind === 'symptom') : found;
   const pick = (way: WayIn) => (here ? void start(here, way) : setPicked(way));
   return (
-    <Shell practice={practice} crumbs={<b>What does it do?</b>}>
+    <Shell practice={here?.practice} crumbs={<b>What does it do?</b>}>
       <main className="middle stack" id="main" style={{ maxWidth: 1280, margin: '0 auto' }}>
         <div className={checkStyle.check}>
           <div className="stack">
