@@ -7,8 +7,8 @@ import { askedNeeds, judgePart } from '../matching/judge';
 import { caseOfSwap, removedSpec } from './case-from-swap';
 import { answerOf } from '../fault-finding/find-fault';
 import type { Finding } from '../fault-finding/tree';
-import { failuresInAYear, HUNT_KEY, huntObstacles, huntOf, openState } from './fault-hunt';
-import { emptySwap, type SwapState } from './swap';
+import { failuresInAYear, huntObstacles, huntOf, openState } from './fault-hunt';
+import { applyChanges, chooseChanges, emptySwap, HUNT_KEY, type SwapState } from './swap';
 
 const read = (value: Reading['value']): Reading => ({ state: 'read', value });
 const motor = { ...emptySwap('overload-relay', 'motor-3ph'), load: { fullLoadAmps: read(14) } };
@@ -156,6 +156,12 @@ describe('a hunt before a signature', () => {
     expect(huntObstacles(hunt(begun), named(begun, 'no'), 0)).toHaveLength(1);
     const further: SwapState = { ...begun, causes: { ...begun.causes, 'locked-load': { yes: false } } };
     expect(huntObstacles(hunt(further), named(further, 'no meter here'), 0)).toHaveLength(1);
+  });
+  it('stays left open when another part is chosen: it says nothing of a part', () => {
+    const seen = openState(hunt(begun), 0)!.seen;
+    const named: SwapState = { ...begun, acknowledged: { [HUNT_KEY]: { by: 'Orla Fenwick', reason: 'no meter here', seen } } };
+    const chosen = applyChanges(named, chooseChanges(named, { partId: 'another', name: 'Another' }));
+    expect(huntObstacles(hunt(chosen), chosen, 0)).toEqual([]);
   });
   it('a cause that was shown ends it', () => {
     const shown: SwapState = { ...begun, causes: { ...begun.causes, 'locked-load': { yes: true } } };

@@ -13,12 +13,10 @@ import { askedNeeds, judgePart, type JudgedPart } from '../matching/judge';
 import type { Obstacle } from './sign-off';
 import { MIN_REASON_LETTERS } from './sign-off';
 import { removedSpec } from './case-from-swap';
-import type { SwapState } from './swap';
+import { HUNT_KEY, type SwapState } from './swap';
 
 export type Hunt = { tree: FaultTree; findings: Findings; found: FaultState };
 
-/** Under which a hunt that is left open stands, among what was named. */
-export const HUNT_KEY = 'fault-finding';
 /** So many failures in a year ask for the cause before the same part goes in again. Common practice. */
 export const REPEATS_ASK = 3;
 

@@ -151,11 +151,16 @@ export function diffStates(from: SwapState, to: SwapState): Change[] {
   return changes;
 }
 
+/** Under which a search for the cause that is left open stands, among what was named: it says nothing of a part. */
+export const HUNT_KEY = 'fault-finding';
+
 /** Changes that put another part under consideration: what was said and proved of the one before does not carry over. */
 export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
   { path: 'choice.part', value: choice },
   ...(['acknowledged', 'overrides', 'proofs'] as const).flatMap((section) =>
-    Object.keys(state[section]).map((key) => ({ path: `${section}.${key}`, value: null })),
+    Object.keys(state[section])
+      .filter((key) => key !== HUNT_KEY)
+      .map((key) => ({ path: `${section}.${key}`, value: null })),
   ),
   ...Object.keys(state.asLeft ?? {}).map((key) => ({ path: `asLeft.${key}`, value: null })),
 ];
