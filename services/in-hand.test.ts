@@ -34,7 +34,7 @@ async function takeAndProve(id: string, choice: Choice, column: BoardColumn): Pr
   await save(id, [
     { path: 'choice.part', value: { ...choice, taken: true } },
     ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+    ...safeAndProved(swap, proofs, 'R. Tester'),
   ]);
 }
 

@@ -34,7 +34,7 @@ async function signColumn(id: string, column: BoardColumn) {
   await save(id, [
     { path: 'choice.part', value: { ...choice, taken: true } },
     ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+    ...safeAndProved(swap, proofs, 'R. Tester'),
   ]);
   const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
   return loadRecord(recordId);

@@ -43,7 +43,7 @@ async function makeReady(id: string, column: BoardColumn): Promise<void> {
       value: { partId: column.partId, name: column.name, taken: true, ...(column.coil ? { coil: column.coil } : {}) },
     },
     ...said,
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+    ...safeAndProved(swap, proofs, 'R. Tester'),
   ]);
 }
 

@@ -42,7 +42,7 @@ async function claim(id: string, choice: Choice): Promise<void> {
   const candidate = candidateOf(field, choice);
   const said = candidate ? saidOf(judgeWith(field, swap.site.practice).candidate(candidate.spec), by) : [];
   const proofs = candidate ? (await choiceDetail(id)).proofs : [];
-  await save(id, [...said, ...safeAndProved(swap.state, swap.site.practice, proofs, by)]);
+  await save(id, [...said, ...safeAndProved(swap, proofs, by)]);
 }
 
 describe('a claim that the board does not offer is refused', () => {

@@ -19,7 +19,7 @@ export async function readyJob(positionId: string): Promise<{ id: string; versio
   await save([
     { path: 'choice.part', value: { ...choice, taken: true } },
     ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap.state, swap.site.practice, proofs, 'R. Tester'),
+    ...safeAndProved(swap, proofs, 'R. Tester'),
   ]);
   return { id, version: (await loadSwap(id)).version, partId: column.partId };
 }

@@ -1,16 +1,28 @@
-/** Every step of Make safe confirmed and every proof within its limits, as changes to a swap. */
-import type { Practice } from '@/core/case/case';
+/** Every step of Make safe confirmed, every proof within its limits, and a search for the cause left open by name, as changes to a swap. */
 import type { Proof } from '@/core/families/contract';
 import { safeSteps } from '@/core/swap/make-safe';
 import type { Change as PartChange } from '@/core/matching/changes';
 import type { JudgedPart } from '@/core/matching/judge';
 import { changeKey, changeSignature, lineSignature } from '@/core/swap/sign-off';
-import type { Change, SwapState } from '@/core/swap/swap';
+import { certain } from '@/core/certain';
+import { contextOf } from '@/core/judge-case';
+import { caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
+import { failuresInAYear, huntOf, openState } from '@/core/swap/fault-hunt';
+import { HUNT_KEY, type Change } from '@/core/swap/swap';
+import type { SwapView } from '@/services/swaps';
 
 const within = ({ low, high }: Proof): number => (high === null ? (low ?? 0.01) * 1.01 : (Math.max(0, low ?? 0) + high) / 2);
 
-export const safeAndProved = (state: SwapState, practice: Practice, proofs: readonly Proof[], by: string): Change[] => [
-  ...safeSteps(state, practice).map((step) => ({ path: `safe.${step.id}`, value: by })),
+/** A search for the cause that this position asks for, left open by name. */
+function leftOpen({ state, site, history }: Pick<SwapView, 'state' | 'site' | 'history'>, by: string): Change[] {
+  const context = contextOf(caseOfSwap(state, site.practice), { schools: schoolsOf(state, site.schools) });
+  const open = openState(certain(huntOf(state, context)), failuresInAYear(history));
+  return open ? [{ path: `acknowledged.${HUNT_KEY}`, value: { by, reason: 'the search goes on', seen: open.seen } }] : [];
+}
+
+export const safeAndProved = (swap: SwapView, proofs: readonly Proof[], by: string): Change[] => [
+  ...leftOpen(swap, by),
+  ...safeSteps(swap.state, swap.site.practice).map((step) => ({ path: `safe.${step.id}`, value: by })),
   ...proofs.map((proof) => ({
     path: `proofs.${proof.id}`,
     value: proof.kind === 'yes-no' ? { done: 'yes' } : { reading: within(proof) },
