@@ -45,6 +45,21 @@ test('a job ends as adjusted: made safe first, signed, and in the history of its
   await expect(page.getByText(/not as signed/)).toHaveCount(0);
 });
 
+test('a job is handed over with where it stands, and stays open', async ({ page }) => {
+  await openPosition(page, 'kestrel-ramp', /^K6 ballast 1/);
+  await startSwap(page);
+  await stage(page, 'Sign off').click();
+  const over = page.getByRole('region', { name: 'Hand the job over' });
+  await over.getByLabel('To whom').selectOption({ label: 'Edric Sallow' });
+  await over.getByLabel('Where it stands').fill('isolated, plates read, coil still to be measured');
+  await over.getByRole('button', { name: 'Hand it over' }).click();
+  await page.waitForURL(/\?position=/);
+  await expect(
+    page.getByText('Job handed over to Edric Sallow: isolated, plates read, coil still to be measured (Orla Fenwick)'),
+  ).toBeVisible();
+  await expect(page.getByRole('button', { name: /Continue the job/ })).toBeVisible();
+});
+
 test('a job that was opened at the wrong place is discarded by a foreman, and stands in the log', async ({ page, context }) => {
   test.setTimeout(120_000);
   await openPosition(page, 'kestrel-ramp', /^K5 /);

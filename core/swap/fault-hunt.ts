@@ -1,7 +1,7 @@
 /** Fault finding at a job: the tree of its family for what stands on its plates, and where the hunt stands with what was found. */
 import type { PartSpec } from '../case/case';
 import { modelOf } from '../curves/curve-device';
-import type { Band } from '../curves/band';
+import type { Band, CurvePoint } from '../curves/band';
 import type { DeviceFamily, FaultContext, NeedContext, PartCondition } from '../families/contract';
 import { conditionOfPart } from '../families/contract';
 import { choiceOfPart } from '../families/curve-of-part';
@@ -15,7 +15,8 @@ import { MIN_REASON_LETTERS } from './sign-off';
 import { removedSpec } from './case-from-swap';
 import { HUNT_KEY, type SwapState } from './swap';
 
-export type Hunt = { tree: FaultTree; findings: Findings; found: FaultState };
+/** `band` is the removed device's own, `start` that of the load, where both of its figures are known. */
+export type Hunt = { tree: FaultTree; findings: Findings; found: FaultState; band: Band | null; start: CurvePoint | null };
 
 /** So many failures in a year ask for the cause before the same part goes in again. Common practice. */
 export const REPEATS_ASK = 3;
@@ -40,6 +41,13 @@ function bandOf(family: DeviceFamily, spec: PartSpec | null, { supply, practice 
   return (choice && modelOf(choice, practice === 'NFPA70')?.band) ?? null;
 }
 
+/** The load's start as one point: its amps for as long as it lasts. */
+function startOf({ load }: NeedContext): CurvePoint | null {
+  const amps = load.startAmps ?? load.lockedRotorAmps;
+  const seconds = load.startSeconds;
+  return typeof amps === 'number' && typeof seconds === 'number' ? { amps, seconds } : null;
+}
+
 /** The hunt of a family for a removed part that was judged; findings are those of the job. */
 export function huntFor(
   family: DeviceFamily,
@@ -55,7 +63,7 @@ export function huntFor(
     band: bandOf(family, removed.spec, need),
   };
   const tree = family.faultFinding(context);
-  return { tree, findings, found: findFault(tree, findings) };
+  return { tree, findings, found: findFault(tree, findings), band: context.band, start: startOf(need) };
 }
 
 /** The hunt of a job; undefined where its family is not known. */

@@ -7,6 +7,8 @@ import { stateWords } from '@/core/fault-finding/find-fault';
 import { openState, type Hunt } from '@/core/swap/fault-hunt';
 import { HUNT_KEY } from '@/core/swap/swap';
 import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
+import { bandWords, OBSERVED_AMPS } from '@/core/overcurrent/overcurrent-faults';
+import { BandPicture } from '@/ui/faults/BandPicture';
 import { FaultFinder } from '@/ui/faults/FaultFinder';
 import type { PutFinding } from '@/ui/faults/TestAnswer';
 import { TextBox } from '@/ui/forms/TextBox';
@@ -50,6 +52,20 @@ function LeaveOpen({ hunt, repeats }: { hunt: Hunt; repeats: number }) {
   );
 }
 
+/** What it did, drawn on its own curve with the load's start, once both figures are known. */
+function Observed({ hunt: { band, start, findings } }: { hunt: Hunt }) {
+  const seconds = findings.observed?.reading;
+  const amps = findings[OBSERVED_AMPS]?.reading;
+  if (!band || !seconds || !amps) return null;
+  const marks = [{ amps, seconds, label: 'observed' }, ...(start ? [{ ...start, label: 'start of the load' }] : [])];
+  return (
+    <figure style={{ margin: 0 }}>
+      <BandPicture band={band} marks={marks} />
+      <figcaption className="muted">Its own band: {bandWords(band, amps)}.</figcaption>
+    </figure>
+  );
+}
+
 /** Fault finding beside a job: what it does, what was found, what remains; it goes on the record. */
 export function FaultFinding({ repeats }: { repeats: number }) {
   const { state, derived, change, shows } = useJob();
@@ -82,7 +98,10 @@ export function FaultFinding({ repeats }: { repeats: number }) {
             put={put}
           />
         ) : (
-          <FaultFinder {...hunt} put={put} ask={ask} />
+          <>
+            <FaultFinder {...{ tree: hunt.tree, findings: hunt.findings, found: hunt.found, put, ask }} />
+            <Observed hunt={hunt} />
+          </>
         ))}
       <LeaveOpen hunt={hunt} repeats={repeats} />
     </section>

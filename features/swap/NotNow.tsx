@@ -27,7 +27,7 @@ export function NotNow({ title, putOff, onPutOff }: { title: string; putOff?: Pu
     );
   if (!open)
     return (
-      <Button aria-label={`Not now, ${title}`} onClick={() => setOpen(true)}>
+      <Button variant="text" style={{ minHeight: 30 }} aria-label={`Not now, ${title}`} onClick={() => setOpen(true)}>
         Not now
       </Button>
     );

@@ -7,6 +7,7 @@ import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/jud
 import type { Change } from '@/core/matching/changes';
 import { changeKey, type Obstacle } from '@/core/swap/sign-off';
 import { EndJob } from './EndJob';
+import { HandOver } from './HandOver';
 import type { Stage } from './StageRail';
 import type { Practice } from '@/core/case/case';
 import type { SwapState } from '@/core/swap/swap';
@@ -129,6 +130,7 @@ export function RecordStage({
         <TextBox wide rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />
       </label>
       <EndJob />
+      <HandOver />
     </div>
   );
 }
