@@ -270,7 +270,10 @@ function againstItsCurve({ band }: FaultContext): Settled[] {
             const amps = findings[OBSERVED_AMPS]?.reading;
             if (amps === undefined || !(amps > 0)) return undefined;
             const { holdsUntil, openBy } = bandSeconds(band, amps);
-            return seconds < holdsUntil ? 'sooner' : seconds > openBy ? 'later' : 'inside';
+            if (seconds < holdsUntil) return 'sooner';
+            if (seconds > openBy) return 'later';
+            // Where an edge is not published, nobody can say that it lies inside.
+            return band.fast && band.slow ? 'inside' : undefined;
           },
         },
       },
@@ -287,6 +290,7 @@ function againstItsCurve({ band }: FaultContext): Settled[] {
 /** What its band is at an observed current, in words. Example: '4 s to 20 s at 30 A'. */
 export function bandWords(band: NonNullable<FaultContext['band']>, amps: number): string {
   const { holdsUntil, openBy } = bandSeconds(band, amps);
+  if (!band.fast) return `open by ${q(openBy, 's')} at ${q(amps, 'A')}; how long it holds is not published`;
   if (!Number.isFinite(holdsUntil)) return `it never opens at ${q(amps, 'A')}`;
   return Number.isFinite(openBy)
     ? `${formatRange(holdsUntil, openBy, 's')} at ${q(amps, 'A')}`

@@ -135,6 +135,16 @@ describe('what it did, held against its own curve', () => {
     const itself = treeOf(state).causes.find(({ id }) => id === 'itself')!;
     expect([itself.provedBy.observed].flat().includes(answer!) ? 'cause' : 'ruled-out').toBe(said);
   });
+  it('of a breaker whose lower edge is not published nobody says that it lies inside, only that it was too late', () => {
+    // UL 489, from memory: it gives no time for which a breaker must hold at a multiple of its amps.
+    const state = {
+      ...emptySwap('breaker', 'conductor-feeder'),
+      removed: { ratedAmps: read(20), standard: read('UL 489'), frame: read('125') },
+    };
+    const said = (seconds: number) =>
+      answerOf(test(state, 'observed'), { reading: seconds }, { observed: { reading: seconds }, 'observed-amps': { reading: 60 } });
+    expect([said(0.02), said(1000)]).toEqual([undefined, 'later']);
+  });
   it('a time without its amps says nothing', () => {
     const state = curved('C', 16);
     expect(answerOf(test(state, 'observed'), { reading: 1 }, { observed: { reading: 1 } })).toBeUndefined();

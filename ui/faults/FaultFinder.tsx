@@ -96,7 +96,7 @@ function Found({ tree, found, findings, put }: Hunted & { put: PutFinding }) {
                 <div>
                   <b>{test.question}</b>{' '}
                   <span className="muted">
-                    {answered ? foundWords(answered, findings) : 'not enough yet: give what stands beside it, too'}
+                    {answered ? foundWords(answered, findings) : 'not enough yet: what stands beside it is missing, or no data tell'}
                   </span>
                   {against && (
                     <p role="alert" className="say check">
