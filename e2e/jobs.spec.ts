@@ -114,11 +114,11 @@ test('a fuse that blows again: why is found, and the same kind goes in', async (
   const box = hunt(page).getByRole('textbox', { name: /^Insulation resistance/ });
   await box.fill('0.3 MΩ');
   await box.press('Enter');
-  await expect(hunt(page).getByRole('status')).toContainText('Found: earth fault or short');
+  await expect(hunt(page).getByRole('status')).toContainText('Found: ground fault or short');
   await stage(page, 'Candidates').click();
   await take(page);
   await signAll(page);
-  await expect(page.getByRole('main')).toContainText('Earth fault or short');
+  await expect(page.getByRole('main')).toContainText('Ground fault or short');
   within(actions, 24, 'fuse that blows again');
 });
 

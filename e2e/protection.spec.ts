@@ -34,10 +34,10 @@ test('a fuse that goes a third time opens a hunt; what is found stays and goes o
   await expect(hunt.getByRole('alert')).toBeVisible();
   await box.fill('0.3 MΩ');
   await box.press('Enter');
-  await expect(hunt).toContainText('Found: earth fault or short.');
+  await expect(hunt).toContainText('Found: ground fault or short.');
   await saved(page);
   await page.reload();
-  await expect(page.getByRole('region', { name: 'Fault finding' })).toContainText('Found: earth fault or short.');
+  await expect(page.getByRole('region', { name: 'Fault finding' })).toContainText('Found: ground fault or short.');
   await expect(page.getByText(/at most 3\.1\sA|3\.1\sA/).first()).toBeVisible();
 });
 

@@ -10,6 +10,8 @@ import { ServiceError } from '../service-error';
 import type { HeavyAnswer, HeavyTask } from './task';
 
 const MAX_QUEUE = 64;
+/** How far the threads give way; less where browsers run on the same machine, as in our tests, and would leave them nothing. */
+const NICE = Number(process.env.LOYAL_COIL_POOL_NICE ?? 10);
 const RETRY_SECONDS = 2;
 
 const holder = globalThis as { loyalCoilPool?: Piscina };
@@ -29,7 +31,7 @@ export function pool(): Piscina {
   holder.loyalCoilPool ??= new Piscina({
     ...program(),
     // What costs gives way to the server's own thread, and the threads that it starts for letters with it.
-    niceIncrement: 10,
+    niceIncrement: NICE,
     minThreads: 1,
     maxThreads: Math.max(1, availableParallelism() - 1),
     maxQueue: MAX_QUEUE,
