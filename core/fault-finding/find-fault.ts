@@ -5,7 +5,7 @@
  */
 import { certain } from '../certain';
 import { formatQuantity } from '../quantities/format-quantity';
-import { agreeing, proves, testsOf, SYMPTOM, type Cause, type FaultTest, type FaultTree, type Finding, type Findings } from './tree';
+import { agreeing, proves, testsOf, type Cause, type FaultTest, type FaultTree, type Finding, type Findings } from './tree';
 
 export type Answered = { test: FaultTest; answer: string; from: 'found' | 'plates' };
 export type Struck = { cause: Cause; by: Answered; expected: readonly string[] };
@@ -143,5 +143,3 @@ export function settledFaults({ whole }: FaultTree, { shown, struck, answered, b
     ...struck.map(({ cause, by }): Settled => ({ title: cause.title, verdict: 'ruled-out', found: said(by) })),
   ];
 }
-
-export const symptomOf = (findings: Findings): string | undefined => findings[SYMPTOM]?.answer;
