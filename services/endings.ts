@@ -2,8 +2,6 @@
 import * as yup from 'yup';
 import { mayDo } from '../core/crew/rights';
 import { endingKinds, endingText, endingWords, openBeforeEnding } from '../core/swap/ending';
-import { contextOf } from '../core/judge-case';
-import { caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import { causeText, huntObstacles, huntOf } from '../core/swap/fault-hunt';
 import { database } from '../data/connection';
 import { insertEvent, positionWithPlace } from '../data/positions';
@@ -88,10 +86,7 @@ export async function endJob(id: string, body: unknown, caller: Caller, headers:
     throw new ServiceError(422, [
       { field: 'safe', reason: `${endingWords[ending.kind].name}: make safe first. Not confirmed yet: ${open.join('; ')}.` },
     ]);
-  const hunt = huntOf(
-    swap.state,
-    contextOf(caseOfSwap(swap.state, swap.site.practice), { schools: schoolsOf(swap.state, swap.site.schools) }),
-  );
+  const hunt = huntOf(swap.state, swap.site.practice, swap.site.schools);
   const unsettled = hunt && endingWords[ending.kind].settled ? huntObstacles(hunt, swap.state, 0) : [];
   if (unsettled.length > 0)
     throw new ServiceError(

@@ -4,16 +4,16 @@ import { certain } from '@/core/certain';
 import { plateOf } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
 import { readingsOfSpec } from '@/core/readings/readings-of-spec';
-import { chooseChanges, type Choice } from '@/core/swap/swap';
+import { chooseChanges } from '@/core/swap/swap';
 import { signedByTester, tester } from '@/tests/crew';
-import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
+import { takeAndProve } from '@/tests/job';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { beginChains } from './chain/append';
 import { fieldOf } from './candidates';
-import { matchSwap, type BoardColumn } from './match';
+import { matchSwap } from './match';
 import { recordPdf } from './record-pdf';
 import { loadRecord } from './records';
-import { choiceDetail, signSwap } from './sign';
+import { signSwap } from './sign';
 import { loadSwap, openSwap, saveSwap } from './swaps';
 
 let db: TestDatabase;
@@ -25,18 +25,6 @@ afterAll(() => db.drop());
 
 const save = async (id: string, changes: { path: string; value: unknown }[]) =>
   saveSwap(id, { version: (await loadSwap(id)).version, changes }, tester);
-
-/** Chooses a column of the board with all that it asks for, made safe and tested. */
-async function takeAndProve(id: string, choice: Choice, column: BoardColumn): Promise<void> {
-  const swap = await loadSwap(id);
-  await save(id, chooseChanges(swap.state, choice));
-  const { proofs } = await choiceDetail(id);
-  await save(id, [
-    { path: 'choice.part', value: { ...choice, taken: true } },
-    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap, proofs, 'R. Tester'),
-  ]);
-}
 
 describe('a part in the hand', () => {
   it('stands first on the board, whatever is said of it, and filters leave it there', async () => {

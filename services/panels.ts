@@ -9,6 +9,7 @@ import { askedNeeds, judgePart, wrongLines, type JudgedPart } from '../core/matc
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import type { Readings } from '../core/readings/reading';
 import { endingKinds } from '../core/swap/ending';
+import { REPEATS_ASK, YEAR_MS } from '../core/swap/fault-hunt';
 import { emptySwap, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import {
@@ -61,9 +62,6 @@ export type SiteView = {
   timeZone: string;
   panels: PanelView[];
 };
-
-const REPEAT_COUNT = 3; // faults within a year: look for the cause (common practice)
-const YEAR_MS = 365 * 24 * 3600 * 1000;
 
 /** The state of a swap as a position's own record would open it. */
 export const swapStateOf = (position: PositionRow, supplied: Readings = {}): SwapState => ({
@@ -155,7 +153,7 @@ function viewOf(
   if (wrong.length > 0) states.push('wrong-part');
   if (spent.length > 0) states.push('spent-part');
   if (openPoints.length > 0) states.push('open-point');
-  if (faults >= REPEAT_COUNT) states.push('repeat-failure');
+  if (faults >= REPEATS_ASK) states.push('repeat-failure');
   // Until something else was done there: a fault or a remark meanwhile changes nothing of it.
   const [last] = events.filter(({ kind }) => kind === 'swap' || isOneOf(endingKinds, kind));
   const waiting = last?.kind === 'waiting' ? last.text : null;

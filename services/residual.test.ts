@@ -1,7 +1,7 @@
 /** Residual devices, coils, air breakers and capacitors over a real database: the board, two singles for a dual, letters of bays, the record. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { signedByTester, tester } from '@/tests/crew';
-import { safeAndProved, saidOf } from '@/tests/ready-to-sign';
+import { takeAndProve } from '@/tests/job';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { closingKeys } from '../core/close-failure/fitted';
 import { foundText } from '../core/record/record';
@@ -27,15 +27,8 @@ const stockOf = async (partId: string) => Number((await db.knex('stock').where({
 
 /** Takes a column, confirms and proves everything, and signs. */
 async function signColumn(id: string, column: BoardColumn) {
-  const swap = await loadSwap(id);
   const choice = { partId: column.partId, name: column.name, ...(column.beside.length > 0 ? { beside: column.beside } : {}) };
-  await save(id, chooseChanges(swap.state, choice));
-  const { proofs } = await choiceDetail(id);
-  await save(id, [
-    { path: 'choice.part', value: { ...choice, taken: true } },
-    ...saidOf({ judged: column.part, changes: column.changes }, 'R. Tester'),
-    ...safeAndProved(swap, proofs, 'R. Tester'),
-  ]);
+  await takeAndProve(id, choice, column);
   const { recordId } = await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
   return loadRecord(recordId);
 }

@@ -14,8 +14,7 @@ import { insteadOf, type JudgedPart } from '../core/matching/judge';
 import { lineTerm } from '../core/needs/line-text';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
-import { failuresInAYear, huntFor, huntObstacles, type Hunt } from '../core/swap/fault-hunt';
-import { removedSpec } from '../core/swap/case-from-swap';
+import { failuresInAYear, huntObstacles, huntOf, type Hunt } from '../core/swap/fault-hunt';
 import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
 import { safeSteps } from '../core/swap/make-safe';
 import type { Proof } from '../core/families/contract';
@@ -85,7 +84,6 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
     changes,
     condition,
     judgedRemoved: judge.removed,
-    hunt: huntFor(family, context, { spec: removedSpec(swap.state), judged: judge.removed, condition }, swap.state.causes ?? {}),
     proofs: family.proofs({ need: context, part: spec }),
     terminals: family.terminals(context, removed, spec),
     settings: family.settings({ need: context, part: spec }),
@@ -196,11 +194,12 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
       );
     const found = await judgeChoice(trx, swap);
     const choice = found?.missing === false ? found : null;
+    const hunt = certain(huntOf(swap.state, swap.site.practice, swap.site.schools));
     const obstacles = found?.missing
       ? [notOffered]
       : signObstacles(
           ...([swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts, swap.site.secondPerson] as const),
-          choice ? huntObstacles(choice.hunt, swap.state, failuresInAYear(swap.history)) : [],
+          huntObstacles(hunt, swap.state, failuresInAYear(swap.history)),
         );
     if (!choice || obstacles.length > 0)
       throw new ServiceError(
@@ -222,7 +221,7 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
     const now = new Date();
     const record = recordBody(
       swap,
-      choice,
+      { ...choice, hunt },
       { stock, ...(stockBeside.length > 0 ? { stockBeside } : {}) },
       { by, remark, at: now, ...(doneBy ? { doneBy } : {}) },
     );
@@ -272,7 +271,7 @@ const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
 
 function recordBody(
   swap: SwapView,
-  choice: Judged,
+  choice: Judged & { hunt: Hunt },
   taken: Pick<RecordBody, 'stock' | 'stockBeside'>,
   signature: { by: string; remark: string; at: Date; doneBy?: string },
 ): RecordBody {

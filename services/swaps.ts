@@ -142,7 +142,7 @@ export async function openSwap(body: unknown, by?: Pick<Caller, 'person' | 'acto
         reason: `${position.tag} is a ${position.family}; that family is not on the bench yet.`,
       },
     ]);
-  if (symptom !== undefined && !isSymptom(position.family, place.site.practice, symptom))
+  if (symptom !== undefined && !isSymptom(position.family, symptom))
     throw new ServiceError(422, [{ field: 'symptom', reason: `'${symptom}' is no symptom of a ${position.family}.` }]);
   const begun = symptom === undefined ? {} : { causes: { [SYMPTOM]: { answer: symptom } } };
   const row = await insertSwap(knex, {

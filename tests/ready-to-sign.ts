@@ -5,8 +5,6 @@ import type { Change as PartChange } from '@/core/matching/changes';
 import type { JudgedPart } from '@/core/matching/judge';
 import { changeKey, changeSignature, lineSignature } from '@/core/swap/sign-off';
 import { certain } from '@/core/certain';
-import { contextOf } from '@/core/judge-case';
-import { caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
 import { failuresInAYear, huntOf, openState } from '@/core/swap/fault-hunt';
 import { HUNT_KEY, type Change } from '@/core/swap/swap';
 import type { SwapView } from '@/services/swaps';
@@ -15,8 +13,7 @@ const within = ({ low, high }: Proof): number => (high === null ? (low ?? 0.01) 
 
 /** A search for the cause that this position asks for, left open by name. */
 function leftOpen({ state, site, history }: Pick<SwapView, 'state' | 'site' | 'history'>, by: string): Change[] {
-  const context = contextOf(caseOfSwap(state, site.practice), { schools: schoolsOf(state, site.schools) });
-  const open = openState(certain(huntOf(state, context)), failuresInAYear(history));
+  const open = openState(certain(huntOf(state, site.practice, site.schools)), failuresInAYear(history));
   return open ? [{ path: `acknowledged.${HUNT_KEY}`, value: { by, reason: 'the search goes on', seen: open.seen } }] : [];
 }
 

@@ -6,8 +6,9 @@ import { certain } from '../certain';
 import type { FaultContext } from '../families/contract';
 import { YES_NO, type Cause, type FaultTest, type FaultTree, type Findings, type Remedy } from '../fault-finding/tree';
 import { soundBreaker, type BreakerState, type Fitted } from './breaker-state';
-import { checksOf, shownWords, sortVolts, worksFrom, type Check, type Shown } from './checks';
+import { checksOf, shownWords, worksFrom, type Check, type Shown } from './checks';
 import { faultsOf, withFaults, type Fault } from './faults';
+import { shownOf } from './findings';
 import { closingKeys, fittedOf } from './fitted';
 
 /** Yes and no of a coil by its ohms stand as 'sound' and 'open' in the model. */
@@ -23,18 +24,15 @@ const MOST_VOLTS = 1000;
 
 function testOf(check: Check, sound: BreakerState, markVolts: number | null): FaultTest {
   const { id, question, how, effort, kind } = check;
-  const mark = closingKeys.mark(id);
-  const base = { id: closingKeys.answer(id), question, how, effort, answers: answersOfKind[kind], sound: answerName(check.observe(sound)) };
+  const answer = closingKeys.answer(id);
+  const base = { id: answer, question, how, effort, answers: answersOfKind[kind], sound: answerName(check.observe(sound)) };
   if (kind !== 'volts') return base;
-  const sort = (volts: number, findings: Findings) => {
-    const own = findings[mark]?.reading ?? markVolts;
-    return own === null || !(own > 0) ? undefined : sortVolts((volts / own) * 100, worksFrom(id));
-  };
+  const sort = (reading: number, findings: Findings) => shownOf(check, { ...findings, [answer]: { reading } }, markVolts);
   return {
     ...base,
     figure: {
       ...{ unit: 'V', min: 0, max: MOST_VOLTS, limit: `enough from ${worksFrom(id)} % of its mark`, sort },
-      beside: { key: mark, label: 'Mark of that coil', unit: 'V', min: 1, max: MOST_VOLTS },
+      beside: { key: closingKeys.mark(id), label: 'Mark of that coil', unit: 'V', min: 1, max: MOST_VOLTS },
     },
   };
 }

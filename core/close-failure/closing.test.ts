@@ -12,7 +12,8 @@ import {
   type Fitted,
 } from './breaker-state';
 import { checkOf, checksOf, shownWords, sortVolts, worksFrom } from './checks';
-import { diagnose, type Answers } from './diagnose';
+import { diagnose } from './diagnose';
+import type { Answers } from './findings';
 import { faults, faultsOf, withFaults, type Fault } from './faults';
 import { alter, press, settle, type Action } from './operate';
 

@@ -8,10 +8,9 @@ import { soundBreaker, type Fitted } from './breaker-state';
 import { checkOf, checksOf, type Check, type Shown } from './checks';
 import { answerName, closingTree } from './closing-faults';
 import { faults, faultsOf, withFaults, type Fault } from './faults';
+import type { Answers } from './findings';
 import { closingKeys } from './fitted';
 
-/** What was found, by id of the check. */
-export type Answers = Readonly<Record<string, Shown>>;
 export type RuledOut = { fault: Fault; by: Check; shown: Shown; expected: Shown };
 export type Diagnosis = {
   remaining: Fault[];

@@ -5,8 +5,10 @@
 import type { PartSpec } from '../case/case';
 import type { Findings } from '../fault-finding/tree';
 import { checksOf, sortVolts, worksFrom, type Check, type Shown } from './checks';
-import type { Answers } from './diagnose';
 import { closingKeys, fittedOf } from './fitted';
+
+/** What was found, by id of the check. */
+export type Answers = Readonly<Record<string, Shown>>;
 
 /** What a finding shows of its check; undefined where it is not enough yet. `markVolts` stands where no mark of its own is given. */
 export function shownOf(check: Check, findings: Findings, markVolts: number | null): Shown | undefined {

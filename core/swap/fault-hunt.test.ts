@@ -18,7 +18,7 @@ const curved = (curve: string, ratedAmps: number) => ({
   ...emptySwap('breaker', 'conductor-feeder'),
   removed: { curve: read(curve), ratedAmps: read(ratedAmps), standard: read('IEC 60898-1') },
 });
-const treeOf = (state: SwapState) => huntOf(state, contextOf(caseOfSwap(state, 'IEC')))!.tree;
+const treeOf = (state: SwapState) => huntOf(state, 'IEC', {})!.tree;
 const ids = (state: SwapState) => treeOf(state).causes.map(({ id }) => id);
 const test = (state: SwapState, id: string) => treeOf(state).tests.find((one) => one.id === id)!;
 /** What a finding on the test of a cause says of that cause. */
@@ -152,7 +152,7 @@ describe('what it did, held against its own curve', () => {
 });
 
 describe('a hunt before a signature', () => {
-  const hunt = (state: SwapState) => huntOf(state, contextOf(caseOfSwap(state, 'IEC')))!;
+  const hunt = (state: SwapState) => huntOf(state, 'IEC', {})!;
   const begun: SwapState = { ...motor, causes: { symptom: { answer: 'seconds' } } };
   it('begun and open it stands in the way, until it is left open by name for what stands there', () => {
     const [obstacle] = huntObstacles(hunt(begun), begun, 0);

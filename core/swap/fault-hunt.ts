@@ -1,5 +1,5 @@
 /** Fault finding at a job: the tree of its family for what stands on its plates, and where the hunt stands with what was found. */
-import type { PartSpec } from '../case/case';
+import type { PartSpec, Practice } from '../case/case';
 import { modelOf } from '../curves/curve-device';
 import type { Band, CurvePoint } from '../curves/band';
 import type { DeviceFamily, FaultContext, NeedContext, PartCondition } from '../families/contract';
@@ -8,11 +8,13 @@ import { choiceOfPart } from '../families/curve-of-part';
 import { familyOf } from '../families/registry';
 import { findFault, openHunt, settledFaults, type FaultState } from '../fault-finding/find-fault';
 import type { FaultTree, Findings } from '../fault-finding/tree';
+import { contextOf } from '../judge-case';
 import { inSentence } from '../language/in-sentence';
+import type { Methods } from '../loads/schools';
 import { askedNeeds, judgePart, type JudgedPart } from '../matching/judge';
 import type { Obstacle } from './sign-off';
 import { MIN_REASON_LETTERS } from './sign-off';
-import { removedSpec } from './case-from-swap';
+import { assumedMarks, caseOfSwap, removedSpec, schoolsOf } from './case-from-swap';
 import { HUNT_KEY, type SwapState } from './swap';
 
 /** `band` is the removed device's own, `start` that of the load, where both of its figures are known. */
@@ -21,7 +23,8 @@ export type Hunt = { tree: FaultTree; findings: Findings; found: FaultState; ban
 /** So many failures in a year ask for the cause before the same part goes in again. Common practice. */
 export const REPEATS_ASK = 3;
 
-const YEAR_MS = 365 * 24 * 3600 * 1000;
+/** Over which repeated failures are counted. */
+export const YEAR_MS = 365 * 24 * 3600 * 1000;
 /** How often it failed here in the year up to the newest entry of its history. */
 export function failuresInAYear(history: readonly { kind: string; at: string }[]): number {
   const newest = Math.max(0, ...history.map(({ at }) => Date.parse(at)));
@@ -66,10 +69,11 @@ export function huntFor(
   return { tree, findings, found: findFault(tree, findings), band: context.band, start: startOf(need) };
 }
 
-/** The hunt of a job; undefined where its family is not known. */
-export function huntOf(state: SwapState, need: NeedContext): Hunt | undefined {
+/** The hunt of a job, as its page shows it; undefined where its family is not known. */
+export function huntOf(state: SwapState, practice: Practice, siteSchools: Partial<Methods>): Hunt | undefined {
   const family = familyOf(state.family);
   if (!family) return undefined;
+  const need = contextOf(caseOfSwap(state, practice), { schools: schoolsOf(state, siteSchools), assumed: assumedMarks(state) });
   const spec = removedSpec(state);
   const canonical = spec && family.canonical(spec);
   const judged = canonical && judgePart(askedNeeds(family.needs(need), [canonical]), canonical, need.practice);

@@ -1,6 +1,8 @@
 /** What the bench shows follows from the swap alone, in the words of the site's practice. */
 import { describe, expect, it } from 'vitest';
 import type { Reading } from '@/core/readings/reading';
+import { certain } from '@/core/certain';
+import { huntOf, openState } from '@/core/swap/fault-hunt';
 import { emptySwap, type SwapState } from '@/core/swap/swap';
 import { groupOrder } from '@/core/needs/groups';
 import { derive, removedSentence } from './derived';
@@ -20,6 +22,12 @@ const hoist: SwapState = {
     coilHertz: read([60]),
     holding: read('electrical'),
   },
+};
+/** The same with its starting figures assumed: a line that rests on them is at best a check. */
+const assumed: SwapState = {
+  ...hoist,
+  removed: { ...hoist.removed, nemaSize: read('4') },
+  load: Object.fromEntries(Object.entries(hoist.load).map(([id, reading]) => [id, { ...reading, state: 'assumed' as const }])),
 };
 const plain = (text: string) => text.replace(/\u2009/g, ' ');
 
@@ -79,5 +87,17 @@ describe('what is derived', () => {
     expect(derive({ ...hoist, schools: { resistiveHeadroom: 1.1 } }, 'NFPA70', { resistiveHeadroom: 1.25 }).schools.resistiveHeadroom).toBe(
       1.1,
     );
+  });
+});
+
+describe('the search for the cause', () => {
+  it.each([hoist, assumed])('%#: stands on the page as the server looks at it before a signature or an ending', (state) => {
+    const begun: SwapState = { ...state, causes: { symptom: { answer: 'stays-in' } } };
+    const onServer = certain(huntOf(begun, 'NFPA70', {}));
+    const onPage = derive(begun, 'NFPA70', {}).hunt;
+    expect(onPage.found.answered.map(({ test, answer, from }) => [test.id, answer, from])).toEqual(
+      onServer.found.answered.map(({ test, answer, from }) => [test.id, answer, from]),
+    );
+    expect(openState(onPage, 0)).toEqual(openState(onServer, 0));
   });
 });
