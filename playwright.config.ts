@@ -4,7 +4,8 @@ import { chromiumArgs, chromiumPath } from './scripts/lib/browser.mjs';
 /** The real interface in Debian's Chromium. scripts/test.mjs starts server and database and names them in the environment. */
 export default defineConfig({
   testDir: 'e2e',
-  fullyParallel: false,
+  // Each test begins with the demo as delivered, so no file need wait for itself.
+  fullyParallel: true,
   workers: (process.env.LOYAL_COIL_URL ?? '').split(',').length,
   timeout: 90_000,
   expect: { timeout: 15_000 },

@@ -9,12 +9,14 @@ import { prepareDatabase } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
+/** A browser waits for frames and answers half of its time: three keep two cores at work. */
+const BROWSER_WORKERS = 3;
 npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
 process.env.LOYAL_COIL_KEYS = path.join(scratch, 'keys');
 process.env.LOYAL_COIL_BACKUPS = path.join(scratch, 'backups');
-// Two browsers share the machine with two servers: a thread that gives way to everything would answer nobody.
+// The browsers share the machine with their servers: a thread that gives way to everything would answer nobody.
 process.env.LOYAL_COIL_POOL_NICE ??= '0';
 const pg = cluster(path.join(scratch, 'cluster'), { lasting: false });
 const servers = [];
@@ -68,16 +70,17 @@ try {
   build();
   part('build');
   say('browser tests');
-  // The second worker's database is a copy of the first one's, and has keys of its own: installations of one beginning would mix up
-  // the heads of their chains.
+  // The other workers' databases are copies of the first one's, and have keys of their own: installations of one beginning would mix
+  // up the heads of their chains.
   const first = process.env.LOYAL_COIL_KEYS;
   prepareDatabase(pg, port, 'e2e');
-  cpSync(first, `${first}-second`, { recursive: true });
-  pg.ensureDatabase(port, 'e2e_second', 'e2e');
-  const places = [
-    { name: 'e2e', keys: first },
-    { name: 'e2e_second', keys: `${first}-second` },
-  ];
+  const places = [{ name: 'e2e', keys: first }];
+  while (places.length < BROWSER_WORKERS) {
+    const copy = { name: `e2e_${places.length + 1}`, keys: `${first}-${places.length + 1}` };
+    cpSync(first, copy.keys, { recursive: true });
+    pg.ensureDatabase(port, copy.name, 'e2e');
+    places.push(copy);
+  }
   const urls = await Promise.all(
     places.map(async ({ name, keys }) => {
       const appPort = await freePort();
