@@ -13,6 +13,7 @@ import * as chain from './migrations/0009-chain';
 import * as care from './migrations/0010-care';
 import * as passkeys from './migrations/0011-passkeys';
 import * as endings from './migrations/0012-endings';
+import * as circuits from './migrations/0013-circuits';
 
 const all = {
   '0001-first': first,
@@ -27,6 +28,7 @@ const all = {
   '0010-care': care,
   '0011-passkeys': passkeys,
   '0012-endings': endings,
+  '0013-circuits': circuits,
 } as const;
 
 /** The newest form. */

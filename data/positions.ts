@@ -47,6 +47,8 @@ export type PositionRow = {
   fitted_on: Date | null;
   /** Cable from the panel to this position. */
   run: Element[] | null;
+  /** The circuit that it belongs to, where it was put into one. */
+  circuit_id: string | null;
 };
 export type EventRow = {
   id: number;
@@ -60,6 +62,15 @@ export type EventRow = {
 export const allSites = (knex: Knex): Promise<SiteRow[]> => knex<SiteRow>('sites').orderBy('sort');
 export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').orderBy('sort');
 export const allPositions = (knex: Knex): Promise<PositionRow[]> => knex<PositionRow>('positions').orderBy(['panel_id', 'rail', 'slot']);
+export const positionsOn = (knex: Knex, panelId: string): Promise<PositionRow[]> =>
+  knex<PositionRow>('positions').where({ panel_id: panelId }).orderBy(['rail', 'slot']);
+
+/** A panel with its site, or undefined. */
+export async function panelWithSite(knex: Knex, id: string): Promise<{ panel: PanelRow; site: SiteRow } | undefined> {
+  const panel = await knex<PanelRow>('panels').where({ id }).first();
+  return panel && { panel, site: certain(await knex<SiteRow>('sites').where({ id: panel.site_id }).first()) };
+}
+
 /** Adds to the history of a position. Returns the number of the event. */
 export async function insertEvent(knex: Knex, event: Omit<EventRow, 'id'>): Promise<string> {
   const [row] = await knex('events').insert(event).returning('id');
@@ -75,9 +86,7 @@ export async function positionWithPlace(
 ): Promise<{ position: PositionRow; panel: PanelRow; site: SiteRow } | undefined> {
   const position = await knex<PositionRow>('positions').where({ id }).first();
   if (!position) return undefined;
-  const panel = certain(await knex<PanelRow>('panels').where({ id: position.panel_id }).first());
-  const site = certain(await knex<SiteRow>('sites').where({ id: panel.site_id }).first());
-  return { position, panel, site };
+  return { position, ...certain(await panelWithSite(knex, position.panel_id)) };
 }
 
 export const eventsOf = (knex: Knex, positionId: string): Promise<EventRow[]> =>

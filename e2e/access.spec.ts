@@ -13,6 +13,7 @@ const plainViews = [
   '/lab?bench=supply',
   '/lab?bench=bases',
   '/interface',
+  '/circuits/kestrel-ramp',
   '/parts/nettlecombe-n3-3p-120-22',
 ];
 const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'];

@@ -73,6 +73,16 @@ export async function sayAll(page: Page): Promise<void> {
   }
 }
 
+/** Accepts by name what fails in the circuit with the part chosen; Enter in the field is enough. */
+export async function acceptCircuit(page: Page): Promise<void> {
+  const circuit = page.getByRole('region', { name: 'Circuit' });
+  const why = circuit.getByRole('textbox', { name: /^Nothing is signed with the circuit failing/ });
+  await why.fill('the other one of the pair follows');
+  await why.press('Enter');
+  await expect(circuit).toContainText('Accepted by');
+  await saved(page);
+}
+
 /** Takes a part off the board with all that the choice asks for, makes it safe, and stands at its tests. */
 export async function take(page: Page, pick: Locator): Promise<void> {
   await pick.click();

@@ -1,6 +1,6 @@
 /** Who comes in, and who signs: the door, an apprentice and the mentor, an administrator's pages, a session that ends while one types. */
 import { isAccessible } from './accessible';
-import { confirmSafe, me, openPosition, proveAll, saved, stage, startSwap, sign, take } from './bench';
+import { acceptCircuit, confirmSafe, me, openPosition, proveAll, saved, stage, startSwap, sign, take } from './bench';
 import { css } from './css';
 import { expect, test } from './test';
 
@@ -39,6 +39,7 @@ test('an apprentice does the job, a mentor signs it by the own PIN, and both sta
   await stage(page, 'Tests').click();
   await proveAll(page);
   await stage(page, 'Sign off').click();
+  await acceptCircuit(page);
   await page.getByLabel('Signed by').selectOption({ label: `${me}, electrician` });
   for (const digit of '246802') await page.getByRole('button', { name: `Digit ${digit}` }).click();
   await page.getByRole('button', { name: /^Sign off/ }).click();
@@ -80,6 +81,7 @@ test('a passkey is made on this device, signs its holder in, and signs a job off
   await take(page, page.getByRole('button', { name: 'Nettlecombe N3 22', exact: true }).first());
   await proveAll(page);
   await stage(page, 'Sign off').click();
+  await acceptCircuit(page);
   await page.getByRole('button', { name: 'Sign off by passkey' }).click();
   await expect(page.getByText(`Signed by ${me}`)).toBeVisible();
   await context.close();

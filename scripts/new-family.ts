@@ -144,6 +144,7 @@ export const ${name}s = {
   specFromPlate: (marks) => marks,
   shortDescription: (spec) => (typeof spec.ratedVolts === 'number' ? \`\${spec.ratedVolts} V\` : 'voltage not known'),
   positionFields: { supply: ['systemVolts'], load: [], duty: [] },
+  circuitRole: 'control',
   example: 'TYPE X1 UN 400 V',
   needs: ${name}Needs,
   summary: ['at {volts}'],

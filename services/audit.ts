@@ -27,6 +27,7 @@ export const auditWords = {
   ended: 'Job ended without a new part',
   discarded: 'Job discarded',
   'settings-changed': 'Settings changed',
+  'circuit-changed': 'Circuit changed',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;
 export type Audited = keyof typeof auditWords;

@@ -1,4 +1,4 @@
-/** The curves desk of a position: its load, its fault currents and the devices of its panel that stand before the same load. */
+/** The curves desk of a position: its load, its fault currents and the devices of its circuit. */
 import { isMotorLoad } from '../core/loads/motor-kinds';
 import { choiceOfPart } from '../core/families/curve-of-part';
 import { numberMark } from '../core/case/case';
@@ -25,13 +25,9 @@ import { notFound } from './service-error';
 
 export type CurveBranch = { title: string; practice: 'IEC' | 'NFPA70'; inputs: BranchInputs; devices: DeviceChoice[] };
 
-const sameLoad = (a: PositionRow, b: PositionRow) =>
-  a.panel_id === b.panel_id &&
-  a.load_kind !== null &&
-  a.load_kind === b.load_kind &&
-  JSON.stringify([a.readings.load?.horsepower, a.readings.load?.kilowatts, a.readings.load?.fullLoadAmps]) ===
-    JSON.stringify([b.readings.load?.horsepower, b.readings.load?.kilowatts, b.readings.load?.fullLoadAmps]) &&
-  (a.readings.load?.horsepower ?? a.readings.load?.kilowatts) !== undefined;
+/** Those of its circuit; a position that stands in none is drawn alone. */
+const inCircuit = (one: PositionRow, position: PositionRow): boolean =>
+  one.id === position.id || (position.circuit_id !== null && one.circuit_id === position.circuit_id);
 
 /** The devices of these positions as the desk draws them; one that has no curve is left out. */
 async function devicesOf(
@@ -94,7 +90,7 @@ export async function curveBranch(positionId: string): Promise<CurveBranch> {
   const given = numberMark(supply, 'minFaultAmps');
   const toEarth = earthFaultAmps(context)?.amps ?? node?.earthFaultAmps;
   const lowest = given ?? toEarth ?? node?.lowestAmps ?? null;
-  const here = positions.filter((one) => one.id === position.id || sameLoad(one, position));
+  const here = positions.filter((one) => inCircuit(one, position));
   const devices = await devicesOf(knex, here, position.id, { context, running, practice: site.practice });
   return {
     title: `${panel.name}: ${position.tag} ${position.function}`,

@@ -2,6 +2,7 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
+import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
 import { beginChains } from './chain/append';
 import { hashSecret } from './crew/auth';
@@ -188,6 +189,24 @@ const here: Record<string, () => Promise<void>> = {
     expect(all).toEqual(ALL);
     expect((await loadSwap(id)).version).toBe(version + 1);
     expect(await logged('override-approved')).toBe(1);
+  },
+  'POST /api/v1/panels/{id}/circuits': async () => {
+    const asked = { name: 'Haul winch', kind: 'load', positionIds: ['kestrel-winch-k1', 'kestrel-winch-q1'] };
+    expect(await hands(() => makeCircuit('kestrel-winch', asked, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('circuits').where({ name: 'Haul winch' })).toHaveLength(1);
+    expect(await db.knex('positions').whereNotNull('circuit_id').andWhere('id', 'like', 'kestrel-winch-%')).toHaveLength(4);
+  },
+  'PATCH /api/v1/circuits/{id}': async () => {
+    const { id } = await db.knex('circuits').where({ panel_id: 'kestrel-ramp', name: 'Hoist' }).first();
+    const asked = await hands((i) => saveCircuit(id, { version: 1, name: `Hoist of ${i}` }, named.electrician));
+    expect(asked).toEqual(ONE);
+    expect((await db.knex('circuits').where({ id }).first()).version).toBe(2);
+  },
+  'DELETE /api/v1/circuits/{id}': async () => {
+    const { id } = await db.knex('circuits').where({ panel_id: 'ferrow-cabin', name: 'Cabin sockets' }).first();
+    const ended = await Promise.all(Array.from({ length: HANDS }, () => endCircuit(id, named.electrician)));
+    expect(ended.filter(({ gone }) => gone)).toHaveLength(1);
+    expect(await db.knex('positions').where({ id: 'ferrow-cabin-r1' }).first()).toMatchObject({ circuit_id: null });
   },
   'PUT /api/v1/parts/{id}/curve': async () => {
     expect(await hands(() => savePartCurve('saltmarsh-b-600s-400-3p', curve))).toEqual(ALL);

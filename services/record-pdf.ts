@@ -7,7 +7,8 @@ import { haveWords, wantedText } from '../core/needs/line-text';
 import type { Practice } from '../core/case/case';
 import { sayIn } from '../core/language/by-practice';
 import { formatValue } from '../core/quantities/format-quantity';
-import { changeText, fittedBrief, foundText, HELD, type RecordBody, type RecordLine } from '../core/record/record';
+import { changeText, circuitText, fittedBrief, foundText, HELD, type RecordBody, type RecordLine } from '../core/record/record';
+import { readingsOnRecord } from '../core/record/readings-on-record';
 import type { RecordView } from './records';
 import { formatInstant } from '../core/language/format-instant';
 
@@ -153,6 +154,21 @@ function settingTable(doc: PDFKit.PDFDocument, settings: RecordBody['settings'])
   );
 }
 
+/** What it was judged by, two readings a row. */
+function readingTable(doc: PDFKit.PDFDocument, body: RecordBody) {
+  const all = readingsOnRecord(body).map(
+    ({ about, label, text, state }) => `${about}, ${label}: ${text || state}${text ? ` (${state})` : ''}`,
+  );
+  if (all.length === 0) return;
+  heading(doc, 'What it was judged by');
+  const rows = Array.from({ length: Math.ceil(all.length / 2) }, (_, i) => all.slice(2 * i, 2 * i + 2));
+  table(
+    doc,
+    [248, 248],
+    rows.map((pair) => ({ cells: [pair[0] ?? '', pair[1] ?? ''] })),
+  );
+}
+
 /** What is not as it was signed, before anything else. */
 function alteredNote(doc: PDFKit.PDFDocument, altered: readonly string[]) {
   if (altered.length === 0) return;
@@ -186,6 +202,7 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
   if (body.fitted.held) sentences(doc, 'Where it came from', [HELD]);
   if (body.removed) lineTable(doc, `Removed: ${body.removed.name}: ${words[body.removed.verdict]}`, body.removed.lines, body.practice);
   sentences(doc, 'Compared with the removed part', (body.changes ?? []).map(changeText));
+  sentences(doc, `Circuit ${body.circuit?.name ?? ''}`, circuitText(body));
   heading(doc, 'Tests');
   table(
     doc,
@@ -204,6 +221,7 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
   heading(doc, 'Terminal map, old to new');
   const moves = body.terminals.map((move) => `${move.from}\u00a0→\u00a0${move.to}`).join('    ');
   doc.font('figures').fontSize(ROW_SIZE).text(moves, doc.page.margins.left);
+  readingTable(doc, body);
   sentences(doc, 'Made safe', [body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; ')]);
   doc
     .moveDown(1)
@@ -228,6 +246,7 @@ export async function labelPdf({ body, timeZone, altered }: RecordView): Promise
   const width = 57 * mm;
   const title = altered.length > 0 ? `NOT AS SIGNED  ${body.position.tag}` : `${body.position.tag}  ${body.position.function}`;
   doc.font('bold').fontSize(13).text(title, { width, height: 16, ellipsis: true });
+  doc.font('plain').fontSize(7).text(`${body.position.site}, ${body.position.panel}`, { width, height: 10, ellipsis: true });
   doc.font('plain').fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
   doc.font('figures').fontSize(8.5).text(ratingText(body.fitted.lines), { width, height: 12 });
   doc.fontSize(7.5).text(fittedBrief(body), { width, height: 20, ellipsis: true });

@@ -19,13 +19,16 @@ import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type O
 import { safeSteps } from '../core/swap/make-safe';
 import type { Proof } from '../core/families/contract';
 import { putOffText } from '../core/swap/put-off';
-import { HUNT_KEY, type Named, type ProofEntry, type SwapState } from '../core/swap/swap';
+import { CIRCUIT_KEY, HUNT_KEY, type Named, type ProofEntry, type SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
-import { insertEvent } from '../data/positions';
+import { insertEvent, positionWithPlace } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
 import { heldOf, isInHand, isInstalled, withCoil } from '../core/swap/candidates';
+import { circuitObstacles } from '../core/circuit/circuit-obstacles';
+import { sayIn } from '../core/language/by-practice';
+import { circuitOfJob } from './circuits';
 import { candidateOf, fieldOf, judgeWith, lying } from './candidates';
 import { audit, type Actor } from './audit';
 import { appendRows } from './chain/append';
@@ -89,6 +92,17 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
     settings: family.settings({ need: context, part: spec }),
     bases: [context.supply.socket ?? removed?.base ?? null, spec.base ?? null] as const,
   };
+}
+
+/** The circuit of the position with what is chosen in its place; null where it stands in none. */
+async function circuitWith(knex: Knex, { position, state }: SwapView, { part, coil, judged }: Pick<Judged, 'part' | 'coil' | 'judged'>) {
+  const place = certain(await positionWithPlace(knex, position.id));
+  const held = isInstalled(part.id) || isInHand(part.id);
+  const chosen = {
+    ...{ deviceName: part.name, judged, spec: coil ? withCoil(part.raw, coil) : part.raw },
+    frame: isInstalled(part.id) ? place.position.footprint : held ? null : part.footprint,
+  };
+  return circuitOfJob(place.position, place.panel, place.site, { state, chosen });
 }
 
 /** What is chosen does not stand to choice: why, in words. */
@@ -170,6 +184,12 @@ export type Signature = {
   actor: Actor;
 };
 
+/** What still stands open beside the part itself: the cause, and the circuit that it goes into. */
+const besideObstacles = ({ state, history }: SwapView, hunt: Hunt, circuit: Awaited<ReturnType<typeof circuitWith>>): Obstacle[] => [
+  ...huntObstacles(hunt, state, failuresInAYear(history)),
+  ...circuitObstacles(circuit?.lines ?? [], state),
+];
+
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
 export async function signSwap(id: string, body: unknown, { signer, doneBy, actor }: Signature): Promise<{ recordId: string }> {
   const { version, remark, stockSeen } = await validate(signSchema, body);
@@ -184,22 +204,18 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
     if (row.version !== version || swap.version !== version)
       throw new ServiceError(
         409,
-        [
-          {
-            field: 'version',
-            reason: 'Somebody else saved this job meanwhile. Look at it again before you sign.',
-          },
-        ],
+        [{ field: 'version', reason: 'Somebody else saved this job meanwhile. Look at it again before you sign.' }],
         { version: row.version, state: row.state },
       );
     const found = await judgeChoice(trx, swap);
     const choice = found?.missing === false ? found : null;
     const hunt = certain(huntOf(swap.state, swap.site.practice, swap.site.schools));
+    const circuit = choice && (await circuitWith(trx, swap, choice));
     const obstacles = found?.missing
       ? [notOffered]
       : signObstacles(
           ...([swap.state, choice, choice?.proofs ?? [], swap.site.practice, choice?.settings.conflicts, swap.site.secondPerson] as const),
-          huntObstacles(hunt, swap.state, failuresInAYear(swap.history)),
+          besideObstacles(swap, hunt, circuit),
         );
     if (!choice || obstacles.length > 0)
       throw new ServiceError(
@@ -221,7 +237,7 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
     const now = new Date();
     const record = recordBody(
       swap,
-      { ...choice, hunt },
+      { ...choice, hunt, circuit },
       { stock, ...(stockBeside.length > 0 ? { stockBeside } : {}) },
       { by, remark, at: now, ...(doneBy ? { doneBy } : {}) },
     );
@@ -244,6 +260,24 @@ type Judged = Extract<NonNullable<Awaited<ReturnType<typeof judgeChoice>>>, { mi
 function huntOnRecord({ tree, found, findings }: Hunt, state: SwapState): Pick<RecordBody, 'causes' | 'causeLeftOpen'> {
   const said = found.shown.length > 0 ? undefined : state.acknowledged[HUNT_KEY];
   return { causes: settledFaults(tree, found, findings), ...(said ? { causeLeftOpen: { by: said.by, reason: said.reason } } : {}) };
+}
+
+/** The circuit as it is with the part that goes in, and who answers for what fails there. */
+function circuitOnRecord(
+  circuit: Awaited<ReturnType<typeof circuitWith>>,
+  state: SwapState,
+  practice: SwapView['site']['practice'],
+): Pick<RecordBody, 'circuit'> {
+  if (!circuit) return {};
+  const said = state.acknowledged[CIRCUIT_KEY];
+  const fails = circuit.lines.some(({ verdict }) => verdict === 'fails');
+  return {
+    circuit: {
+      name: circuit.name,
+      lines: circuit.lines.map(({ title, verdict, because }) => ({ title, verdict, because: sayIn(practice, because) })),
+      ...(fails && said ? { by: said.by, reason: said.reason } : {}),
+    },
+  };
 }
 
 /** The verdict of a test; what was put off says by whom and why. */
@@ -271,7 +305,7 @@ const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
 
 function recordBody(
   swap: SwapView,
-  choice: Judged & { hunt: Hunt },
+  choice: Judged & { hunt: Hunt; circuit: Awaited<ReturnType<typeof circuitWith>> },
   taken: Pick<RecordBody, 'stock' | 'stockBeside'>,
   signature: { by: string; remark: string; at: Date; doneBy?: string },
 ): RecordBody {
@@ -285,6 +319,7 @@ function recordBody(
     version: 1,
     position: { site: site.name, panel: swap.panel.name, tag: swap.position.tag, function: swap.position.function },
     practice: site.practice,
+    family: state.family,
     signedAt: signature.at.toISOString(),
     signedBy: signature.by,
     ...(signature.doneBy ? { doneBy: signature.doneBy } : {}),
@@ -309,6 +344,7 @@ function recordBody(
     },
     ...(choice.changes.length > 0 ? { changes: recordChanges(choice.changes, state) } : {}),
     ...huntOnRecord(choice.hunt, state),
+    ...circuitOnRecord(choice.circuit, state, site.practice),
     terminals: choice.terminals,
     settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
     proofs: recordProofs(choice, state),
@@ -347,5 +383,6 @@ export async function choiceDetail(id: string) {
   const choice = await judgeChoice(database(), swap);
   if (!choice || choice.missing) throw notFound('A chosen part');
   const { judged, changes, proofs, terminals, settings, bases, inStock } = choice;
-  return { judged, changes, proofs, terminals, settings, bases, inStock };
+  const circuit = await circuitWith(database(), swap, choice);
+  return { judged, changes, proofs, terminals, settings, bases, inStock, circuit };
 }

@@ -1,5 +1,6 @@
 /** A job at a position of the demo, made ready through the use cases with the first part that the board offers. */
-import { chooseChanges, type Change, type Choice } from '@/core/swap/swap';
+import { circuitSignature } from '@/core/circuit/circuit-obstacles';
+import { chooseChanges, CIRCUIT_KEY, type Change, type Choice } from '@/core/swap/swap';
 import { matchSwap, type BoardColumn } from '@/services/match';
 import { choiceDetail } from '@/services/sign';
 import { loadSwap, openSwap, saveSwap } from '@/services/swaps';
@@ -12,10 +13,15 @@ const save = async (id: string, changes: Change[]) => saveSwap(id, { version: (a
 export async function takeAndProve(id: string, choice: Choice, { part: judged, changes }: BoardColumn): Promise<void> {
   const swap = await loadSwap(id);
   await save(id, chooseChanges(swap.state, choice));
-  const { proofs } = await choiceDetail(id);
+  const { proofs, circuit } = await choiceDetail(id);
   await save(id, [
     { path: 'choice.part', value: { ...choice, taken: true } },
     ...saidOf({ judged, changes }, 'R. Tester'),
+    // The other one of a pair that stays as it was.
+    {
+      path: `acknowledged.${CIRCUIT_KEY}`,
+      value: { by: 'R. Tester', reason: 'the other one follows', seen: circuitSignature(circuit?.lines ?? []) },
+    },
     ...safeAndProved(swap, proofs, 'R. Tester'),
   ]);
 }

@@ -98,6 +98,9 @@ export type DrillSeed = { id: string; question: string; answer: string };
 /** The model of a breaker that will not close, leakage waveforms, a wanted trace, a relay with a contactor, pins of a signal, a panel meter at first start. */
 export type FamilyView = 'closing' | 'leakage' | 'wanted-trace' | 'relay-drives' | 'signal-pins' | 'panel-meter';
 
+/** What a device is to the circuit in which it stands; those that are only part of a motor or say nothing of a circuit are `motor-part`. */
+export type CircuitRole = 'circuit-breaker' | 'fuse-link' | 'residual' | 'switching' | 'overload' | 'control' | 'release' | 'motor-part';
+
 export type Placement = { scheme: 'always' } | { scheme: 'never'; reason: string };
 
 /**
@@ -131,6 +134,7 @@ export type DeviceFamily<Spec extends object = PartSpec, Figure extends string =
   shortDescription(spec: Spec): string;
   /** Marks of supply, load and duty that the bench shows for it, beside the load's plate. */
   positionFields: { supply: readonly (keyof SupplyMarks)[]; load: readonly (keyof LoadMarks)[]; duty: readonly (keyof DutyMarks)[] };
+  circuitRole: CircuitRole;
   /** A plate line as it may be typed, invented. */
   example: string;
   /** Need lines for a context, in the order in which they are shown. */

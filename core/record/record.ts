@@ -47,6 +47,8 @@ export type RecordBody = {
   version: 1;
   position: { site: string; panel: string; tag: string; function: string };
   practice: Practice;
+  /** Family of the position; absent in older records. */
+  family?: string;
   signedAt: string;
   signedBy: string;
   /** Who did the job, where a mentor signed it for them. */
@@ -84,6 +86,8 @@ export type RecordBody = {
   causes?: Settled[];
   /** A cause that stays open, by whom and why; absent where it was shown, nobody looked, or in older records. */
   causeLeftOpen?: { by: string; reason: string };
+  /** The circuit of the position with this part in it, and who answers for what fails there; absent where it stands in none, and in older records. */
+  circuit?: { name: string; lines: { title: string; verdict: Verdict; because: string }[]; by?: string; reason?: string };
   readings: Pick<SwapState, 'loadKind' | 'load' | 'duty' | 'supply' | 'removed'>;
 };
 
@@ -93,6 +97,16 @@ export const foundText = ({ causes = [], causeLeftOpen, removed }: RecordBody): 
   ...causes.map(({ title, verdict, found }) => `${title}: ${verdict === 'cause' ? 'a cause' : 'ruled out'}, ${found}`),
   ...(causeLeftOpen ? [`Cause left open by ${causeLeftOpen.by}: ${causeLeftOpen.reason}`] : []),
 ];
+
+const circuitWords: Record<Verdict, string> = { fits: 'fits', check: 'check', 'not-known': 'not known', fails: 'FAILS' };
+/** What the circuit says with this part in it, a sentence each; nothing where the position stands in none. */
+export const circuitText = ({ circuit }: RecordBody): string[] =>
+  circuit
+    ? [
+        ...circuit.lines.map(({ title, verdict, because }) => `${title}, ${circuitWords[verdict]}: ${because}`),
+        ...(circuit.by ? [`What fails is accepted by ${circuit.by}: ${circuit.reason}`] : []),
+      ]
+    : [];
 
 /** A change from the removed part in a sentence, with who gave which reason. */
 export const changeText = ({ because, mends, by, reason }: NonNullable<RecordBody['changes']>[number]): string =>

@@ -21,7 +21,7 @@ export type Obstacle = {
   changeId?: string;
   /** A safety line that is not known asks for what will settle it, too. */
   settles?: boolean;
-  kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice' | 'cause';
+  kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice' | 'cause' | 'circuit';
   text: string;
 };
 
@@ -121,7 +121,7 @@ export const approvalObstacles = (part: JudgedPart, state: SwapState): Obstacle[
 
 /**
  * Everything that stands between a swap and its signature; `conflicts` are settings that cannot stand together, `secondPerson` whether the
- * site wants overrides approved; `hunting` what the search for the cause still asks for.
+ * site wants overrides approved; `beside` what the search for the cause and the circuit still ask for.
  */
 export function signObstacles(
   state: SwapState,
@@ -130,7 +130,7 @@ export function signObstacles(
   practice: Practice,
   conflicts: readonly string[] = [],
   secondPerson = false,
-  hunting: readonly Obstacle[] = [],
+  beside: readonly Obstacle[] = [],
 ): Obstacle[] {
   if (!chosen || !state.choice.part?.taken) return [{ id: 'choice', kind: 'choice', text: 'No part is chosen yet.' }];
   const safe = openSafeSteps(state, practice).map((step): Obstacle => ({
@@ -154,5 +154,5 @@ export function signObstacles(
         },
       ];
   const approvals = secondPerson ? approvalObstacles(chosen.judged, state) : [];
-  return [...safe, ...kind, ...hunting, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
+  return [...safe, ...kind, ...beside, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
 }

@@ -154,6 +154,9 @@ export function diffStates(from: SwapState, to: SwapState): Change[] {
 /** Under which a search for the cause that is left open stands, among what was named: it says nothing of a part. */
 export const HUNT_KEY = 'fault-finding';
 
+/** Under which failing lines of the circuit stand, once they are named: with another part they are asked again. */
+export const CIRCUIT_KEY = 'circuit';
+
 /** Changes that put another part under consideration: what was said and proved of the one before does not carry over. */
 export const chooseChanges = (state: SwapState, choice: Choice): Change[] => [
   { path: 'choice.part', value: choice },

@@ -32,6 +32,10 @@ const gatePanel: DemoPanel = {
       { kind: 'measured', name: 'At the panel', highestAmps: 6100, loopOhms: 0.15, on: '2026-03-17' },
     ],
   },
+  circuits: [
+    { name: 'Sluice 1', kind: 'load', tags: ['K3', 'K4'], seen: { mechanicalInterlock: ['K3', 'K4'] } },
+    { name: 'Control supply', kind: 'control', tags: ['T2', 'KA1'] },
+  ],
   positions: [
     placed('breaker', 'Q0', 'incomer', 'C63', 0, {
       loadKind: 'distribution-board',
@@ -164,6 +168,7 @@ const pumpPanel: DemoPanel = {
   note: '400/230 V TN-S, control 110 V DC from the tripping battery. Fault current not known.',
   supply: { ...system400, ...control110dc, prospectiveFaultAmps: worn, ambientC: read(35) },
   path: { system: 'three-phase', volts: 400, voltsToGround: 230, elements: [...network, cable('Pump house feeder', '95 mm²', 120)] },
+  circuits: [{ name: 'Drainage A', kind: 'load', tags: ['K11', 'F11'] }],
   positions: [
     placed('monitoring-relay', 'K10', 'supply watch', '400 V', 0, {
       loadKind: 'motor-3ph',
@@ -280,6 +285,10 @@ const cabinPanel: DemoPanel = {
     prospectiveFaultAmps: read(2400),
     ambientC: assumed(35),
   },
+  circuits: [
+    { name: 'Cabin sockets', kind: 'load', tags: ['Q2', 'R1'] },
+    { name: 'Extract fan', kind: 'load', tags: ['K21', 'C21'] },
+  ],
   positions: [
     tile('Q0', 'incomer', 'breaker', '40 A', 0, 'Saltmarsh M40'),
     placed('breaker', 'Q2', 'cabin sockets', 'C32', 0, {

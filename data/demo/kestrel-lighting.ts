@@ -10,6 +10,10 @@ export const lightingPanel: DemoPanel = {
   name: 'Lighting LP-1',
   note: '208Y/120 V, control 24 V AC for the huts.',
   supply: { ...system208, ...control24ac, prospectiveFaultAmps: read(4200), ambientC: read(40) },
+  circuits: [
+    { name: 'Hut cooling', kind: 'load', tags: ['K1', 'C1'] },
+    { name: 'Vent fan', kind: 'load', tags: ['K5', 'C5'] },
+  ],
   positions: [
     tile('Q1', 'incomer', 'breaker', '100 A', 0, 'Saltmarsh B100'),
     contactor('K1', 'hut cooling', '25 A', 0, {

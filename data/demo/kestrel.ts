@@ -58,6 +58,17 @@ const rampPanel: DemoPanel = {
       cable('Ramp feeder', '1/0 AWG', 36, { steelConduit: true, hotCelsius: 75 }),
     ],
   },
+  circuits: [
+    {
+      name: 'Hoist',
+      kind: 'load',
+      tags: ['Q4', 'K4', 'K5', 'F4'],
+      seen: { mechanicalInterlock: ['K4', 'K5'], electricalInterlock: ['K4', 'K5'], overloadMounted: ['K4', 'F4'] },
+    },
+    { name: 'Ballast pump 1', kind: 'load', tags: ['K6', 'F6'], seen: { overloadMounted: ['K6', 'F6'] } },
+    { name: 'Ballast pump 2', kind: 'load', tags: ['Q7', 'K7'] },
+    { name: 'Control supply', kind: 'control', tags: ['F1', 'F2', 'T1'] },
+  ],
   positions: [
     tile('Q1', 'incomer', 'breaker', '125 A', 0, 'Saltmarsh B125'),
     placed('fuse', 'F1', 'control, L1', '6 A', 0, {
@@ -240,6 +251,7 @@ const winchPanel: DemoPanel = {
       { kind: 'motors', name: 'Winch and pumps running', fullLoadAmps: 128, times: 4 },
     ],
   },
+  circuits: [{ name: 'Bilge pump', kind: 'load', tags: ['K3', 'F3'], seen: { overloadMounted: ['K3', 'F3'] } }],
   positions: [
     placed('air-breaker', 'Q0', 'shore main', '1000 A', 0, {
       loadKind: 'distribution-board',

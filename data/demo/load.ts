@@ -9,7 +9,9 @@ import { emptySwap } from '../../core/swap/swap';
 import { demoPositionCodes } from './air-breakers';
 import { demoParts } from './catalogue';
 import { readingsOfSpec } from '../../core/readings/readings-of-spec';
-import type { DemoPanel, DemoPosition } from './site-words';
+import { factIds, seenWith } from '../../core/circuit/circuit';
+import { placeMembers } from '../circuits';
+import type { DemoCircuit, DemoPanel, DemoPosition } from './site-words';
 import { demoSites } from './sites';
 
 const MONTH_MS = 30.44 * 24 * 3600 * 1000;
@@ -96,6 +98,26 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         });
       }
     };
+    const addCircuit = async (panel: DemoPanel, { name, kind, tags, seen = {} }: DemoCircuit) => {
+      const at = (tag: string) => {
+        const position = certain(panel.positions.find((one) => one.tag === tag));
+        const part = position.device ? byId.get(position.device) : undefined;
+        return { tag, frame: part?.footprint ?? null, deviceName: part?.name ?? position.deviceName ?? '' };
+      };
+      const facts = Object.fromEntries(
+        factIds.flatMap((fact) => {
+          const pair = seen[fact];
+          return pair ? [[fact, { answer: 'yes', seenWith: seenWith[fact]([at(pair[0]), at(pair[1])]) }]] : [];
+        }),
+      );
+      const id = randomUUID();
+      await trx('circuits').insert({ id, panel_id: panel.id, name, kind, facts: json(facts) });
+      await placeMembers(
+        trx,
+        id,
+        tags.map((tag) => `${panel.id}-${tag.toLowerCase()}`),
+      );
+    };
     for (const [siteSort, site] of demoSites.entries()) {
       await trx('sites').insert({
         id: site.id,
@@ -117,6 +139,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
           supply_path: panel.path ? json(panel.path) : null,
         });
         for (const [slot, position] of panel.positions.entries()) await addPosition(panel, position, slot);
+        for (const circuit of panel.circuits ?? []) await addCircuit(panel, circuit);
       }
       await trx('stock').insert(site.stock.map(([part_id, place, quantity]) => ({ site_id: site.id, part_id, place, quantity })));
     }

@@ -1,6 +1,7 @@
 /**
  * Words in which the demo sites are written: what a panel, a position and a plate look like. Everything is invented.
  */
+import type { CircuitKind, FactId } from '../../core/circuit/circuit';
 import type { Practice } from '../../core/case/case';
 import type { Reading, Readings } from '../../core/readings/reading';
 import type { Cable, Element, SupplyPath } from '../../core/supply/path';
@@ -26,6 +27,8 @@ export type DemoPosition = {
   openSwap?: boolean;
   run?: Element[];
 };
+/** Positions that belong together, and what was seen of them at the panel, each with the tags of the two that it is about. */
+export type DemoCircuit = { name: string; kind: CircuitKind; tags: string[]; seen?: Partial<Record<FactId, [tag: string, tag: string]>> };
 export type DemoPanel = {
   id: string;
   name: string;
@@ -34,6 +37,7 @@ export type DemoPanel = {
   /** What lies between the source and this panel. */
   path?: SupplyPath;
   positions: DemoPosition[];
+  circuits?: DemoCircuit[];
 };
 export type DemoSite = {
   id: string;

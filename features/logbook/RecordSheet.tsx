@@ -6,7 +6,17 @@ import { Notice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import { haveWords, wantedText } from '@/core/needs/line-text';
 import { formatValue } from '@/core/quantities/format-quantity';
-import { changeText, fittedBrief, foundText, HELD, type RecordBody, type RecordLine, type RecordProof } from '@/core/record/record';
+import {
+  changeText,
+  circuitText,
+  fittedBrief,
+  foundText,
+  HELD,
+  type RecordBody,
+  type RecordLine,
+  type RecordProof,
+} from '@/core/record/record';
+import { readingsOnRecord, type ReadingOnRecord } from '@/core/record/readings-on-record';
 import type { ChainEntry } from '@/core/record/chain';
 import { VerdictMark, verdictWords } from '../../ui/marks/VerdictMark';
 import { InPractice, useSay } from '../../ui/language/practice';
@@ -61,6 +71,30 @@ const proofColumns: readonly ListColumn<RecordProof>[] = [
     ),
   },
 ];
+
+const moveColumns: readonly ListColumn<RecordBody['terminals'][number]>[] = [
+  { head: 'Circuit', of: ({ circuit }) => circuit },
+  { head: 'Old terminal', figure: true, of: ({ from }) => from },
+  { head: 'New terminal', figure: true, of: ({ to }) => to },
+  { head: 'Note', of: ({ note }) => note },
+];
+const readingColumns: readonly ListColumn<ReadingOnRecord>[] = [
+  { head: 'Of', of: ({ about }) => about },
+  { head: 'Mark', of: ({ label }) => label },
+  { head: 'Reading', figure: true, of: ({ text }) => text },
+  { head: 'State', of: ({ state }) => state },
+];
+
+/** A heading and its sentences; nothing where there are none. */
+const Sentences = ({ title, texts }: { title: string; texts: readonly string[] }) =>
+  texts.length === 0 ? null : (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label={title}>
+      <h2 style={{ fontSize: 15.5 }}>{title}</h2>
+      {texts.map((text) => (
+        <p key={text}>{text}</p>
+      ))}
+    </section>
+  );
 
 /** What was signed where and by whom, and its downloads. */
 function Head({ id, body, timeZone }: { id: string; body: RecordBody; timeZone: string }) {
@@ -165,7 +199,23 @@ export function RecordSheet({ id, timeZone, body, hash, entry, publicKey, altere
           </div>
         )}
         {settings.length > 0 && <ListTable caption="Settings" columns={settingColumns} rows={settings} keyOf={({ name }) => name} />}
+        <Sentences title={`Circuit${body.circuit ? ` ${body.circuit.name}` : ''}`} texts={circuitText(body)} />
         <ListTable caption="Tests" columns={proofColumns} rows={body.proofs} keyOf={(proof) => proof.id} />
+        {body.terminals.length > 0 && (
+          <ListTable
+            caption="Terminal map, old to new"
+            columns={moveColumns}
+            rows={body.terminals}
+            keyOf={({ circuit, from, to }) => `${circuit} ${from} ${to}`}
+          />
+        )}
+        <Sentences title="Made safe" texts={body.madeSafe.map(({ step, by }) => `${step}: ${by || 'not named'}`)} />
+        <ListTable
+          caption="What it was judged by"
+          columns={readingColumns}
+          rows={readingsOnRecord(body)}
+          keyOf={({ section, id }) => `${section}.${id}`}
+        />
         <Seal hash={hash} entry={entry} publicKey={publicKey} />
       </main>
     </InPractice>

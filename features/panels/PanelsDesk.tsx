@@ -8,6 +8,7 @@ import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
 import type { Verdict } from '@/core/needs/need';
+import { PanelCircuits } from './PanelCircuits';
 import { LogEvent, type Log } from './LogEvent';
 import type { Point, Settle } from './OpenPointNote';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
@@ -320,6 +321,7 @@ export function PanelsDesk(props: {
           {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}
         </p>
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
+        <PanelCircuits panelId={panel.id} />
         <div className={panelsStyle.legend} aria-hidden="true">
           <span>
             <VerdictMark verdict="fails" size={15} /> wrong part installed, or worn out

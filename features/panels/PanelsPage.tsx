@@ -6,6 +6,7 @@ import type { Log } from '@/features/panels/LogEvent';
 import type { Settle } from '@/features/panels/OpenPointNote';
 import { PanelsDesk, type Site } from '@/features/panels/PanelsDesk';
 import { api } from '../../client/api';
+import { Queries } from '../../client/Queries';
 import { Shell } from '../shell/Shell';
 
 /** The panels desk with its address: the chosen panel and position stand in the query. */
@@ -40,18 +41,20 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
   };
   return (
     <Shell here="/" practice={site?.practice}>
-      <PanelsDesk
-        sites={sites}
-        panelId={here}
-        positionId={position}
-        starting={starting}
-        fault={fault}
-        onStart={start}
-        onSettle={settle}
-        onLog={log}
-        onPanel={(id) => go(`panel=${id}`)}
-        onPosition={(id) => go(`panel=${here}&position=${id}`)}
-      />
+      <Queries>
+        <PanelsDesk
+          sites={sites}
+          panelId={here}
+          positionId={position}
+          starting={starting}
+          fault={fault}
+          onStart={start}
+          onSettle={settle}
+          onLog={log}
+          onPanel={(id) => go(`panel=${id}`)}
+          onPosition={(id) => go(`panel=${here}&position=${id}`)}
+        />
+      </Queries>
     </Shell>
   );
 }

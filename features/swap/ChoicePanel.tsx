@@ -21,6 +21,7 @@ const asks: Record<Obstacle['kind'], string> = {
   safe: '',
   choice: '',
   cause: '',
+  circuit: '',
 };
 const reasonHints: Partial<Record<Obstacle['kind'], string>> = {
   override: 'why it may be installed all the same',

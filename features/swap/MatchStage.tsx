@@ -8,7 +8,7 @@ import { choiceKey, chooseChanges } from '@/core/swap/swap';
 import { ChoicePanel } from '@/features/swap/ChoicePanel';
 import { FitBoard } from '@/ui/board/FitBoard';
 import { WhyFell } from '@/features/swap/WhyFell';
-import { relayDrivesContactor } from '@/core/alternatives/relay-drives-contactor';
+import { JobCircuit } from './JobCircuit';
 import { HandParts } from './HandParts';
 import { RelayDrives } from './RelayDrives';
 import { BoardFilters, BoardOrder, FIRST_COLUMNS } from './BoardFilters';
@@ -19,7 +19,7 @@ import { inSentence } from '@/core/language/in-sentence';
 /** Match: the fit board over crib and catalogue, and why the rest fell. */
 export function MatchStage() {
   const job = useJob();
-  const { board, state, practice, derived, chosenKey, change } = job;
+  const { board, state, practice, chosenKey, change } = job;
   const [all, setAll] = useState(false);
   const [table, setTable] = useState(false);
   const columns = (board?.columns ?? []).slice(0, all ? undefined : FIRST_COLUMNS);
@@ -57,6 +57,7 @@ export function MatchStage() {
       {board && chosenKey && job.part && (
         <ChoicePanel title={job.title} part={job.part} changes={job.changes} state={state} name={job.name} onChange={change} />
       )}
+      {chosenKey && <JobCircuit />}
       {board && (
         <WhyFell
           judged={board.judged}
@@ -68,9 +69,7 @@ export function MatchStage() {
           })}
         />
       )}
-      {board && board.holding === 0 && job.shows('relay-drives') && (
-        <RelayDrives ways={relayDrivesContactor(derived.context)} practice={practice} />
-      )}
+      {board && board.holding === 0 && job.shows('relay-drives') && <RelayDrives />}
     </>
   );
 }

@@ -6,6 +6,7 @@ import Link from 'next/link';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
 import { changeKey, type Obstacle } from '@/core/swap/sign-off';
+import { JobCircuit } from './JobCircuit';
 import { EndJob } from './EndJob';
 import { HandOver } from './HandOver';
 import type { Stage } from './StageRail';
@@ -23,6 +24,7 @@ const stageOf: Record<Obstacle['kind'], Stage> = {
   change: 'match',
   choice: 'match',
   cause: 'need',
+  circuit: 'record',
   safe: 'safe',
   proof: 'prove',
 };
@@ -125,6 +127,7 @@ export function RecordStage({
       {obstacles.length > 0 && <StillOpen obstacles={obstacles} base={base} />}
       {part && <Lines title={title} part={part} state={state} practice={practice} />}
       {part && changes.length > 0 && <Changes changes={changes} state={state} />}
+      <JobCircuit />
       <label className="stack" style={{ gap: 4 }}>
         <span>Remarks, such as what was found and why it failed</span>
         <TextBox wide rows={3} maxLength={2000} value={remark} onChange={(event) => onRemark(event.target.value)} />

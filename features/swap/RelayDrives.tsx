@@ -3,10 +3,11 @@ import TableBody from '@mui/material/TableBody';
 import TableRow from '@mui/material/TableRow';
 import TableCell from '@mui/material/TableCell';
 import type { Practice } from '@/core/case/case';
-import type { RelayAndContactor } from '@/core/alternatives/relay-drives-contactor';
+import { relayDrivesContactor } from '@/core/alternatives/relay-drives-contactor';
 import type { Need } from '@/core/needs/need';
 import { wantedText } from '@/core/needs/line-text';
 import { termOf } from '@/core/quantities/terms';
+import { useJob } from './use-job';
 
 function Lines({ title, needs, practice }: { title: string; needs: readonly Need[]; practice: Practice }) {
   return (
@@ -32,7 +33,9 @@ function Lines({ title, needs, practice }: { title: string; needs: readonly Need
 }
 
 /** What to do when no relay carries a load: a relay that drives a contactor, with both needs. */
-export function RelayDrives({ ways, practice }: { ways: readonly RelayAndContactor[]; practice: Practice }) {
+export function RelayDrives() {
+  const { derived, practice } = useJob();
+  const ways = relayDrivesContactor(derived.context);
   if (ways.length === 0) return null;
   return (
     <section className="sheet" style={{ padding: 14 }} aria-label="A relay that drives a contactor">

@@ -7,6 +7,7 @@ import { answerByPasskey } from '@/client/passkey';
 import { certain, isOneOf } from '@/core/certain';
 import { familyShows, type FamilyView } from '@/core/families/contract';
 import type { JudgedNeed } from '@/core/matching/judge';
+import { circuitObstacles } from '@/core/circuit/circuit-obstacles';
 import { failuresInAYear, huntObstacles } from '@/core/swap/fault-hunt';
 import { signObstacles } from '@/core/swap/sign-off';
 import { choiceKey } from '@/core/swap/swap';
@@ -96,7 +97,7 @@ function useOwnJob(view: SwapView, meter: string) {
     practice,
     detail?.settings.conflicts,
     view.site.secondPerson,
-    huntObstacles(derived.hunt, state, repeats),
+    [...huntObstacles(derived.hunt, state, repeats), ...circuitObstacles(detail?.circuit?.lines ?? [], state)],
   );
   const signing = useSigning(view, swap.flush, swap.version, detail?.inStock);
   return {

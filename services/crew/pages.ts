@@ -13,6 +13,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/crew/log': 'administer',
   '/crew/care': 'administer',
   '/check': 'see',
+  '/circuits': 'see',
   '/curves': 'see',
   '/empty': 'open',
   '/interface': 'see',

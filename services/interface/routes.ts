@@ -7,13 +7,14 @@ import { panelsDesk } from '../panels';
 import { partCurveSchema } from '../../core/curves/part-curve-schema';
 import { partCurve, removePartCurve, savePartCurve } from '../part-curves';
 import { positionCodesSchema, positionTables, savePositionCodes } from '../position-codes';
+import { circuitsOfPanel, endCircuit, makeCircuit, newCircuitSchema, saveCircuit, saveCircuitSchema } from '../circuits';
 import { saveSupply, supplyOfPanel, supplySchema } from '../supply-paths';
 import { timerParts } from '../timers';
 import { audit } from '../audit';
 import type { Caller } from '../crew/caller';
 import { database } from '../../data/connection';
 import { crewRoutes } from './crew-routes';
-import { BODY, route, V1 } from './route';
+import { BODY, route, SMALL, V1 } from './route';
 import { judgingRoutes } from './judging-routes';
 import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
@@ -63,6 +64,41 @@ export const routes = [
     answers: 'A node for every element.',
     body: { schema: supplySchema, largest: 50_000 },
     handle: async ({ params: { id = '' }, json, caller }) => kept(caller, { panel: id }, await saveSupply(id, await json())),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/panels/{id}/circuits`,
+    right: 'see',
+    heavy: true,
+    summary: 'Circuits of a panel, judged as a whole',
+    answers: 'Circuits with their lines, and the positions of the panel.',
+    handle: ({ params: { id = '' } }) => circuitsOfPanel(id),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/panels/{id}/circuits`,
+    right: 'keep-methods',
+    summary: 'Make a circuit of positions of a panel',
+    answers: 'The id of the circuit.',
+    body: { schema: newCircuitSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => makeCircuit(id, await json(), caller),
+  }),
+  route({
+    method: 'PATCH',
+    path: `${V1}/circuits/{id}`,
+    right: 'work',
+    summary: 'Rename a circuit, give it other positions, or keep what was seen of it at the panel',
+    answers: 'The new version.',
+    body: { schema: saveCircuitSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => saveCircuit(id, await json(), caller),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/circuits/{id}`,
+    right: 'keep-methods',
+    summary: 'Take a circuit apart; its positions stay',
+    answers: 'Whether it was there.',
+    handle: ({ params: { id = '' }, caller }) => endCircuit(id, caller),
   }),
   route({
     method: 'GET',

@@ -45,6 +45,7 @@ export const airBreakers = {
     ],
     duty: [],
   },
+  circuitRole: 'circuit-breaker',
   example: '1600 A 690 V 3P ICU 65 KA ICW 50 KA LSIG DRAW-OUT IEC 60947-2',
   needs: (context: NeedContext) => finishNeeds(context, airBreakerNeeds, alwaysAsked),
   summary: [

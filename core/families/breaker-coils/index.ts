@@ -40,6 +40,7 @@ export const breakerCoils = {
     ],
     duty: [],
   },
+  circuitRole: 'release',
   example: 'SHUNT TRIP 110 V DC OPERATING RANGE 70-110 % MAX ON TIME 1 S C1-C2',
   needs: (context: NeedContext) => finishNeeds(context, breakerCoilNeeds, alwaysAsked),
   summary: ['{function}', 'for {frame}', 'coil {coil-volts} {coil-kind}', 'riding through a dip to {dip}'],

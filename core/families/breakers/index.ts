@@ -57,6 +57,7 @@ export const breakers = {
     ],
     duty: [],
   },
+  circuitRole: 'circuit-breaker',
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
   needs: (context: NeedContext) => finishNeeds(context, (own) => [...supplyNeeds(own), ...circuitNeeds(own)], alwaysAsked),
   summary: [

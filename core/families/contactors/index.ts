@@ -50,6 +50,7 @@ export const contactors = {
     load: ['control', 'starter', 'starterRole', 'polesToSwitch', 'polesThatMustOpen', 'auxNormallyOpenNeeded', 'auxNormallyClosedNeeded'],
     duty: ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted'],
   },
+  circuitRole: 'switching',
   example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
   needs: (context: NeedContext) => finishNeeds(context, (own) => [...loadNeeds(own), ...coilNeeds(own), ...fitNeeds(own)], alwaysAsked),
   summary: [

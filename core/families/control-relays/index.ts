@@ -54,6 +54,7 @@ export const controlRelays = {
     load: ['contactForms', 'contacts', 'environment', 'enclosureNeeded', 'timeConstantMilliseconds'],
     duty: ['operationsPerHour', 'operationsPerDay', 'lifeYearsWanted'],
   },
+  circuitRole: 'control',
   example: 'DPDT COIL 24VDC 650 OHM 10A 250VAC B300 8 PIN',
   needs: (context: NeedContext) =>
     finishNeeds(

@@ -66,6 +66,7 @@ export const fuses = {
     ],
     duty: [],
   },
+  circuitRole: 'fuse-link',
   example: 'CLASS J 30 A 600 VAC 300 VDC IR 200 KA TIME DELAY',
   needs: (context: NeedContext) => finishNeeds(context, fuseNeeds, alwaysAsked),
   summary: [

@@ -68,6 +68,7 @@ export const monitoringRelays = {
     ],
     duty: [],
   },
+  circuitRole: 'control',
   example: '3-PHASE MONITORING UN 380-415V 3-WIRE U< 75-95% ASYM 5-15% DELAY 0.1-10S 1 C/O',
   needs: (context: NeedContext) =>
     finishNeeds(

@@ -38,6 +38,7 @@ export const overloadRelays = {
     ],
     duty: [],
   },
+  circuitRole: 'overload',
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
   needs: (context: NeedContext) => finishNeeds(context, overloadNeeds, alwaysAsked),
   summary: ['{poles} pole{s}', 'a dial for {setting}', 'no trip within {start-time} at start', 'stall tripped within {stall-time}'],

@@ -68,6 +68,7 @@ export const residualCurrents = {
     ],
     duty: [],
   },
+  circuitRole: 'residual',
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
     finishNeeds(context, (own) => [...placeNeeds(own), ...detectionNeeds(own), ...timeNeeds(own)], alwaysAsked),

@@ -38,6 +38,7 @@ export const runCapacitors = {
     load: ['sections', 'runCapacitorVolts', 'tolerancePercent', 'caseTemperatureC', 'protectionNeeded'],
     duty: ['hoursPerDay', 'lifeYearsWanted'],
   },
+  circuitRole: 'motor-part',
   example: '45+5 µF ±6 % 440 VAC 50/60 HZ 70°C PROTECTED 10000 AFC C FAN HERM',
   needs: (context: NeedContext) => finishNeeds(context, runCapacitorNeeds, alwaysAsked),
   summary: ['{capacitance-*} for the {about}', 'at {volts}'],

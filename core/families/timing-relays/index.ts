@@ -57,6 +57,7 @@ export const timingRelays = {
     ],
     duty: [],
   },
+  circuitRole: 'control',
   example: 'MULTIFUNCTION TIMER 24-240V AC/DC 0.1 S - 10 H A ON-DELAY B INTERVAL 2 C/O 8A 250VAC 11 PIN',
   needs: (context: NeedContext) =>
     finishNeeds(
