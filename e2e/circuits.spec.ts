@@ -1,10 +1,11 @@
 /** Circuits: seen on the desk, made of one's own, answered at the panel, and shown at a job with the part chosen. */
+import type { Page } from '@playwright/test';
 import { isAccessible } from './accessible';
 import { acceptCircuit, openPosition, saved, stage, startSwap } from './bench';
 import { css } from './css';
 import { expect, test } from './test';
 
-const sheet = (page: import('@playwright/test').Page, name: string) => page.getByRole('region', { name: `Circuit ${name}`, exact: true });
+const sheet = (page: Page, name: string) => page.getByRole('region', { name: `Circuit ${name}`, exact: true });
 
 test('a circuit is found on the desk, what is seen at the panel is answered, and it is taken apart', async ({ page }) => {
   await page.goto('/?panel=ferrow-gate');
