@@ -13,6 +13,7 @@ import { FaultFinder } from '@/ui/faults/FaultFinder';
 import type { PutFinding } from '@/ui/faults/TestAnswer';
 import { TextBox } from '@/ui/forms/TextBox';
 import { WillNotClose } from '@/ui/closing/WillNotClose';
+import { TimeRecordPlace } from './TimeRecordPlace';
 import { useJob } from './use-job';
 
 /** A cause that stays open is named as that, with a reason, or nothing is signed. */
@@ -66,6 +67,8 @@ function Observed({ hunt: { band, start, findings } }: { hunt: Hunt }) {
   );
 }
 
+const figureOf = (mark: unknown): number | null => (typeof mark === 'number' ? mark : null);
+
 /** Fault finding beside a job: what it does, what was found, what remains; it goes on the record. */
 export function FaultFinding({ repeats }: { repeats: number }) {
   const { state, derived, change, shows } = useJob();
@@ -75,6 +78,8 @@ export function FaultFinding({ repeats }: { repeats: number }) {
   const [open, setOpen] = useState(repeats > 0 || hunt.found.begun || ask !== null);
   const put: PutFinding = (key, finding, marks = []) => change([{ path: `causes.${key}`, value: finding }, ...marks]);
   const control = state.supply.controlVolts?.value;
+  // What the device carries for good; else what its load is rated for.
+  const countsFrom = figureOf(derived.removedSpec?.ratedAmps) ?? figureOf(derived.context.load.fullLoadAmps);
   return (
     <section className="sheet stack" style={{ padding: 14 }} aria-label="Fault finding">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
@@ -101,6 +106,15 @@ export function FaultFinding({ repeats }: { repeats: number }) {
           <>
             <FaultFinder {...{ tree: hunt.tree, findings: hunt.findings, found: hunt.found, put, ask }} />
             <Observed hunt={hunt} />
+            {hunt.tree.tests.some(({ id }) => id === 'observed') && (
+              <TimeRecordPlace
+                band={hunt.band}
+                from={countsFrom}
+                onObserved={({ amps, seconds }) =>
+                  put('observed', { reading: seconds }, [{ path: `causes.${OBSERVED_AMPS}`, value: { reading: amps } }])
+                }
+              />
+            )}
           </>
         ))}
       <LeaveOpen hunt={hunt} repeats={repeats} />

@@ -40,7 +40,9 @@ export function BandPicture({ band, marks: given }: { band: Band; marks: readonl
   const all = [...(band.fast ?? []), ...(band.slow ?? []), ...marks];
   if (all.length < 2) return null;
   const scale = scaleOf(all);
-  const spoken = marks.map(({ label, amps, seconds }) => `${label}: ${formatQuantity(seconds, 's')} at ${formatQuantity(amps, 'A')}`);
+  const spoken = marks
+    .filter(({ label }) => label !== '')
+    .map(({ label, amps, seconds }) => `${label}: ${formatQuantity(seconds, 's')} at ${formatQuantity(amps, 'A')}`);
   return (
     <svg
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
@@ -67,7 +69,7 @@ export function BandPicture({ band, marks: given }: { band: Band; marks: readonl
       {band.fast && <path d={edgePath(band.fast, scale)} fill="none" stroke="currentColor" strokeWidth={2} strokeDasharray="6 4" />}
       {band.slow && <path d={edgePath(band.slow, scale)} fill="none" stroke="currentColor" strokeWidth={2} />}
       {marks.map(({ label, amps, seconds }, i) => (
-        <g key={label}>
+        <g key={`${i} ${label}`}>
           <circle
             cx={scale.x(amps)}
             cy={scale.y(seconds)}
