@@ -14,6 +14,7 @@ import * as care from './migrations/0010-care';
 import * as passkeys from './migrations/0011-passkeys';
 import * as endings from './migrations/0012-endings';
 import * as circuits from './migrations/0013-circuits';
+import * as asLeft from './migrations/0014-as-left';
 
 const all = {
   '0001-first': first,
@@ -29,6 +30,7 @@ const all = {
   '0011-passkeys': passkeys,
   '0012-endings': endings,
   '0013-circuits': circuits,
+  '0014-as-left': asLeft,
 } as const;
 
 /** The newest form. */

@@ -49,7 +49,10 @@ export type PositionRow = {
   run: Element[] | null;
   /** The circuit that it belongs to, where it was put into one. */
   circuit_id: string | null;
+  /** What its settings were left at when the last job here was signed. */
+  as_left: SettingLeft[] | null;
 };
+export type SettingLeft = { name: string; left: string };
 export type EventRow = {
   id: number;
   position_id: string;

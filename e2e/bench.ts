@@ -25,10 +25,17 @@ export async function confirmSafe(page: Page): Promise<void> {
   await saved(page);
 }
 
+/** Confirms what is asked again before anything is energised, where something is. */
+export async function confirmEnergise(page: Page): Promise<void> {
+  const step = page.getByRole('checkbox', { name: 'Before it is energised' });
+  if ((await step.count()) > 0 && !(await step.isChecked())) await step.click();
+}
+
 /** Proves everything with readings inside the limits that the screen shows. */
 export async function proveAll(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: 'Tests' })).toBeVisible();
   await expect(page.locator(css('.proof')).first()).toBeVisible();
+  await confirmEnergise(page);
   for (const row of await page.locator(css('.proof')).all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if ((await yes.count()) > 0) {

@@ -2,7 +2,7 @@
 import { css } from './css';
 import { isAccessible } from './accessible';
 import { startPanelMeter, type PanelMeter } from '../standins/panel-meter';
-import { openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
+import { confirmEnergise, openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
 import { expect, test } from './test';
 
 let meter: PanelMeter;
@@ -52,6 +52,7 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await saved(page);
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Undervoltage, as left' })).toHaveValue('350 V');
+  await confirmEnergise(page);
   await page.getByLabel('Panel meter').fill('127.0.0.1:1');
   await page.getByRole('button', { name: 'Read the meter' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Nothing listens' })).toBeVisible();

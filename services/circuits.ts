@@ -149,8 +149,16 @@ export const saveCircuitSchema = yup.object({
   /** What was seen at the panel, and the devices that it was seen with. */
   fact: yup
     .object({
-      id: yup.string().strict().oneOf(factIds, 'This is not a fact of a circuit.').required('id is missing.'),
-      answer: yup.string().strict().oneOf(['yes', 'no'], 'An answer is yes or no.').required('answer is missing.'),
+      id: yup
+        .string()
+        .strict()
+        .oneOf([...factIds], 'This is not a fact of a circuit.')
+        .required('id is missing.'),
+      answer: yup
+        .string()
+        .strict()
+        .oneOf(['yes', 'no'] as const, 'An answer is yes or no.')
+        .required('answer is missing.'),
       seenWith: yup.string().strict().max(400).defined('seenWith is missing.'),
     })
     .default(undefined)
@@ -199,7 +207,7 @@ async function changeCircuit(
     await oneAtATime(trx, row.panel_id);
     if (sent.name !== undefined && (await trx('circuits').where({ panel_id: row.panel_id, name: sent.name }).whereNot({ id }).first()))
       throw nameTaken(sent.name);
-    const fact = sent.fact as { id: keyof CircuitFacts; answer: 'yes' | 'no'; seenWith: string } | undefined;
+    const { fact } = sent;
     const facts = fact ? { ...row.facts, [fact.id]: { answer: fact.answer, seenWith: fact.seenWith } } : row.facts;
     const kept = await trx('circuits')
       .where({ id, version: sent.version })

@@ -10,6 +10,8 @@ import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap
 import type { Readings } from '../core/readings/reading';
 import { endingKinds } from '../core/swap/ending';
 import { REPEATS_ASK, YEAR_MS } from '../core/swap/fault-hunt';
+import { sayIn } from '../core/language/by-practice';
+import { symptomsOf } from '../core/swap/ways-in';
 import { emptySwap, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import {
@@ -44,6 +46,8 @@ export type PositionView = {
   load: string;
   /** How the part fitted was judged by what is read; null where nothing of it is, or its kind is not judged. */
   judged: { verdict: Verdict; unknown: number } | null;
+  /** What it may do, to start from, where it has failed again and again. */
+  symptoms: { id: string; title: string }[];
   /** It is safe and waits for a part: what is ordered. */
   waiting: string | null;
   wrong: string[];
@@ -168,6 +172,7 @@ function viewOf(
     states: states.length > 0 ? states : [judged && judged.verdict !== 'fails' ? judged.verdict : 'never-judged'],
     judged,
     waiting,
+    symptoms: faults >= REPEATS_ASK ? symptomsOf(position.family).map(({ id, title }) => ({ id, title: sayIn(site.practice, title) })) : [],
     onTheBench: familyOf(position.family) !== undefined && position.load_kind !== null,
     deviceName: position.device_name,
     fittedOn: position.fitted_on?.toISOString() ?? null,

@@ -150,7 +150,9 @@ function settingTable(doc: PDFKit.PDFDocument, settings: RecordBody['settings'])
   table(
     doc,
     [172, 172, 155],
-    settings.map(({ name, value, asLeft }) => ({ cells: [name, figures(value), figures(`as left: ${asLeft || '.......'}`)] })),
+    settings.map(({ name, value, asFound, asLeft }) => ({
+      cells: [name, figures(value), figures(`${asFound ? `as found: ${asFound}, ` : ''}as left: ${asLeft || '.......'}`)],
+    })),
   );
 }
 

@@ -12,18 +12,19 @@ import { settledFaults } from '../core/fault-finding/find-fault';
 import { markText, type Change } from '../core/matching/changes';
 import { insteadOf, type JudgedPart } from '../core/matching/judge';
 import { lineTerm } from '../core/needs/line-text';
+import { withReading } from '../core/readings/reading';
 import { readingsOfSpec } from '../core/readings/readings-of-spec';
 import { canonicalJson, type RecordBody, type RecordLine, type RecordProof } from '../core/record/record';
 import { failuresInAYear, huntObstacles, huntOf, type Hunt } from '../core/swap/fault-hunt';
 import { changeKey, netReading, proofLimits, proofVerdict, signObstacles, type Obstacle } from '../core/swap/sign-off';
-import { safeSteps } from '../core/swap/make-safe';
+import { energiseConfirmed, energiseStep, safeSteps } from '../core/swap/make-safe';
 import type { Proof } from '../core/families/contract';
 import { putOffText } from '../core/swap/put-off';
 import { CIRCUIT_KEY, HUNT_KEY, type Named, type ProofEntry, type SwapState } from '../core/swap/swap';
 import { takeFromStock } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
-import { insertEvent, positionWithPlace } from '../data/positions';
+import { insertEvent, positionWithPlace, type SettingLeft } from '../data/positions';
 import { recordBySwap, type SwapRow } from '../data/swaps';
 import { heldOf, isInHand, isInstalled, withCoil } from '../core/swap/candidates';
 import { circuitObstacles } from '../core/circuit/circuit-obstacles';
@@ -139,12 +140,22 @@ async function keepRecord(
     hash: hashOf(record),
   });
   await trx<SwapRow>('swaps').where({ id: swap.id }).update({ status: 'signed' });
-  const { load, duty, supply } = swap.state;
+  const { load, duty } = swap.state;
+  // It was wired to the socket of the new part: the next job finds that one.
+  const [from, to] = choice.bases;
+  const supply =
+    from !== null && typeof to === 'string' && from !== to
+      ? withReading(swap.state.supply, 'socket', { state: 'read', value: to, from: `record ${recordId}` })
+      : swap.state.supply;
   await trx('positions')
     .where({ id: positionId })
     .update({
       ...standing(part, at),
       load_kind: swap.state.loadKind,
+      as_left: JSON.stringify(
+        // Where nobody wrote what it was left at, it was set by the sheet.
+        (record.settings ?? []).map(({ name, value, asLeft }): SettingLeft => ({ name, left: asLeft || value })),
+      ),
       hazards: JSON.stringify(swap.state.hazards),
       readings: JSON.stringify({
         load,
@@ -297,11 +308,18 @@ const recordProofs = (choice: Judged, state: SwapState): RecordProof[] =>
       reading: entry?.reading ?? null,
       leadOhms: entry?.leadOhms ?? null,
       net: netReading(proof, entry) ?? null,
-      unit: proof.unit,
+      unit: proof.asApplied ?? proof.unit,
       limits: proofLimits(proof),
       ...provedAs(proof, entry),
     };
   });
+
+/** The steps that made it dead, and the one that was asked before it was energised again; each with who confirmed it. */
+const madeSafe = (state: SwapState, practice: SwapView['site']['practice']): RecordBody['madeSafe'] =>
+  [...safeSteps(state, practice), ...(energiseConfirmed(state) ? [energiseStep(state, practice)] : [])].map(({ id, title }) => ({
+    step: title,
+    by: state.safe[id] ?? '',
+  }));
 
 function recordBody(
   swap: SwapView,
@@ -346,12 +364,12 @@ function recordBody(
     ...huntOnRecord(choice.hunt, state),
     ...circuitOnRecord(choice.circuit, state, site.practice),
     terminals: choice.terminals,
-    settings: choice.settings.rows.map(({ id, name, value }) => ({ name, value, asLeft: state.asLeft?.[id] ?? '' })),
-    proofs: recordProofs(choice, state),
-    madeSafe: safeSteps(state, site.practice).map((step) => ({
-      step: step.title,
-      by: state.safe[step.id] ?? '',
+    settings: choice.settings.rows.map(({ id, name, value }) => ({
+      ...{ name, value, asLeft: state.asLeft?.[id] ?? '' },
+      ...(state.asFound?.[id] ? { asFound: state.asFound[id] } : {}),
     })),
+    proofs: recordProofs(choice, state),
+    madeSafe: madeSafe(state, site.practice),
     ...taken,
     readings: {
       loadKind: state.loadKind,

@@ -11,7 +11,7 @@ import type { Methods } from '../core/loads/schools';
 import { changeFault } from '../core/swap/change-fault';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
-import { eventsOf, positionWithPlace, type EventRow } from '../data/positions';
+import { eventsOf, positionWithPlace, type EventRow, type SettingLeft } from '../data/positions';
 import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
 import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
@@ -27,7 +27,7 @@ export type SwapView = {
   status: SwapRow['status'];
   state: SwapState;
   recordId: string | null;
-  position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null };
+  position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null; asLeft: SettingLeft[] };
   panel: { id: string; name: string; note: string };
   site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Methods>; secondPerson: boolean };
   history: { at: string; kind: EventRow['kind']; text: string }[];
@@ -113,6 +113,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
       function: position.function,
       deviceName: position.device_name,
       footprint: position.footprint,
+      asLeft: position.as_left ?? [],
     },
     panel: { id: panel.id, name: panel.name, note: panel.note },
     site: {

@@ -20,6 +20,7 @@ function leftOpen({ state, site, history }: Pick<SwapView, 'state' | 'site' | 'h
 export const safeAndProved = (swap: SwapView, proofs: readonly Proof[], by: string): Change[] => [
   ...leftOpen(swap, by),
   ...safeSteps(swap.state, swap.site.practice).map((step) => ({ path: `safe.${step.id}`, value: by })),
+  { path: 'safe.energise', value: by },
   ...proofs.map((proof) => ({
     path: `proofs.${proof.id}`,
     value: proof.kind === 'yes-no' ? { done: 'yes' } : { reading: within(proof) },

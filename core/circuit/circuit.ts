@@ -2,6 +2,7 @@
  * What is a circuit? The positions of one load, or of one control supply, under one name: protective device, contactors, overload
  * relay. Each is judged by itself; what only the whole can answer stands in lines of the circuit.
  */
+import { keysOf } from '../certain';
 import type { PartSpec } from '../case/case';
 import type { CircuitRole, NeedContext } from '../families/contract';
 import type { JudgedPart } from '../matching/judge';
@@ -37,7 +38,7 @@ export const circuitFacts = {
   overloadMounted: 'Overload relay is mounted as its maker allows: on this contactor, or on a base of its own',
 } as const;
 export type FactId = keyof typeof circuitFacts;
-export const factIds = Object.keys(circuitFacts) as FactId[];
+export const factIds: readonly FactId[] = keysOf(circuitFacts);
 
 type Seen = readonly [Pick<CircuitMember, 'tag' | 'frame' | 'deviceName'>, Pick<CircuitMember, 'tag' | 'frame' | 'deviceName'>];
 /** What a fact was seen with: an interlock bar with two frames, its wiring with two places, a relay with the types of both. */

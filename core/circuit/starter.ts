@@ -1,5 +1,6 @@
 /** What stands before one load, as a whole: one plate, a protective device that suits, a relay that mounts, fault current that all of it stands. */
 import { overlay } from '../case/overlay';
+import { keysOf } from '../certain';
 import { isMotorLoad } from '../loads/motor-kinds';
 import { motorRunningAmps } from '../loads/demand';
 import { formatQuantity as q } from '../quantities/format-quantity';
@@ -34,16 +35,16 @@ function sameLoadLine(members: readonly CircuitMember[]): CircuitLine | undefine
   const loaded = members.filter(({ need, role }) => need && role !== 'release' && role !== 'control');
   if (loaded.length < 2) return undefined;
   const base = { id: 'same-load', title: 'One load, one plate', about: tagsOf(loaded), source: 'commonPractice' as const };
-  for (const [name, title] of Object.entries(plateMarks)) {
-    const read = loaded.filter((one) => said(markOf(one, name as PlateMark)));
+  for (const name of keysOf(plateMarks)) {
+    const title = plateMarks[name];
+    const read = loaded.filter((one) => said(markOf(one, name)));
     const [first] = read;
-    const other =
-      first && read.find((one) => JSON.stringify(markOf(one, name as PlateMark)) !== JSON.stringify(markOf(first, name as PlateMark)));
+    const other = first && read.find((one) => JSON.stringify(markOf(one, name)) !== JSON.stringify(markOf(first, name)));
     if (first && other)
       return {
         ...base,
         verdict: 'not-known',
-        because: `The ${title} of the load ${title.endsWith('s') ? 'are' : 'is'} ${String(markOf(first, name as PlateMark))} at ${first.tag} and ${String(markOf(other, name as PlateMark))} at ${other.tag}: one of the two was misread, or they are not one circuit. Read the load’s plate again.`,
+        because: `The ${title} of the load ${title.endsWith('s') ? 'are' : 'is'} ${String(markOf(first, name))} at ${first.tag} and ${String(markOf(other, name))} at ${other.tag}: one of the two was misread, or they are not one circuit. Read the load’s plate again.`,
       };
   }
   return { ...base, verdict: 'fits', because: 'What was read of the load is the same at each position.' };

@@ -48,6 +48,8 @@ export type Proof = {
   leads: boolean;
   because: string;
   source: string;
+  /** Unit of a figure that is entered as it was applied, beside a yes or no: it has no limits. */
+  asApplied?: string;
   /** A yes or no check has no figure. */
   kind: 'figure' | 'yes-no';
 };

@@ -1,19 +1,20 @@
 /** Short makers of proofs: a yes or no, and a figure with its band. Nothing here asks for live work. */
+import type { Practice } from '../case/case';
 import { citeSource } from '../standards/source';
 import type { Proof } from './contract';
 
-const practice = citeSource('commonPractice');
+const common = citeSource('commonPractice');
 
 /** A figure with its limits; a must without leads unless said otherwise. */
 export const figureProof = (
   proof: Omit<Proof, 'kind' | 'leads' | 'severity' | 'source'> & Partial<Pick<Proof, 'leads' | 'severity' | 'source'>>,
-): Proof => ({ kind: 'figure', leads: false, severity: 'must', source: practice, ...proof });
+): Proof => ({ kind: 'figure', leads: false, severity: 'must', source: common, ...proof });
 
 /** Contact resistance net of leads: above the first look closer, above the second reject; an open one has at least the third, ohm. Common practice. */
 export const contactOhms = { caution: 0.1, reject: 1, open: 1e6 } as const;
 
 /** A yes or no. */
-export const yesProof = (id: string, when: Proof['when'], title: string, how: string, because: string, source = practice): Proof => ({
+export const yesProof = (id: string, when: Proof['when'], title: string, how: string, because: string, source = common): Proof => ({
   id,
   when,
   title,
@@ -42,11 +43,14 @@ export const runningAmpsProof = (limitAmps: number, words: string): Proof =>
     because: words,
   });
 
-export const torqueProof = (what: string): Proof =>
-  yesProof(
+/** Tightened to what is printed, and what the screwdriver was set to, as applied. */
+export const torqueProof = (practice: Practice, what: string): Proof => ({
+  asApplied: practice === 'IEC' ? 'N·m' : 'in-lb',
+  ...yesProof(
     'torque',
     'fitting',
     'Torque',
     `Terminals tightened to the torque printed on the ${what}, wires within its range.`,
     'Loose terminals burn.',
-  );
+  ),
+});

@@ -26,6 +26,7 @@ export type Unit =
   | 'mm²'
   | 'rpm'
   | 'in-lb'
+  | 'N·m'
   | 'kg'
   | 'lb'
   | 'oz'
@@ -60,6 +61,9 @@ const bases: Record<string, Unit> = {
   rpm: 'rpm',
   'in-lb': 'in-lb',
   'lb-in': 'in-lb',
+  'N·m': 'N·m',
+  'N.m': 'N·m',
+  Nm: 'N·m',
   kg: 'kg',
   lb: 'lb',
   oz: 'oz',

@@ -75,8 +75,8 @@ export type RecordBody = {
   /** What differs from the removed part where it should be the same; absent where nothing does and in older records. */
   changes?: { label: string; from: string; to: string; because: string; mends: boolean; by?: string; reason?: string }[];
   terminals: TerminalMove[];
-  /** Settings and what each was left at; absent in older records. */
-  settings?: { name: string; value: string; asLeft: string }[];
+  /** Settings, what each stood at before and was left at; absent in older records, `asFound` where nobody noted it. */
+  settings?: { name: string; value: string; asFound?: string; asLeft: string }[];
   proofs: RecordProof[];
   madeSafe: { step: string; by: string }[];
   stock: { place: string; before: number; after: number } | null;

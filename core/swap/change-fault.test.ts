@@ -28,6 +28,7 @@ describe('a change', () => {
     ['proofs.coil-ohms', { reading: 18.4, leadOhms: 0.3 }],
     ['causes.close-motor', { yes: false }],
     ['asLeft.dial', '6.3 A'],
+    ['asFound.dial', '8 A'],
     ['typed.load', 'HP 10'],
     ['load.nothingOfTheKind', null],
   ])('%s with %j is kept', (path, value) => expect(changeFault('contactor', { path, value })).toBeUndefined());
@@ -70,6 +71,7 @@ describe('a change', () => {
     ['causes.x', { yes: 'no' }],
     ['causes.<i>', { yes: true }],
     ['asLeft.dial', { at: 6 }],
+    ['asFound.dial', { at: 6 }],
   ])('%s with %j is refused in words', (path, value) => expect(changeFault('contactor', { path, value })).toMatch(/\w \w/));
 
   it('is refused by every section where it is of no form at all', () => {

@@ -118,6 +118,9 @@ const rules: Readonly<Record<string, (family: string, key: string, value: unknow
     only(value, { reading: isFigure, yes: (yes) => typeof yes === 'boolean', answer: (answer) => isText(answer, LONGEST_SET) })
       ? undefined
       : 'What is found on a test is a reading, a figure, yes, true or false, or the name of an answer.'),
+  asFound: (_family, key, value) =>
+    named('setting', key) ??
+    (isText(value, LONGEST_SET) ? undefined : `What a setting was found at is a text of at most ${LONGEST_SET} characters.`),
   asLeft: (_family, key, value) =>
     named('setting', key) ??
     (isText(value, LONGEST_SET) ? undefined : `What a setting was left at is a text of at most ${LONGEST_SET} characters.`),

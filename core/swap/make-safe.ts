@@ -30,11 +30,50 @@ export const safeStepIds = [
   'springs',
   'prove-dead',
   'earth',
+  'energise',
 ] as const;
 
 const TOUCH_LIMIT_VOLTS = 50; // AC rms, common practice in both regions
 
 const step = (id: (typeof safeStepIds)[number], title: string, how: string): SafeStep => ({ id, title, how });
+
+const isolating: Readonly<Record<Practice, string>> = {
+  IEC: 'Open the isolating device of this position, secure it against closing, hang the notice.',
+  NFPA70: 'Open the disconnect of this position, lock it and tag it.',
+};
+
+/** What of this position kills in its own way, whatever is switched off. */
+function dangers({ supply, removed, hazards: present, causes }: SwapState): string {
+  const dc = supply.currentKind?.value === 'dc';
+  const acOnly = dc && isKnown(removed.voltsAc) && !isKnown(removed.voltsDc);
+  const symptom = causes?.symptom?.answer ?? '';
+  return [
+    acOnly
+      ? ' What is fitted here is marked for AC alone and stands on DC: never open it under load, its arc does not go out. Open the source upstream.'
+      : '',
+    symptom === 'stays-in' ? ' A welded contact leaves the load live with its control off: the control circuit isolates nothing.' : '',
+    present.secondSource ? ' A second source can feed it from behind.' : '',
+  ].join('');
+}
+
+/**
+ * Asked again before anything is energised, closed or moved: once the part is in, and before a test that does one of the three. A step by
+ * itself, apart from those that made it dead.
+ */
+export function energiseStep(state: SwapState, practice: Practice): SafeStep {
+  const { hazards: present, supply } = state;
+  const control = isKnown(supply.controlVolts) ? `${q(Number(supply.controlVolts.value), 'V')} ` : '';
+  const how = [
+    `Covers and doors shut, tools and shorting leads out, ${practice === 'IEC' ? 'earths' : 'temporary grounds'} off, people clear and told; a lock comes off by whoever set it.`,
+    present.controlElsewhere ? ` The ${control}control supply of the other panel comes back first: A1 is live from then on.` : '',
+    present.springs ? ' Springs charge and raised loads move as soon as they can.' : '',
+    present.battery || supply.currentKind?.value === 'dc' ? ' A battery gives its full current at once, into a mistake as well.' : '',
+    present.capacitors ? ' Capacitors take a charging current and keep it.' : '',
+  ].join('');
+  const { id, title } = step('energise', 'Before it is energised', '');
+  return { id, title, how: sayIn(practice, how) };
+}
+export const energiseConfirmed = ({ safe }: SwapState): boolean => Boolean(safe.energise?.trim());
 
 /** Returns the steps in the order in which they are done. */
 export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
@@ -45,13 +84,7 @@ export function safeSteps(state: SwapState, practice: Practice): SafeStep[] {
   const controlDc = supply.controlKind?.value === 'dc';
   const steps = [
     step('permit', 'Site rules', 'The work is allowed by the site’s own rules, and whoever must know, knows.'),
-    step(
-      'isolate',
-      `Isolate the ${volts}supply`,
-      practice === 'IEC'
-        ? 'Open the isolating device of this position, secure it against closing, hang the notice.'
-        : 'Open the disconnect of this position, lock it and tag it.',
-    ),
+    step('isolate', `Isolate the ${volts}supply`, `${isolating[practice]}${dangers(state)}`),
   ];
   if (present.secondSource)
     steps.push(step('second-source', 'Second source', 'Open and lock every other way in: generator, tie, back-up feeder.'));

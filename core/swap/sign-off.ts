@@ -10,7 +10,7 @@ import type { Proof } from '../families/contract';
 import type { Change } from '../matching/changes';
 import type { JudgedNeed, JudgedPart } from '../matching/judge';
 import { formatQuantity, formatRange } from '../quantities/format-quantity';
-import { openSafeSteps } from './make-safe';
+import { energiseConfirmed, energiseStep, openSafeSteps } from './make-safe';
 import { isSaid, putOffKind, type PutOffKind } from './put-off';
 import type { Named, ProofEntry, SwapState } from './swap';
 
@@ -85,6 +85,9 @@ export const netReading = (proof: Proof, entry: ProofEntry | undefined): number 
 const putOffAs = (entry: ProofEntry | undefined): PutOffKind | undefined =>
   entry?.putOff && entry.putOff.by.trim() !== '' && isSaid(entry.putOff) ? putOffKind(entry.putOff) : undefined;
 
+/** Something was entered, not put off. */
+const answered = (entry: ProofEntry | undefined): boolean => entry?.done !== undefined || entry?.reading !== undefined;
+
 /** Verdict of a proof on what was entered. */
 export function proofVerdict(proof: Proof, entry: ProofEntry | undefined): ProofVerdict {
   if (proof.kind === 'yes-no') return entry?.done === 'yes' ? 'fits' : entry?.done === 'no' ? 'fails' : (putOffAs(entry) ?? 'open');
@@ -143,6 +146,12 @@ export function signObstacles(
     if (verdict === 'open') return [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} has not been proved.` }];
     return verdict === 'fails' ? [{ id: `proof-${proof.id}`, kind: 'proof', text: `${proof.title} failed its proof.` }] : [];
   });
+  // Tests of the first start were made on something energised: that it was safe to is asked again, by itself.
+  const started = proofs.some(({ id, when }) => when === 'first-start' && answered(state.proofs[id]));
+  const energised: Obstacle[] =
+    started && !energiseConfirmed(state)
+      ? [{ id: 'safe-energise', kind: 'proof', text: `Tests: ${energiseStep(state, practice).title} is not confirmed.` }]
+      : [];
   const refused = conflicts.map((words, i): Obstacle => ({ id: `setting-${i}`, kind: 'proof', text: `Settings refused: ${words}` }));
   const kind = isOneOf(loadKinds, state.loadKind)
     ? []
@@ -154,5 +163,14 @@ export function signObstacles(
         },
       ];
   const approvals = secondPerson ? approvalObstacles(chosen.judged, state) : [];
-  return [...safe, ...kind, ...beside, ...partObstacles(chosen.judged, state, chosen.changes), ...approvals, ...refused, ...proving];
+  return [
+    ...safe,
+    ...kind,
+    ...beside,
+    ...partObstacles(chosen.judged, state, chosen.changes),
+    ...approvals,
+    ...refused,
+    ...energised,
+    ...proving,
+  ];
 }

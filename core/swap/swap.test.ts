@@ -9,7 +9,7 @@ import { toMark, type Reading } from '../readings/reading';
 import { canonicalJson } from '../record/record';
 import { assumedMarks, caseOfSwap, removedSpec, schoolsOf } from './case-from-swap';
 import { lineSignature, netReading, partObstacles, proofVerdict, signObstacles } from './sign-off';
-import { openSafeSteps, safeSteps } from './make-safe';
+import { energiseStep, openSafeSteps, safeSteps } from './make-safe';
 import { applyChanges, chooseChanges, diffStates, emptySwap, isPath, type SwapState } from './swap';
 
 const read = (value: Reading['value']): Reading => ({ state: 'read', value });
@@ -128,9 +128,22 @@ describe('make safe', () => {
     expect(openSafeSteps({ ...base, safe: { permit: 'A. Person' } }, 'IEC').map(({ id }) => id)).not.toContain('permit');
     expect(openSafeSteps(base, 'IEC').length).toBe(safeSteps(base, 'IEC').length);
   });
+  it('names what kills here in its own way', () => {
+    const isolating = (more: Partial<SwapState>) => safeSteps({ ...base, ...more }, 'IEC').find(({ id }) => id === 'isolate')!.how;
+    const onDc = { supply: { systemVolts: read(220), currentKind: read('dc') } };
+    expect(isolating({ ...onDc, removed: { voltsAc: read(400) } })).toContain('never open it under load');
+    expect(isolating({ ...onDc, removed: { voltsAc: read(400), voltsDc: read(250) } })).not.toContain('never open it under load');
+    expect(isolating({ removed: { voltsAc: read(400) } })).not.toContain('never open it under load');
+    expect(isolating({ causes: { symptom: { answer: 'stays-in' } } })).toContain('the control circuit isolates nothing');
+    expect(isolating({})).not.toContain('isolates nothing');
+    const again = (present: Record<string, boolean>) => energiseStep({ ...base, hazards: present }, 'IEC').how;
+    expect(again({ controlElsewhere: true })).toContain('A1 is live from then on');
+    expect(again({ springs: true })).toContain('raised loads move');
+    expect(again({})).not.toMatch(/A1|raised loads/);
+  });
   it('never tells anyone to work live', () => {
     for (const practice of ['IEC', 'NFPA70'] as const)
-      for (const step of safeSteps({ ...base, hazards: { controlElsewhere: true } }, practice))
+      for (const step of [...safeSteps({ ...base, hazards: { controlElsewhere: true } }, practice), energiseStep(base, practice)])
         expect(step.how).not.toMatch(/while live|work(ing)? live|energi[sz]ed work/i);
   });
 });
@@ -206,6 +219,18 @@ describe('gates', () => {
       safe: Object.fromEntries(safeSteps(base, 'NFPA70').map(({ id }) => [id, 'A'])),
     };
     expect(signObstacles(taken, { judged: judged({}), changes: [] }, [], 'NFPA70')).toEqual([]);
+    const started: Proof = {
+      ...{ id: 'turn', when: 'first-start', title: 'Turns', how: '', unit: '', low: null, high: null, severity: 'must', leads: false },
+      ...{ because: '', source: '', kind: 'yes-no' },
+    };
+    const signed = (state: SwapState, when: Proof['when'] = 'first-start') =>
+      signObstacles(state, { judged: judged({}), changes: [] }, [{ ...started, when }], 'NFPA70').map(({ id }) => id);
+    const turned: SwapState = { ...taken, proofs: { turn: { done: 'yes' } } };
+    // What was tested energised asks again that it was safe to; what was tested dead does not.
+    expect(signed(turned)).toEqual(['safe-energise']);
+    expect(signed({ ...turned, safe: { ...turned.safe, energise: 'A' } })).toEqual([]);
+    expect(signed(turned, 'bench')).toEqual([]);
+    expect(signed({ ...taken, proofs: { turn: { putOff: { by: 'A', why: 'shutdown', words: '' } } } })).toEqual([]);
     expect(
       signObstacles(taken, { judged: judged({}), changes: [] }, [], 'NFPA70', ['Undervoltage is not below overvoltage.']),
     ).toMatchObject([{ id: 'setting-0', text: expect.stringContaining('not below overvoltage') }]);

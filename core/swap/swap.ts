@@ -61,6 +61,8 @@ export type SwapState = {
   proofs: Record<string, ProofEntry>;
   /** What fault finding found, by id of the test; absent in older swaps. */
   causes?: Record<string, Finding>;
+  /** What each setting stood at before anything was touched, by id of its row; absent in older swaps. */
+  asFound?: Record<string, string>;
   /** What each setting was left at, by id of its row; absent in older swaps. */
   asLeft?: Record<string, string>;
   /** Parts in the hand, which stand to choice beside what the board offers; absent in older swaps. */
@@ -98,6 +100,7 @@ export const sections = [
   'overrides',
   'proofs',
   'causes',
+  'asFound',
   'asLeft',
   'hand',
 ] as const;

@@ -40,6 +40,8 @@ export function waysIn(): readonly WayIn[] {
   return made;
 }
 
+/** What devices of a family may do, in the words of IEC. */
+export const symptomsOf = (family: string): readonly WayIn[] => waysIn().filter((way) => way.kind === 'symptom' && way.family === family);
+
 /** Is there such a symptom of this family? */
-export const isSymptom = (family: string, id: string): boolean =>
-  waysIn().some((way) => way.kind === 'symptom' && way.family === family && way.id === id);
+export const isSymptom = (family: string, id: string): boolean => symptomsOf(family).some((way) => way.id === id);

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { TickBox } from '@/ui/forms/TickBox';
-import circuitStyle from '@/ui/styles/circuits.module.css';
+import circuitsStyle from '@/ui/styles/circuits.module.css';
 
 export type Drawn = { name: string; kind: 'load' | 'control'; positionIds: string[] };
 type Spot = { id: string; tag: string; function: string; circuitId: string | null };
@@ -41,7 +41,7 @@ export function CircuitForm({
   const ready = drawn.name.trim().length >= 2 && drawn.positionIds.length > 0 && !busy;
   return (
     <form
-      className={circuitStyle.form}
+      className={circuitsStyle.form}
       onSubmit={(event) => {
         event.preventDefault();
         if (ready) onSave({ ...drawn, name: drawn.name.trim() });
@@ -59,9 +59,9 @@ export function CircuitForm({
       )}
       <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
         <legend>Its positions</legend>
-        <div className={circuitStyle.picks}>
+        <div className={circuitsStyle.picks}>
           {positions.map(({ id, tag, function: fn, circuitId }) => (
-            <label key={id} className={circuitStyle.pick}>
+            <label key={id} className={circuitsStyle.pick}>
               <TickBox
                 checked={drawn.positionIds.includes(id)}
                 onTick={(on) => put({ positionIds: on ? [...drawn.positionIds, id] : drawn.positionIds.filter((one) => one !== id) })}

@@ -10,7 +10,7 @@ import { CircuitLines, type SayFact } from '@/ui/circuit/CircuitLines';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Notice } from '@/ui/shell/Notice';
-import circuitStyle from '@/ui/styles/circuits.module.css';
+import circuitsStyle from '@/ui/styles/circuits.module.css';
 import { Shell } from '../shell/Shell';
 import { CircuitForm, type Drawn } from './CircuitForm';
 
@@ -58,9 +58,9 @@ function CircuitSheet({ circuit, view, busy, sendIt }: { circuit: CircuitView; v
           </Button>
         </div>
       </div>
-      <div className={circuitStyle.members}>
+      <div className={circuitsStyle.members}>
         {circuit.members.map((member) => (
-          <Link key={member.id} className={circuitStyle.member} href={`/?panel=${view.panel.id}&position=${member.id}`}>
+          <Link key={member.id} className={circuitsStyle.member} href={`/?panel=${view.panel.id}&position=${member.id}`}>
             <span className="row-flex" style={{ gap: 6 }}>
               {member.verdict && <VerdictMark verdict={member.verdict} size={15} />} <b>{member.tag}</b> {member.function}
             </span>

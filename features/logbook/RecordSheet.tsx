@@ -53,6 +53,7 @@ function Lines({ title, lines }: { title: string; lines: readonly RecordLine[] }
 type RecordSetting = NonNullable<RecordBody['settings']>[number];
 const settingColumns: readonly ListColumn<RecordSetting>[] = [
   { head: 'Setting', of: ({ name }) => name },
+  { head: 'As found', figure: true, of: ({ asFound = '' }) => asFound },
   { head: 'Set to', figure: true, of: ({ value }) => value },
   { head: 'As left', figure: true, of: ({ asLeft }) => asLeft || <span className={relaysStyle.blankLeft} /> },
 ];

@@ -34,6 +34,7 @@ export type Tile = {
   fittedOn: string | null;
   load: string;
   judged: { verdict: Verdict; unknown: number } | null;
+  symptoms: { id: string; title: string }[];
   waiting: string | null;
   wrong: string[];
   spent: string[];
@@ -41,6 +42,8 @@ export type Tile = {
   swapId: string | null;
   history: { at: string; kind: string; text: string; recordId: string | null }[];
 };
+/** Opens the job of a position: at its candidates, or from what it does. */
+export type Start = (positionId: string, at?: { stage: 'match' } | { symptom: string }) => void;
 export type Panel = { id: string; name: string; note: string; rails: number; positions: Tile[] };
 export type Site = { id: string; name: string; practice: Practice; timeZone: string; panels: Panel[] };
 
@@ -153,6 +156,20 @@ function judgedWords({ judged, onTheBench }: Tile): string {
   }[verdict];
 }
 
+/** It has failed again and again: the cause comes first, from what it does. */
+const Repeat = ({ tile, starting, onStart }: { tile: Tile; starting: boolean; onStart: Start }) => (
+  <Notice kind="check">
+    <p>3 or more faults within 12 months. Find the cause before installing the same part again. What does it do?</p>
+    <div className="row-flex" role="group" aria-label="What does it do?">
+      {tile.symptoms.map(({ id, title }) => (
+        <Button key={id} disabled={starting} onClick={() => onStart(tile.id, { symptom: id })}>
+          {title}
+        </Button>
+      ))}
+    </div>
+  </Notice>
+);
+
 function PositionCard({
   tile,
   panelId,
@@ -166,13 +183,12 @@ function PositionCard({
   tile: Tile;
   panelId: string;
   site: Site;
-  onStart: (id: string) => void;
+  onStart: Start;
   onSettle: Settle;
   onLog: Log;
   starting: boolean;
   fault?: string;
 }) {
-  const repeat = tile.states.includes('repeat-failure');
   return (
     <>
       <div>
@@ -210,11 +226,7 @@ function PositionCard({
           </dl>
         </div>
       )}
-      {repeat && (
-        <Notice kind="check">
-          <p>3 or more faults within 12 months. Find the cause before installing the same part again.</p>
-        </Notice>
-      )}
+      {tile.states.includes('repeat-failure') && <Repeat tile={tile} starting={starting} onStart={onStart} />}
       {fault && (
         <Notice kind="fails" role="alert">
           <p>{fault}</p>
@@ -233,10 +245,17 @@ function PositionCard({
       <LogEvent key={tile.id} positionId={tile.id} onLog={onLog} />
       <div className="foot">
         {tile.onTheBench ? (
-          <Button variant="contained" fullWidth disabled={starting} onClick={() => onStart(tile.id)}>
-            {tile.swapId ? 'Continue the job' : starting ? 'Opening' : 'Start a job'}
-            <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
-          </Button>
+          <>
+            <Button variant="contained" fullWidth disabled={starting} onClick={() => onStart(tile.id)}>
+              {tile.swapId ? 'Continue the job' : starting ? 'Opening' : 'Start a job'}
+              <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
+            </Button>
+            {tile.wrong.length > 0 && !tile.swapId && (
+              <Button fullWidth disabled={starting} onClick={() => onStart(tile.id, { stage: 'match' })}>
+                See what fits instead
+              </Button>
+            )}
+          </>
         ) : (
           <p className="muted">This kind of device cannot be judged yet.</p>
         )}
@@ -286,7 +305,7 @@ export function PanelsDesk(props: {
   positionId?: string;
   onPanel: (id: string) => void;
   onPosition: (id: string) => void;
-  onStart: (id: string) => void;
+  onStart: Start;
   onSettle: Settle;
   onLog: Log;
   starting: boolean;

@@ -19,11 +19,12 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
   const here = panel ?? byPosition?.id ?? all[0]?.id ?? '';
   const site = sites.find((one) => one.panels.some((entry) => entry.id === here)) ?? sites[0];
   const go = (query: string) => router.replace(`/?${query}`, { scroll: false });
-  const start = async (positionId: string) => {
+  const start = async (positionId: string, at?: { stage: 'match' } | { symptom: string }) => {
     setStarting(true);
     setFault(undefined);
-    const answer = await api<{ id: string }>('POST', '/api/v1/swaps', { positionId });
-    if (answer.ok) return router.push(`/swaps/${answer.value.id}`);
+    const answer = await api<{ id: string }>('POST', '/api/v1/swaps', { positionId, ...(at && 'symptom' in at ? at : {}) });
+    const stage = at && ('stage' in at ? `?stage=${at.stage}` : '?stage=need&ask=');
+    if (answer.ok) return router.push(`/swaps/${answer.value.id}${stage ?? ''}`);
     setStarting(false);
     setFault(answer.faults[0]?.reason);
   };

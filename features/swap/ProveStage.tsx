@@ -1,18 +1,21 @@
 'use client';
 
-import { TextBox } from '@/ui/forms/TextBox';
 import { Pill } from '@/ui/forms/Pill';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
+import { certain } from '@/core/certain';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
-import { readQuantity, type QuantityReading } from '@/core/quantities/read-quantity';
+import { readQuantity } from '@/core/quantities/read-quantity';
 import { readProof, shownUnit } from '@/core/swap/proof-reading';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { NotNow } from './NotNow';
+import { QuantityIn } from './QuantityIn';
+import { StepRow } from './StepRow';
+import type { SafeStep } from '@/core/swap/make-safe';
 import { BaseMap } from '../../ui/relays/BaseMap';
 import { SettingSheet } from '../../ui/relays/SettingSheet';
 import swapStyle from '@/ui/styles/swap.module.css';
@@ -30,60 +33,6 @@ const wordsOf: Record<ProofVerdict, string> = {
   'not-done': 'not done',
   later: 'later',
 };
-
-function QuantityIn({
-  label,
-  unit,
-  placeholder,
-  value,
-  read,
-  onValue,
-}: {
-  label: string;
-  unit: string;
-  placeholder: string;
-  value: number | undefined;
-  /** What was typed, as a figure; `said` is what was typed the time before. */
-  read: (text: string, said?: string) => QuantityReading;
-  onValue: (value: number | undefined) => void;
-}) {
-  const [said, setSaid] = useState<string>();
-  const [draft, setDraft] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const commit = (text: string) => {
-    if (draft === undefined) return;
-    if (text.trim() === '') {
-      setFault(undefined);
-      setDraft(undefined);
-      return onValue(undefined);
-    }
-    const figure = read(text, said);
-    const possible = figure.ok && figure.value >= 0 && figure.value <= 1e12;
-    setFault(figure.ok ? (possible ? undefined : `${label} is outside what is possible.`) : figure.fault);
-    setSaid(text.trim());
-    if (!figure.ok || !possible) return;
-    setDraft(undefined);
-    onValue(figure.value);
-  };
-  return (
-    <span style={{ display: 'inline-grid' }}>
-      <TextBox
-        aria-label={label}
-        aria-invalid={fault ? true : undefined}
-        placeholder={placeholder}
-        value={draft ?? (value === undefined ? '' : formatQuantity(value, unit))}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={(event) => commit(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
-      />
-      {fault && (
-        <span className={swapStyle.faultText} role="alert" style={{ maxWidth: 220 }}>
-          {fault}
-        </span>
-      )}
-    </span>
-  );
-}
 
 function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry | undefined; onEntry: (entry: ProofEntry | null) => void }) {
   const verdict = proofVerdict(proof, entry);
@@ -115,17 +64,27 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
             <Pill
               style={{ padding: '0 12px' }}
               pressed={entry?.done === 'yes'}
-              onClick={() => onEntry(entry?.done === 'yes' ? null : { done: 'yes' })}
+              onClick={() => merge({ done: entry?.done === 'yes' ? undefined : 'yes' })}
             >
               Yes
             </Pill>
             <Pill
               style={{ padding: '0 12px' }}
               pressed={entry?.done === 'no'}
-              onClick={() => onEntry(entry?.done === 'no' ? null : { done: 'no' })}
+              onClick={() => merge({ done: entry?.done === 'no' ? undefined : 'no' })}
             >
               No
             </Pill>
+            {proof.asApplied && (
+              <QuantityIn
+                label={`${proof.title}, as applied`}
+                unit={proof.asApplied}
+                placeholder={`as applied, ${proof.asApplied}`}
+                value={entry?.reading}
+                read={(text) => readQuantity(text, certain(proof.asApplied), proof.title)}
+                onValue={(reading) => merge({ reading })}
+              />
+            )}
           </div>
         ) : (
           <div className={swapStyle.inputs}>
@@ -184,6 +143,9 @@ export function ProveStage({
   state,
   title,
   openSteps,
+  energise,
+  name,
+  leftLast,
   firstStart,
   onChange,
 }: {
@@ -197,6 +159,11 @@ export function ProveStage({
   state: SwapState;
   title: string;
   openSteps: number;
+  /** What is asked again before anything is energised, and by whom it is confirmed. */
+  energise: SafeStep;
+  name: string;
+  /** What each setting was left at by the last job here, by its name. */
+  leftLast: Readonly<Record<string, string>>;
   /** What reads the proofs of the first start by itself. */
   firstStart?: ReactNode;
   onChange: (changes: Change[]) => void;
@@ -239,12 +206,21 @@ export function ProveStage({
           {when === 'fitting' && (settings.rows.length > 0 || settings.conflicts.length > 0) && (
             <SettingSheet
               sheet={settings}
+              asFound={state.asFound}
               asLeft={state.asLeft}
+              leftLast={leftLast}
+              onFound={(id, value) => onChange([{ path: `asFound.${id}`, value: value === '' ? null : value }])}
               onLeft={(id, value) => onChange([{ path: `asLeft.${id}`, value: value === '' ? null : value }])}
             />
           )}
+          {when === 'first-start' && proofs.some((proof) => proof.when === when) && (
+            <StepRow step={energise} by={state.safe[energise.id]} name={name} disabled={openSteps > 0} onChange={onChange} />
+          )}
           {when === 'first-start' && firstStart}
-          <fieldset disabled={openSteps > 0} style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}>
+          <fieldset
+            disabled={openSteps > 0 || (when === 'first-start' && !state.safe[energise.id])}
+            style={{ border: 0, margin: 0, padding: 0, minWidth: 0 }}
+          >
             <AllHold proofs={proofs.filter((proof) => proof.when === when)} state={state} onChange={onChange} />
             {proofs
               .filter((proof) => proof.when === when)

@@ -1,10 +1,9 @@
 'use client';
 
 import { Pill } from '@/ui/forms/Pill';
-import Checkbox from '@mui/material/Checkbox';
 import { hazards, type SafeStep } from '@/core/swap/make-safe';
 import type { Change, SwapState } from '@/core/swap/swap';
-import swapStyle from '@/ui/styles/swap.module.css';
+import { StepRow } from './StepRow';
 
 /** Make safe: what is there to hurt, and each step confirmed by name. Site rules govern. */
 export function SafeStage({
@@ -45,20 +44,7 @@ export function SafeStage({
       <p className="muted">Each step is confirmed under your name, {name}.</p>
       <div>
         {steps.map((step) => (
-          <div key={step.id} className={swapStyle.step}>
-            <Checkbox
-              checked={Boolean(state.safe[step.id])}
-              slotProps={{ input: { 'aria-label': step.title, 'aria-describedby': `how-${step.id}` } }}
-              onChange={(event) => onChange([{ path: `safe.${step.id}`, value: event.target.checked ? name : null }])}
-            />
-            <div>
-              <b>{step.title}</b>
-              {state.safe[step.id] && <small className="muted"> confirmed by {state.safe[step.id]}</small>}
-              <p className="muted" id={`how-${step.id}`}>
-                {step.how}
-              </p>
-            </div>
-          </div>
+          <StepRow key={step.id} step={step} by={state.safe[step.id]} name={name} onChange={onChange} />
         ))}
       </div>
     </div>

@@ -10,6 +10,7 @@ import { ReadStage } from './ReadStage';
 import { RecordStage } from './RecordStage';
 import { SafeStage } from './SafeStage';
 import { SwapPhoto } from './SwapPhoto';
+import { energiseConfirmed, energiseStep } from '@/core/swap/make-safe';
 import type { Change } from '@/core/swap/swap';
 import type { Stage } from './StageRail';
 import { useJob } from './use-job';
@@ -57,7 +58,7 @@ function NoTests({ taken }: { taken: boolean }) {
 }
 
 function ProvePlace() {
-  const { detail, choice, state, title, derived, shows, meter, change } = useJob();
+  const { view, detail, choice, state, title, name, practice, derived, shows, meter, change } = useJob();
   if (!choice?.taken || !detail) return <NoTests taken={choice?.taken === true} />;
   const open = derived.openSteps;
   return (
@@ -70,7 +71,12 @@ function ProvePlace() {
       state={state}
       title={title}
       openSteps={open}
-      firstStart={shows('panel-meter') ? <ProveMeter address={meter} disabled={open > 0} onChange={change} /> : undefined}
+      energise={energiseStep(state, practice)}
+      name={name}
+      leftLast={Object.fromEntries(view.position.asLeft.map((one) => [one.name, one.left]))}
+      firstStart={
+        shows('panel-meter') ? <ProveMeter address={meter} disabled={open > 0 || !energiseConfirmed(state)} onChange={change} /> : undefined
+      }
       onChange={change}
     />
   );

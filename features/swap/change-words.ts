@@ -19,6 +19,7 @@ const places: Readonly<Record<string, string>> = {
   acknowledged: 'Acknowledged',
   overrides: 'Override',
   proofs: 'Test',
+  asFound: 'As found',
   asLeft: 'As left',
   choice: 'Chosen part',
   typed: 'Typed plate',

@@ -4,7 +4,7 @@ import type { Verdict } from '@/core/needs/need';
 import { VerdictMark, verdictWords } from '../marks/VerdictMark';
 import { useSay } from '../language/practice';
 import { Pill } from '../forms/Pill';
-import circuitStyle from '../styles/circuits.module.css';
+import circuitsStyle from '../styles/circuits.module.css';
 
 export type ShownLine = {
   id: string;
@@ -21,7 +21,7 @@ export type SayFact = (fact: NonNullable<ShownLine['fact']>, answer: 'yes' | 'no
 export function CircuitLines({ lines, onFact, busy = false }: { lines: readonly ShownLine[]; onFact?: SayFact; busy?: boolean }) {
   const say = useSay();
   return (
-    <ul className={circuitStyle.lines}>
+    <ul className={circuitsStyle.lines}>
       {lines.map((line) => (
         <li key={line.id}>
           <VerdictMark verdict={line.verdict} />

@@ -11,12 +11,13 @@ import { useState } from 'react';
 import type { SettingSheet as Sheet } from '@/core/families/contract';
 import relaysStyle from '@/ui/styles/relays.module.css';
 
-/** One cell of the "as left" column: kept when it is left, not at every letter. */
-function AsLeft({ name, value, onValue }: { name: string; value: string; onValue: (value: string) => void }) {
+/** One cell of "as found" or "as left": kept when it is left, not at every letter. */
+function Noted({ name, value, hint, onValue }: { name: string; value: string; hint?: string; onValue: (value: string) => void }) {
   const [draft, setDraft] = useState<string>();
   return (
     <TextBox
-      aria-label={`${name}, as left`}
+      aria-label={name}
+      placeholder={hint}
       value={draft ?? value}
       maxLength={60}
       onChange={(event) => setDraft(event.target.value)}
@@ -32,11 +33,18 @@ function AsLeft({ name, value, onValue }: { name: string; value: string; onValue
 /** Settings in the order of entry, each with its reason and a column for what it was left at. */
 export function SettingSheet({
   sheet,
+  asFound,
   asLeft,
+  leftLast = {},
+  onFound,
   onLeft,
 }: {
   sheet: Sheet;
+  asFound?: Record<string, string>;
   asLeft?: Record<string, string>;
+  /** What the last record here says of a setting, by its name. */
+  leftLast?: Readonly<Record<string, string>>;
+  onFound?: (id: string, value: string) => void;
   onLeft?: (id: string, value: string) => void;
 }) {
   return (
@@ -52,6 +60,7 @@ export function SettingSheet({
           <TableHead>
             <TableRow>
               <TableCell scope="col">Setting</TableCell>
+              {onFound && <TableCell scope="col">As found</TableCell>}
               <TableCell scope="col">Set to</TableCell>
               <TableCell scope="col">Why</TableCell>
               <TableCell scope="col">As left</TableCell>
@@ -63,13 +72,23 @@ export function SettingSheet({
                 <TableCell component="th" scope="row">
                   {name}
                 </TableCell>
+                {onFound && (
+                  <TableCell>
+                    <Noted
+                      name={`${name}, as found`}
+                      value={asFound?.[id] ?? ''}
+                      hint={leftLast[name] === undefined ? undefined : `left at ${leftLast[name]}`}
+                      onValue={(found) => onFound(id, found)}
+                    />
+                  </TableCell>
+                )}
                 <TableCell className="figure">{value}</TableCell>
                 <TableCell>
                   {reason} <small className="muted">{source}</small>
                 </TableCell>
                 <TableCell>
                   {onLeft ? (
-                    <AsLeft name={name} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
+                    <Noted name={`${name}, as left`} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
                   ) : (
                     <span className={relaysStyle.blankLeft} />
                   )}

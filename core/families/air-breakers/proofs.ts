@@ -1,4 +1,5 @@
 /** What is proved of an air breaker before it is put in, while it is, and when it first carries load? Common practice; IEC 60947-2 limits. */
+import type { Practice } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
@@ -62,7 +63,7 @@ const benchProofs = (): Proof[] => [
   ),
 ];
 
-const fittingProofs = (carriage: boolean): Proof[] => [
+const fittingProofs = (practice: Practice, carriage: boolean): Proof[] => [
   yesProof(
     'letters',
     'fitting',
@@ -80,7 +81,7 @@ const fittingProofs = (carriage: boolean): Proof[] => [
           'Racked under load the arc is outside.',
         ),
       ]
-    : [torqueProof('breaker')]),
+    : [torqueProof(practice, 'breaker')]),
   yesProof(
     'settings',
     'fitting',
@@ -120,7 +121,7 @@ export function airBreakerProofs({ need, part }: ProofContext): Proof[] {
   const carry = carriedLoadAmps(need);
   return [
     ...benchProofs(),
-    ...fittingProofs(part.mounting === 'draw-out'),
+    ...fittingProofs(need.practice, part.mounting === 'draw-out'),
     ...(need.load.remoteOperation === true ? remoteProofs() : []),
     ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
     figureProof({

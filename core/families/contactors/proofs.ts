@@ -10,7 +10,7 @@ import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { NeedContext, Proof, ProofContext } from '../contract';
-import { contactOhms, figureProof, yesProof } from '../proof-makers';
+import { contactOhms, figureProof, yesProof, torqueProof } from '../proof-makers';
 import { coilSupplyOf } from '../../coils/needs';
 import { coilOhms } from '../../coils/proofs';
 import { isMotor } from '../../loads/motor-kinds';
@@ -70,14 +70,11 @@ function bench(context: ProofContext): Proof[] {
 function fitting({ need }: ProofContext): Proof[] {
   const reversing = need.load.starter === 'reversing' || need.load.starterRole === 'forward' || need.load.starterRole === 'reverse';
   return [
-    yesProof(
-      'torque',
-      'fitting',
-      'Torque',
-      'Tighten every terminal to the figure on the plate, wires within its range.',
-      'Where a torque is stated it is required.',
-      'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker',
-    ),
+    {
+      ...torqueProof(need.practice, 'contactor'),
+      because: 'Where a torque is stated it is required.',
+      source: 'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker',
+    },
     yesProof(
       'map',
       'fitting',
