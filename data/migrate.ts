@@ -15,6 +15,7 @@ import * as passkeys from './migrations/0011-passkeys';
 import * as endings from './migrations/0012-endings';
 import * as circuits from './migrations/0013-circuits';
 import * as asLeft from './migrations/0014-as-left';
+import * as checksAndOwnParts from './migrations/0015-checks-and-own-parts';
 
 const all = {
   '0001-first': first,
@@ -31,6 +32,7 @@ const all = {
   '0012-endings': endings,
   '0013-circuits': circuits,
   '0014-as-left': asLeft,
+  '0015-checks-and-own-parts': checksAndOwnParts,
 } as const;
 
 /** The newest form. */

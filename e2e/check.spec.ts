@@ -100,3 +100,49 @@ test('a part in the hand is added to a job, corrected on its plate, chosen and s
   await expect(page.getByText(`Signed by ${me}`)).toBeVisible();
   await expect(page.getByText('A part in the hand: not from the catalogue')).toBeVisible();
 });
+
+test('a check is kept at a position and found there again; its part goes into the catalogue, into stock, and onto the board', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/plates');
+  await page.getByLabel('Or type or paste the wording of the plate').fill(`${PART} 1NC`);
+  await page.getByRole('button', { name: 'Into the catalogue or into stock' }).click();
+  await page.waitForURL(/\/check#catalogue$/);
+  await page.getByLabel('What it must serve: type or paste its plate').fill(LOAD);
+  // Kept at a position, it is brought back from there.
+  await page.getByLabel('Position', { exact: true }).selectOption({ label: 'K1 gate pump 1, Gate hydraulics, Ferrow Locks' });
+  await page.getByLabel('Name of the check').fill('Van part for K1');
+  await page.getByLabel('Name of the check').press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Kept as Van part for K1, at the position' })).toBeVisible();
+  const into = page.getByRole('region', { name: 'Part 1 into the catalogue' });
+  await into.getByLabel('Maker').fill('Tolverne');
+  await into.getByLabel('Type or order number').fill('TV-25');
+  await into.getByLabel('Site').selectOption('Ferrow Locks');
+  await into.getByLabel('Place').fill('van 2');
+  await into.getByRole('button', { name: 'Enter it and take it into stock' }).click();
+  await expect(into.getByRole('status')).toContainText('Tolverne TV-25 is in the catalogue; 1 lie at van 2');
+  // A second touch enters no second part.
+  await into.getByLabel('Place').fill('');
+  await into.getByRole('button', { name: 'Enter it' }).click();
+  await expect(into.getByRole('alert')).toContainText('is in the catalogue already');
+
+  await openPosition(page, 'ferrow-gate', /^K1 gate pump 1/);
+  await page.getByRole('link', { name: 'Van part for K1' }).click();
+  await expect(page.getByLabel('This part: type or paste its plate')).toHaveValue(`${PART} 1NC`);
+
+  // The part of the catalogue is a part in the hand of another job by its name.
+  await openPosition(page, 'ferrow-gate', /^K2 gate pump 2/);
+  await startSwap(page);
+  await stage(page, 'Candidates').click();
+  await page.getByLabel('A part in the hand from the catalogue').fill('tolverne tv');
+  await page.getByRole('group', { name: 'Parts found' }).getByRole('button', { name: 'Tolverne TV-25' }).click();
+  await saved(page);
+  await expect(
+    page.getByRole('region', { name: 'Fit board' }).getByRole('columnheader').filter({ hasText: 'Tolverne TV-25' }).first(),
+  ).toContainText('in the hand');
+  // One of another kind is told as that.
+  await page.getByLabel('A part in the hand from the catalogue').fill('saltmarsh fuse cc');
+  await page.getByRole('group', { name: 'Parts found' }).getByRole('button').first().click();
+  await expect(page.getByRole('alert').filter({ hasText: 'is of another kind' })).toBeVisible();
+});

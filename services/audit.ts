@@ -28,6 +28,8 @@ export const auditWords = {
   discarded: 'Job discarded',
   'settings-changed': 'Settings changed',
   'circuit-changed': 'Circuit changed',
+  'part-entered': 'Part entered',
+  'stock-received': 'Taken into stock',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;
 export type Audited = keyof typeof auditWords;

@@ -2,6 +2,9 @@
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
+import { emptySwap } from '../core/swap/swap';
+import { dropCheck, keepCheck } from './checks';
+import { enterPart, receive } from './own-parts';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
 import { beginChains } from './chain/append';
@@ -189,6 +192,31 @@ const here: Record<string, () => Promise<void>> = {
     expect(all).toEqual(ALL);
     expect((await loadSwap(id)).version).toBe(version + 1);
     expect(await logged('override-approved')).toBe(1);
+  },
+  'POST /api/v1/checks': async () => {
+    const state = { ...emptySwap('contactor', 'motor-3ph'), hand: { p1: { name: 'Part 1', readings: {} } } };
+    const one = await hands(() => keepCheck({ name: 'From the van', state }, named.electrician));
+    expect(one).toEqual(ALL);
+    expect(await db.knex('checks').where({ name: 'From the van' })).toHaveLength(1);
+    // Another's check of that name stays as it is.
+    expect(await hands(() => keepCheck({ name: 'From the van', state }, named.foreman))).toEqual({ '422': HANDS });
+  },
+  'DELETE /api/v1/checks/{id}': async () => {
+    const { id } = await db.knex('checks').where({ name: 'From the van' }).first();
+    const dropped = await Promise.all(Array.from({ length: HANDS }, () => dropCheck(id)));
+    expect(dropped.filter(({ gone }) => gone)).toHaveLength(1);
+  },
+  'POST /api/v1/parts': async () => {
+    const readings = { poles: { state: 'read', value: 3 } };
+    const asked = (i: number) => ({ family: 'contactor', maker: 'Osk & Daughters', name: i % 2 ? 'OK-25' : 'ok 25', readings });
+    expect(await hands((i) => enterPart(asked(i), named.electrician))).toEqual(ONE);
+    expect(await db.knex('parts').where({ id: 'own-osk-daughters-ok-25' })).toHaveLength(1);
+    expect(await logged('part-entered')).toBe(1);
+  },
+  'POST /api/v1/parts/{id}/stock': async () => {
+    const asked = { siteId: 'kestrel', place: 'van 2', quantity: 2 };
+    expect(await hands(() => receive('own-osk-daughters-ok-25', asked, named.electrician))).toEqual(ALL);
+    expect(await db.knex('stock').where({ place: 'van 2' })).toMatchObject([{ quantity: 2 * HANDS }]);
   },
   'POST /api/v1/panels/{id}/circuits': async () => {
     const asked = { name: 'Haul winch', kind: 'load', positionIds: ['kestrel-winch-k1', 'kestrel-winch-q1'] };

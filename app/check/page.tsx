@@ -3,10 +3,11 @@ import { CheckPage } from '../../features/check/CheckPage';
 
 export const metadata = { title: 'Quick check' };
 
-export default function Page() {
+export default async function Page({ searchParams }: { searchParams: Promise<{ kept?: string }> }) {
+  const { kept } = await searchParams;
   return (
     <Queries>
-      <CheckPage />
+      <CheckPage kept={kept} />
     </Queries>
   );
 }

@@ -30,6 +30,8 @@ export const rights = {
   approve: ['foreman'],
   /** Keep what all jobs of a site rest on: its supply, curves of parts, letters of bays. */
   'keep-methods': ['electrician', 'foreman'],
+  /** Enter parts into the catalogue, take pieces into stock. */
+  'keep-stock': ['electrician', 'foreman', 'stores'],
   /** The figures of the running process. */
   measure: ['administrator'],
   /** People, roles, tokens, the log of what was done. */
@@ -46,7 +48,7 @@ export type Scope = (typeof scopes)[number];
 const ofScope: Readonly<Record<Scope, readonly Right[]>> = {
   judge: ['judge'],
   read: ['see'],
-  write: ['see', 'work', 'keep-methods'],
+  write: ['see', 'work', 'keep-methods', 'keep-stock'],
   metrics: ['measure'],
 };
 

@@ -9,6 +9,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Shell } from '../shell/Shell';
 import { Answer } from './Answer';
+import { BringKept } from './Kept';
 import { Onward } from './Onward';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import { Load, LOAD, Supply } from './Surroundings';
@@ -62,7 +63,7 @@ function Parts({ check }: { check: QuickCheck }) {
 }
 
 /** Quick check: what feeds it, what it must serve, this part. No site, panel or position is needed. */
-export function CheckPage() {
+export function CheckPage({ kept }: { kept?: string }) {
   const check = useCheck();
   const empty = !check.answer || check.answer.parts.length === 0;
   const [first] = Object.keys(check.state.hand ?? {});
@@ -76,7 +77,10 @@ export function CheckPage() {
               Does this part fit? What it must serve, what feeds it, this part: the verdict stands as the plates are read.
             </p>
           </div>
-          <Button onClick={check.clear}>Begin again</Button>
+          <div className="row-flex">
+            <BringKept check={check} wanted={kept} />
+            <Button onClick={check.clear}>Begin again</Button>
+          </div>
         </div>
         <div className={checkStyle.check}>
           <div className="stack">

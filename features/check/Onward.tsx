@@ -10,6 +10,8 @@ import { diffStates, emptySwap, freeHand, type Change, type SwapState } from '@/
 import type { Answers } from '@/services/interface/routes';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { Notice } from '@/ui/shell/Notice';
+import { IntoCatalogue } from './IntoCatalogue';
+import { KeepIt } from './Kept';
 import type { QuickCheck } from './use-check';
 
 type Desk = Answers['GET /api/v1/desk'];
@@ -37,7 +39,7 @@ export function carried(check: SwapState, job: SwapState): Change[] {
   ];
 }
 
-/** The way on: into a job at a position of the same kind. */
+/** The ways on: into a job at a position of the same kind, kept by name, into the catalogue and into stock. */
 export function Onward({ check }: { check: QuickCheck }) {
   const router = useRouter();
   const [position, setPosition] = useState('');
@@ -51,6 +53,7 @@ export function Onward({ check }: { check: QuickCheck }) {
         .map((one) => [one.id, `${one.tag} ${one.function}, ${panel.name}, ${site.name}`] as const),
     ),
   );
+  const sites = (desk?.sites ?? []).map(({ id, name }) => [id, name] as const);
   const open = async () => {
     setBusy(true);
     setFault(undefined);
@@ -63,32 +66,40 @@ export function Onward({ check }: { check: QuickCheck }) {
     setBusy(false);
     if (!saved.ok) setFault(saved.faults.map(({ reason }) => reason).join(' '));
   };
+  const parts = Object.entries(check.state.hand ?? {}).filter(([, { readings }]) => Object.keys(readings).length > 0);
   return (
-    <section className="sheet stack" style={{ padding: 14 }} aria-label="Into a job">
-      <p>
-        <b>Into a job.</b>{' '}
-        <span className="muted">
-          The parts go with it as parts in the hand; of load and supply what the position does not say itself. Nothing there is written
-          over.
-        </span>
-      </p>
-      <div className="row-flex">
-        <SelectBox<string>
-          aria-label="Position"
-          style={{ flex: 1, minWidth: 220 }}
-          value={position}
-          options={[['', places.length > 0 ? 'choose a position' : 'no position takes a part of this kind'] as const, ...places]}
-          onWord={setPosition}
-        />
-        <Button disabled={!position || busy} onClick={() => void open()}>
-          Open the job there
-        </Button>
-      </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
-    </section>
+    <>
+      <section className="sheet stack" style={{ padding: 14 }} aria-label="Into a job" id="job">
+        <p>
+          <b>Into a job.</b>{' '}
+          <span className="muted">
+            The parts go with it as parts in the hand; of load and supply what the position does not say itself. Nothing there is written
+            over.
+          </span>
+        </p>
+        <div className="row-flex">
+          <SelectBox<string>
+            aria-label="Position"
+            style={{ flex: 1, minWidth: 220 }}
+            value={position}
+            options={[['', places.length > 0 ? 'choose a position' : 'no position takes a part of this kind'] as const, ...places]}
+            onWord={setPosition}
+          />
+          <Button disabled={!position || busy} onClick={() => void open()}>
+            Open the job there
+          </Button>
+        </div>
+        <KeepIt check={check} position={position} />
+        {fault && (
+          <Notice kind="fails" role="alert">
+            {fault}
+          </Notice>
+        )}
+      </section>
+      <span id="catalogue" />
+      {parts.map(([key, part]) => (
+        <IntoCatalogue key={key} family={check.state.family} part={part} sites={sites} />
+      ))}
+    </>
   );
 }

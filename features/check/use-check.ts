@@ -88,6 +88,8 @@ export function useCheck() {
         const nth = Object.keys(now.hand ?? {}).length + 1;
         return { ...now, hand: { ...now.hand, [`p${nth}`]: { name: `Part ${nth}`, readings: {} } } };
       }),
+    /** Puts a check in place of this one. */
+    replace: (next: SwapState) => setCheck(() => ({ state: next, chosen: true })),
     clear: () => setCheck(emptyCheck),
   };
 }

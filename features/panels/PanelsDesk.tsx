@@ -8,6 +8,7 @@ import type { Practice } from '@/core/case/case';
 import dynamic from 'next/dynamic';
 import { useEffect, useRef } from 'react';
 import type { Verdict } from '@/core/needs/need';
+import { KeptHere } from './KeptHere';
 import { PanelCircuits } from './PanelCircuits';
 import { LogEvent, type Log } from './LogEvent';
 import type { Point, Settle } from './OpenPointNote';
@@ -242,6 +243,7 @@ function PositionCard({
           <a href={`/curves?position=${tile.id}`}>See its curves</a> · <a href={`/supply/${panelId}?position=${tile.id}`}>What feeds it</a>
         </p>
       )}
+      <KeptHere positionId={tile.id} />
       <LogEvent key={tile.id} positionId={tile.id} onLog={onLog} />
       <div className="foot">
         {tile.onTheBench ? (
@@ -251,7 +253,7 @@ function PositionCard({
               <small>{tile.swapId ? 'already open' : 'nameplates, requirements, candidates'}</small>
             </Button>
             {tile.wrong.length > 0 && !tile.swapId && (
-              <Button fullWidth disabled={starting} onClick={() => onStart(tile.id, { stage: 'match' })}>
+              <Button fullWidth sx={{ mt: 1 }} disabled={starting} onClick={() => onStart(tile.id, { stage: 'match' })}>
                 See what fits instead
               </Button>
             )}

@@ -10,6 +10,7 @@ import { freeHand, type Change, type PartInHand } from '@/core/swap/swap';
 import { retyped } from '@/core/swap/typed-plate';
 import { TextBox } from '@/ui/forms/TextBox';
 import { PlateBox } from '@/ui/plates/PlateBox';
+import { FromCatalogue } from './FromCatalogue';
 import { useJob } from './use-job';
 
 /** One part in the hand: its name, its plate, and whether it is still one. */
@@ -61,6 +62,7 @@ export function HandParts() {
     <section className="stack" aria-label="Parts in the hand">
       <div className="row-flex">
         <Button onClick={add}>Add a part in the hand</Button>
+        <FromCatalogue />
         {parts.length > 0 && (
           <Button aria-expanded={open} onClick={() => setOpen(!open)}>
             {open ? 'Hide' : 'Show'} {parts.length === 1 ? 'its plate' : `the plates of ${parts.length}`}

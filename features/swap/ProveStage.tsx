@@ -133,6 +133,32 @@ function AllHold({ proofs, state, onChange }: { proofs: readonly Proof[]; state:
   );
 }
 
+/** Every wire from the old part to the new, drawn where they stand on bases. */
+const TerminalMap = ({
+  terminals,
+  bases,
+  signalPins,
+}: {
+  terminals: TerminalMove[];
+  bases: readonly [unknown, unknown];
+  signalPins: boolean;
+}) => (
+  <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
+    <b>Terminal map, old to new</b>
+    <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={signalPins} />
+    <div className={swapStyle.map}>
+      {terminals.map((move, i) => (
+        <div key={`${move.from}${move.to}${move.note}${i}`}>
+          <span className="figure">{move.from}</span>
+          <span aria-label="to">→</span>
+          <span className="figure">{move.to}</span>
+          <small className="muted">{move.note}</small>
+        </div>
+      ))}
+    </div>
+  </div>
+);
+
 /** Prove: bench, fitting and first start with limits from the need; the terminal map from old to new. */
 export function ProveStage({
   proofs,
@@ -187,22 +213,7 @@ export function ProveStage({
           <p className="label" style={{ padding: '6px 2px' }}>
             {whenWords[when]}
           </p>
-          {when === 'fitting' && (
-            <div className="sheet" style={{ padding: '10px 14px', marginBottom: 8 }}>
-              <b>Terminal map, old to new</b>
-              <BaseMap from={bases[0]} to={bases[1]} moves={terminals} timer={signalPins} />
-              <div className={swapStyle.map}>
-                {terminals.map((move, i) => (
-                  <div key={`${move.from}${move.to}${move.note}${i}`}>
-                    <span className="figure">{move.from}</span>
-                    <span aria-label="to">→</span>
-                    <span className="figure">{move.to}</span>
-                    <small className="muted">{move.note}</small>
-                  </div>
-                ))}
-              </div>
-            </div>
-          )}
+          {when === 'fitting' && <TerminalMap {...{ terminals, bases, signalPins }} />}
           {when === 'fitting' && (settings.rows.length > 0 || settings.conflicts.length > 0) && (
             <SettingSheet
               sheet={settings}

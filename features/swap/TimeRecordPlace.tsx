@@ -16,7 +16,8 @@ const MOST_SHOWN = 8;
 const MOST_DRAWN = 20;
 
 /** Length of time in the largest unit that says it. */
-const lasted = (seconds: number): string => (seconds >= 5400 ? `${(seconds / 3600).toFixed(1)} h` : q(seconds, 's'));
+const lasted = (seconds: number): string =>
+  seconds >= 5400 ? `${(seconds / 3600).toFixed(1)} h` : seconds >= 180 ? `${Math.round(seconds / 60)} min` : q(seconds, 's');
 
 /** A logger's file or a list of events beside a search for the cause: how high, how long, how often; each against the device's own band. */
 export function TimeRecordPlace({

@@ -79,6 +79,7 @@ const rightWords: Readonly<Record<Right, string>> = {
   work: 'work on jobs',
   sign: 'sign jobs off',
   approve: 'approve overrides',
+  'keep-stock': 'enter parts and take pieces into stock',
   'keep-methods': 'keep supplies, curves and letters',
   measure: 'read the figures of the process',
   administer: 'administer',

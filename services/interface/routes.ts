@@ -18,6 +18,7 @@ import { BODY, route, SMALL, V1 } from './route';
 import { judgingRoutes } from './judging-routes';
 import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
+import { storeRoutes } from './store-routes';
 
 /** What all jobs rest on was changed: that is logged. */
 async function kept<T>({ actor }: Caller, about: Record<string, unknown>, answer: T): Promise<T> {
@@ -30,6 +31,7 @@ export const routes = [
   ...judgingRoutes,
   ...jobRoutes,
   ...recordRoutes,
+  ...storeRoutes,
   route({
     method: 'GET',
     path: `${V1}/desk`,

@@ -1,0 +1,105 @@
+/** Parts that people enter themselves, from a plate that they read; and pieces of a part taken into stock. */
+import * as yup from 'yup';
+import { certain, isRecord } from '../core/certain';
+import { familyIds, familyOf } from '../core/families/registry';
+import { changeFault } from '../core/swap/change-fault';
+import { handSpec } from '../core/swap/case-from-swap';
+import type { PartInHand } from '../core/swap/swap';
+import { partById } from '../data/catalogue';
+import { database } from '../data/connection';
+import { allSites } from '../data/positions';
+import { inTransaction } from '../data/transaction';
+import { audit } from './audit';
+import type { Caller } from './crew/caller';
+import { notFound, ServiceError } from './service-error';
+import { validate } from './validate';
+
+export const newPartSchema = yup.object({
+  family: yup.string().strict().oneOf(familyIds(), 'family is no kind of part.').required('family is missing.'),
+  maker: yup.string().strict().trim().min(1, 'maker is missing: who made it, as its plate says.').max(80).required('maker is missing.'),
+  name: yup
+    .string()
+    .strict()
+    .trim()
+    .min(1, 'name is missing: the type or order number on the plate.')
+    .max(120)
+    .required('name is missing.'),
+  /** What was read on it, by the names of its plate. */
+  readings: yup.mixed().required('readings is missing: what was read on its plate.'),
+});
+export const receiveSchema = yup.object({
+  siteId: yup.string().strict().max(100).required('siteId is missing.'),
+  place: yup.string().strict().trim().min(1, 'place is missing: the bin, the van, the panel.').max(80).required('place is missing.'),
+  quantity: yup
+    .number()
+    .strict()
+    .integer('quantity is a whole number.')
+    .min(1, 'quantity is 1 at least.')
+    .max(10_000)
+    .required('quantity is missing.'),
+});
+
+/** Maker and type as one word: written otherwise they are the same part. */
+const folded = (text: string): string =>
+  text
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+
+/** Enters a part. Only what is surely read counts: a mark to confirm, or assumed, is not known. Throws 422; 409 with the id where it is there. */
+export async function enterPart(body: unknown, { person, actor }: Pick<Caller, 'person' | 'actor'>): Promise<{ id: string }> {
+  const { family: familyId, maker, name, readings } = await validate(newPartSchema, body);
+  const family = certain(familyOf(familyId));
+  const fault = isRecord(readings)
+    ? changeFault(familyId, { path: 'hand.p1', value: { name: 'part', readings } })
+    : 'readings is no object.';
+  if (fault) throw new ServiceError(422, [{ field: 'readings', reason: fault }]);
+  const raw = handSpec({ family: familyId, supply: {} }, { name, readings } as PartInHand);
+  if (!raw)
+    throw new ServiceError(422, [
+      { field: 'readings', reason: 'Nothing has been read on it: a part of the catalogue is judged by its marks.' },
+    ]);
+  const id = `own-${folded(maker)}-${folded(name)}`.slice(0, 180);
+  return inTransaction(database(), async (trx) => {
+    const [entered] = await trx('parts')
+      .insert({
+        ...{ id, family: familyId, maker, name: `${maker} ${name}`, footprint: '', coil_exchangeable: false },
+        ...{ raw: JSON.stringify(raw), spec: JSON.stringify(family.canonical(raw)), entered_by: person.name, entered_at: new Date() },
+      })
+      .onConflict('id')
+      .ignore()
+      .returning('id');
+    if (!entered)
+      throw new ServiceError(409, [{ field: 'name', reason: `${maker} ${name} is in the catalogue already, perhaps written otherwise.` }], {
+        id,
+      });
+    await trx('catalogue_version').increment('version', 1);
+    await audit(trx, actor, 'part-entered', { part: id });
+    return { id };
+  });
+}
+
+/** Takes pieces of a part into stock at a place. Throws 404 and 422. */
+export async function receive(partId: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<{ quantity: number }> {
+  const { siteId, place, quantity } = await validate(receiveSchema, body);
+  return inTransaction(database(), async (trx) => {
+    if (!(await partById(trx, partId))) throw notFound('This part');
+    if (!(await allSites(trx)).some(({ id }) => id === siteId)) throw notFound('This site');
+    const [row] = await trx('stock')
+      .insert({ site_id: siteId, part_id: partId, place, quantity })
+      .onConflict(['site_id', 'part_id', 'place'])
+      .merge({ quantity: trx.raw('stock.quantity + ?', [quantity]) })
+      .returning('quantity');
+    await audit(trx, actor, 'stock-received', { part: partId, place, quantity });
+    return { quantity: Number(row.quantity) };
+  });
+}
+
+/** A part of the catalogue with its marks, as an interface asks for it. Throws 404. */
+export async function onePart(id: string) {
+  const part = await partById(database(), id);
+  if (!part) throw notFound('This part');
+  const { family, maker, name, footprint, raw } = part;
+  return { id, family, maker, name, footprint, raw };
+}
