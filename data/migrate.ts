@@ -16,6 +16,7 @@ import * as endings from './migrations/0012-endings';
 import * as circuits from './migrations/0013-circuits';
 import * as asLeft from './migrations/0014-as-left';
 import * as checksAndOwnParts from './migrations/0015-checks-and-own-parts';
+import * as deviceSigns from './migrations/0016-device-signs';
 
 const all = {
   '0001-first': first,
@@ -33,6 +34,7 @@ const all = {
   '0013-circuits': circuits,
   '0014-as-left': asLeft,
   '0015-checks-and-own-parts': checksAndOwnParts,
+  '0016-device-signs': deviceSigns,
 } as const;
 
 /** The newest form. */

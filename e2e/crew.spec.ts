@@ -84,6 +84,17 @@ test('a passkey is made on this device, signs its holder in, and signs a job off
   await acceptCircuit(page);
   await page.getByRole('button', { name: 'Sign off by passkey' }).click();
   await expect(page.getByText(`Signed by ${me}`)).toBeVisible();
+  // A job that ends without a new part is answered for in the same way.
+  await openPosition(page, 'kestrel-winch', /^K2 /);
+  await startSwap(page);
+  await confirmSafe(page);
+  await stage(page, 'Sign off').click();
+  const end = page.getByRole('region', { name: 'End without a new part' });
+  await end.getByLabel('How the job ends').selectOption('Nothing found');
+  await end.getByRole('textbox').first().fill('ran an hour, nothing was out of order');
+  await end.getByLabel('Answered for by').selectOption({ label: `${me}, electrician` });
+  await end.getByRole('button', { name: 'End it by passkey' }).click();
+  await expect(page.getByText(/nothing was out of order/)).toBeVisible();
   await context.close();
 });
 

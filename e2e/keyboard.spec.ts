@@ -70,6 +70,8 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   await saved(page);
 
   await goToStage(page, 'Alt+5', 'Tests');
+  await tabTo(page, page.getByRole('checkbox', { name: 'Before it is energised' }));
+  await page.keyboard.press('Space');
   for (const row of await page.locator(css('.proof')).all()) {
     const yes = row.getByRole('button', { name: 'Yes' });
     if (await yes.count()) {

@@ -10,6 +10,7 @@ import { rank } from '../core/matching/rank';
 import { demoContactors } from '../data/demo/contactors';
 import { existsSync } from 'node:fs';
 import { benchLaws } from './bench-laws';
+import { benchPages } from './bench-pages';
 import { benchPlates } from './bench-plates';
 import { benchProtection } from './bench-protection';
 import { benchRelays } from './bench-relays';
@@ -149,6 +150,7 @@ const plateFolder = at > 0 ? process.argv[at + 1] : existsSync('../shared/plates
 core();
 await http();
 await firstPage();
+await benchPages(say, url, session.cookies);
 await benchLaws(say, url);
 await benchProtection(say, url, certain(process.env.DATABASE_URL));
 benchRelays(say);

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { emptySwap } from '../core/swap/swap';
 import { dropCheck, keepCheck } from './checks';
+import { deviceSigns, enterSign, strikeSign } from './device-signs';
 import { enterPart, receive } from './own-parts';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
@@ -217,6 +218,16 @@ const here: Record<string, () => Promise<void>> = {
     const asked = { siteId: 'kestrel', place: 'van 2', quantity: 2 };
     expect(await hands(() => receive('own-osk-daughters-ok-25', asked, named.electrician))).toEqual(ALL);
     expect(await db.knex('stock').where({ place: 'van 2' })).toMatchObject([{ quantity: 2 * HANDS }]);
+  },
+  'POST /api/v1/device-signs': async () => {
+    const asked = (i: number) => ({ maker: i % 2 ? 'Wexmoor' : 'WEXMOOR', kind: 'lamp', sign: '2 x red', means: `phase lost, said ${i}` });
+    expect(await hands((i) => enterSign(asked(i), named.electrician))).toEqual(ALL);
+    expect((await deviceSigns()).signs).toHaveLength(1);
+  },
+  'DELETE /api/v1/device-signs/{id}': async () => {
+    const [sign] = (await deviceSigns()).signs;
+    const struck = await Promise.all(Array.from({ length: HANDS }, () => strikeSign(sign!.id)));
+    expect(struck.filter(({ gone }) => gone)).toHaveLength(1);
   },
   'POST /api/v1/panels/{id}/circuits': async () => {
     const asked = { name: 'Haul winch', kind: 'load', positionIds: ['kestrel-winch-k1', 'kestrel-winch-q1'] };

@@ -5,10 +5,10 @@ import { SymptomsPage, type Place } from '@/features/symptoms/SymptomsPage';
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'What does it do?' };
 
-type Query = { position?: string; family?: string; symptom?: string; measurement?: string };
+type Query = { position?: string; said?: string; family?: string; symptom?: string; measurement?: string };
 
 export default async function Page({ searchParams }: { searchParams: Promise<Query> }) {
-  const { position, family, symptom, measurement } = await searchParams;
+  const { position, said, family, symptom, measurement } = await searchParams;
   const places = (await panelsDesk()).flatMap((site) =>
     site.panels.flatMap((panel) =>
       panel.positions
@@ -21,5 +21,5 @@ export default async function Page({ searchParams }: { searchParams: Promise<Que
   );
   const picked =
     family && (symptom || measurement) ? { family, kind: symptom ? 'symptom' : 'measurement', id: symptom ?? measurement ?? '' } : null;
-  return <SymptomsPage ways={waysIn()} places={places} positionId={position} picked={picked} />;
+  return <SymptomsPage ways={waysIn()} places={places} positionId={position} said={said} picked={picked} />;
 }

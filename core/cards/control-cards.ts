@@ -1,5 +1,6 @@
 /** Cards on contactors, starters, relays and the way one works. Common practice where no source is named. */
 import type { Card } from './card';
+import { contactSymbols, startingCurrents } from './drawings';
 
 export const controlCards: readonly Card[] = [
   {
@@ -10,6 +11,7 @@ export const controlCards: readonly Card[] = [
       'A pole is one moving contact; a terminal is a screw. One pole change-over has three terminals.',
       'Dry contact: it switches what you bring, and gives no volts of its own. A plus sign or a diode at A1 says that polarity matters.',
     ],
+    drawing: contactSymbols,
     families: ['control-relay', 'timing-relay', 'monitoring-relay', 'contactor'],
     words: 'nc no spdt dpdt dry contact a1 a2 pole terminal touching polarity',
   },
@@ -23,6 +25,7 @@ export const controlCards: readonly Card[] = [
       'Drive: speed, and saving where the demand varies; harmonics, leakage, and a residual-current type that suits it.',
       'A weak grid or the utility’s limit decides current; belts, couplings and pipes decide torque.',
     ],
+    drawing: startingCurrents,
     families: ['contactor', 'overload-relay'],
     words: 'chooser dol star delta autotransformer reactor soft starter vfd drive torque grid water hammer belt',
   },
@@ -76,8 +79,18 @@ export const controlCards: readonly Card[] = [
     sentences: [
       'U is under, O is over; F frequency, V volts. Loss, reversal, delay, latch, hysteresis and power-on stand apart, and names vary by maker.',
       'Fail-safe: the relay is pulled in while all is well, and drops on a fault and with its supply. Not fail-safe: it pulls in on a fault, and a dead relay looks healthy.',
-      'What it shows by a blinking lamp is in its maker’s table: keep that table with the panel.',
+      'What it shows by a blinking lamp is in its maker’s table: enter it once under Plates, What it shows.',
     ],
+    table: {
+      heads: ['State', 'Fail-safe (energised when healthy)', 'Not fail-safe (energised on fault)'],
+      rows: [
+        ['All is well', 'pulled in: 11-14 closed, 11-12 open', 'dropped out: 11-12 closed, 11-14 open'],
+        ['Fault, after its delay', 'dropped out: 11-12 closed', 'pulled in: 11-14 closed'],
+        ['Its own supply is gone', 'dropped out: as on a fault', 'dropped out: as if all were well'],
+        ['Its coil or lamp is dead', 'dropped out: as on a fault', 'dropped out: as if all were well'],
+        ['A wire to its contact is broken, 11-14 used', 'open: as on a fault', 'open: no fault is ever told'],
+      ],
+    },
     families: ['monitoring-relay'],
     words: 'token uv ov uf of blink backlight fail-safe latch hysteresis power-on pin menu',
   },

@@ -1,5 +1,6 @@
 /** Cards on breakers, fuses and residual-current devices. Common practice where no source is named. */
 import type { Card } from './card';
+import { neutralOnDc, overvoltageRegimes } from './drawings';
 
 export const protectionCards: readonly Card[] = [
   {
@@ -66,6 +67,15 @@ export const protectionCards: readonly Card[] = [
       'Blade: by size, and amps by colour; the figure on the blade counts, the colour is a help.',
       'Axial: looks like a resistor. Plug: a screw body. Resettable: rises in resistance when hot and comes back when the supply is off; for low powers only, and no fuse in the sense of the rules.',
     ],
+    table: {
+      heads: ['Blade', 'Colours, by amps'],
+      rows: [
+        ['standard, mini', '2 grey, 3 violet, 4 pink, 5 tan, 7.5 brown, 10 red, 15 blue, 20 yellow, 25 clear, 30 green'],
+        ['maxi', '20 yellow, 30 green, 40 orange, 50 red, 60 blue, 70 tan, 80 clear'],
+        ['volts', '32 V DC unless the blade says 58 V or more; never on the mains'],
+      ],
+    },
+    source: 'ISO 8820-3, from memory, and common practice',
     families: ['fuse'],
     words: 'blade automotive colour axial inline plug paper resettable ptc polymer cartridge glass ceramic sand',
   },
@@ -89,6 +99,7 @@ export const protectionCards: readonly Card[] = [
       'A surge of the mains, microseconds: gas tube or spark gap, then varistor, then suppressor, with distance or inductance between them.',
       'None of them helps against a plug that fits where it should not: mark it, or make it not fit.',
     ],
+    drawing: overvoltageRegimes,
     families: ['monitoring-relay', 'residual-current'],
     words: 'surge spd zener varistor gas tube spark gap diode wrong polarity same jack',
   },
@@ -100,6 +111,7 @@ export const protectionCards: readonly Card[] = [
       'Bars, main breaker and branch breakers need a DC mark for the volts that can occur, the highest and not the nominal; the AC main is often the part that has none.',
       'Both poles may have to open, and polarity matters where the breaker says so.',
     ],
+    drawing: neutralOnDc,
     families: ['breaker'],
     words: 'neutral bonding screw strap dc panel polarity battery solar',
   },

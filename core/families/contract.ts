@@ -154,6 +154,8 @@ export type DeviceFamily<Spec extends object = PartSpec, Figure extends string =
   drill: readonly DrillSeed[];
   /** The question behind an exchange, as data: what it does, what tells causes apart, what each cause shows. */
   faultFinding(context: FaultContext): FaultTree;
+  /** A second tree for what it does of another kind: a breaker that operates, beside one that will not close. Absent: the one tells all. */
+  furtherFaults?(context: FaultContext): FaultTree;
   /** What is drawn of it beyond the stages' own views; absent: nothing. */
   extraViews?: readonly FamilyView[];
   /** A page in plain words for whoever owns the place: what it does, what was wrong, what goes in; absent: there is none. */

@@ -11,10 +11,17 @@ import { agreeing, proves, symptomTest, testsOf, SYMPTOM, type Cause, type Fault
 const MOST_QUESTIONS = 14;
 const trees = families.flatMap((family) =>
   (['IEC', 'NFPA70'] as const).flatMap((practice: Practice) =>
-    family.loads.map((kind) => {
+    family.loads.flatMap((kind) => {
       const plain: PlainCase = { practice, family: family.id, supply: {}, load: { kind }, duty: {}, removed: null, candidates: [] };
-      const tree = huntFor(family, contextOf(plain), { spec: null, judged: null, condition: [] }, {}).tree;
-      return [`${family.id}, ${kind}, ${practice}`, tree] as const;
+      const treeWith = (findings: Findings) => huntFor(family, contextOf(plain), { spec: null, judged: null, condition: [] }, findings);
+      const { tree, symptoms } = treeWith({});
+      // What the first tree does not know of is told by a second one.
+      const further = symptoms.find(({ id }) => !tree.symptoms.some((one) => one.id === id));
+      const name = `${family.id}, ${kind}, ${practice}`;
+      return [
+        [name, tree] as const,
+        ...(further ? [[`${name}, ${further.id}`, treeWith({ [SYMPTOM]: { answer: further.id } }).tree] as const] : []),
+      ];
     }),
   ),
 );

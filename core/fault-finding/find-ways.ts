@@ -18,3 +18,17 @@ export function findWays(ways: readonly WayIn[], text: string): WayIn[] {
     .filter(({ words }) => asked.every((word) => words.includes(word)))
     .toSorted((a, b) => Number(a.kind === 'measurement') - Number(b.kind === 'measurement'));
 }
+
+/** Words of a sentence that say something by themselves. */
+const saying = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter((word) => word.length > 3);
+
+/** Every way in, those first that share most words with what somebody noted: 'hums, does not seal'. */
+export function likeliestWays(ways: readonly WayIn[], said: string): WayIn[] {
+  const words = saying(said);
+  const shared = (way: WayIn) => words.filter((word) => way.words.includes(word)).length;
+  return ways.toSorted((a, b) => Number(a.kind === 'measurement') - Number(b.kind === 'measurement') || shared(b) - shared(a));
+}

@@ -76,6 +76,35 @@ export const torque = mark(
   'Torque of the terminal screws. Loose is hot, overtight breaks threads.',
   sheet,
 );
+/** As seen: what a mark says of a component is not what it says of a listed device. */
+export const approvals = mark(
+  'approvalMarks',
+  'Approval marks',
+  'text',
+  { names: ['APPROVAL MARKS', 'APPROVALS', 'CERTIFICATIONS'] },
+  'Marks as they are seen on it. A recognised component is judged inside other equipment; a listed device by itself.',
+  'Look on every side, in raised letters too; absent is a finding of its own.',
+);
+export const deratingNote = mark(
+  'deratingNote',
+  'Derating note',
+  'text',
+  { names: ['DERATING', 'DERATE'] },
+  'What the cover says of heat, height or neighbours: it binds the rating.',
+  'Often under the cover or on the side of the case.',
+);
+export const contactMaterial = mark(
+  'contactMaterial',
+  'Contact material',
+  'word',
+  {
+    names: ['CONTACT MATERIAL'],
+    words: ['AgNi', 'AgSnO2', 'AgCdO', 'AgNi + Au', 'AgW'],
+    printed: { AGNI: 'AgNi', AGSNO2: 'AgSnO2', AGCDO: 'AgCdO', 'AGNI+AU': 'AgNi + Au', 'AGNI + AU': 'AgNi + Au', AGW: 'AgW' },
+  },
+  'Gold passes small signals, tin oxide and tungsten stand inrush and welding; silver-nickel is the common one.',
+  'The maker’s sheet by type; it cannot be seen.',
+);
 export const wireTemp = mark(
   'wireTempC',
   'Wire',

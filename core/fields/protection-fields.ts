@@ -34,6 +34,7 @@ export const fuseStandards = [
   'IEC 60127',
   'BS 88',
   'BS 1362',
+  'ISO 8820-3',
 ] as const;
 export const fuseClasses = [
   ...['C', 'CA', 'CB', 'CC', 'CD', 'CF', 'G', 'H', 'J', 'K1', 'K5', 'L', 'RK1', 'RK5', 'T'],
@@ -42,6 +43,7 @@ export const fuseClasses = [
   ...['D01', 'D02', 'D03', 'DII', 'DIII', 'DIV'],
   ...['A', 'B', 'C'].flatMap((letter) => ['1', '2', '3', '4'].map((n) => `BS88-${letter}${n}`)),
   ...['semiconductor-stud', 'semiconductor-square'],
+  ...['blade-micro', 'blade-mini', 'blade-standard', 'blade-maxi'],
 ] as const;
 export const fuseHolders = [...fuseClasses, 'R-rejection', 'H/K'] as const;
 export const utilisationCategories = ['gG', 'gL', 'gK', 'gM', 'gN', 'gD', 'gPV', 'gBat', 'gTr', 'gR', 'gS', 'aM', 'aR', 'aBat'] as const;

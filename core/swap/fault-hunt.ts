@@ -7,7 +7,7 @@ import { conditionOfPart } from '../families/contract';
 import { choiceOfPart } from '../families/curve-of-part';
 import { familyOf } from '../families/registry';
 import { findFault, openHunt, settledFaults, type FaultState } from '../fault-finding/find-fault';
-import type { FaultTree, Findings } from '../fault-finding/tree';
+import { SYMPTOM, type FaultTree, type Findings, type Symptom } from '../fault-finding/tree';
 import { contextOf } from '../judge-case';
 import { inSentence } from '../language/in-sentence';
 import type { Methods } from '../loads/schools';
@@ -18,7 +18,14 @@ import { assumedMarks, caseOfSwap, removedSpec, schoolsOf } from './case-from-sw
 import { HUNT_KEY, type SwapState } from './swap';
 
 /** `band` is the removed device's own, `start` that of the load, where both of its figures are known. */
-export type Hunt = { tree: FaultTree; findings: Findings; found: FaultState; band: Band | null; start: CurvePoint | null };
+export type Hunt = {
+  tree: FaultTree;
+  symptoms: readonly Symptom[];
+  findings: Findings;
+  found: FaultState;
+  band: Band | null;
+  start: CurvePoint | null;
+};
 
 /** So many failures in a year ask for the cause before the same part goes in again. Common practice. */
 export const REPEATS_ASK = 3;
@@ -51,6 +58,19 @@ function startOf({ load }: NeedContext): CurvePoint | null {
   return typeof amps === 'number' && typeof seconds === 'number' ? { amps, seconds } : null;
 }
 
+/** Of two trees the one that knows the symptom; until it is known, the first. */
+function treeFor(family: DeviceFamily, context: FaultContext): FaultTree {
+  const further = family.furtherFaults?.(context);
+  const symptom = context.findings[SYMPTOM]?.answer;
+  return further?.symptoms.some(({ id }) => id === symptom) ? further : family.faultFinding(context);
+}
+
+/** Every symptom of a family, of whichever tree. */
+export const symptomsOfFamily = (family: DeviceFamily, context: FaultContext): readonly Symptom[] => [
+  ...family.faultFinding(context).symptoms,
+  ...(family.furtherFaults?.(context).symptoms ?? []),
+];
+
 /** The hunt of a family for a removed part that was judged; findings are those of the job. */
 export function huntFor(
   family: DeviceFamily,
@@ -65,8 +85,15 @@ export function huntFor(
     riddenPeak: riddenPeak(family, removed.spec, need.supply.currentKind === 'dc'),
     band: bandOf(family, removed.spec, need),
   };
-  const tree = family.faultFinding(context);
-  return { tree, findings, found: findFault(tree, findings), band: context.band, start: startOf(need) };
+  const tree = treeFor(family, context);
+  return {
+    tree,
+    symptoms: symptomsOfFamily(family, context),
+    findings,
+    found: findFault(tree, findings),
+    band: context.band,
+    start: startOf(need),
+  };
 }
 
 /** The hunt of a job, as its page shows it; undefined where its family is not known. */

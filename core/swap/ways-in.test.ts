@@ -1,7 +1,7 @@
 /** Ways into a job: each word that an electrician would type leads to a symptom. Common practice. */
 import { describe, expect, it } from 'vitest';
 import { families } from '../families/registry';
-import { findWays } from '../fault-finding/find-ways';
+import { findWays, likeliestWays } from '../fault-finding/find-ways';
 import { isSymptom, waysIn } from './ways-in';
 
 const ways = waysIn();
@@ -61,5 +61,21 @@ describe('words people use', () => {
     expect(isSymptom('contactor', 'chatters')).toBe(true);
     expect(isSymptom('fuse', 'chatters')).toBe(false);
     expect(isSymptom('nothing', 'chatters')).toBe(false);
+  });
+});
+
+describe('a fault that somebody noted', () => {
+  it.each([
+    ['contactor', 'hums, does not seal', 'hums'],
+    ['contactor', 'contacts welded, freed', 'stays-in'],
+    ['fuse', 'blows again at switching on', 'at-once'],
+    ['air-breaker', 'trips at random in the night', 'random'],
+    ['air-breaker', 'will not charge', 'will-not-close'],
+  ])('of a %s: %s', (family, said, id) => {
+    const own = ways.filter((way) => way.family === family);
+    const [first] = likeliestWays(own, said);
+    expect(first).toMatchObject({ kind: 'symptom', id });
+    // Nothing is left out for it.
+    expect(likeliestWays(own, said)).toHaveLength(own.length);
   });
 });

@@ -2,16 +2,19 @@
 import type { DeviceFamily } from '../families/contract';
 import { families } from '../families/registry';
 import type { WayIn } from '../fault-finding/find-ways';
-import type { FaultTree } from '../fault-finding/tree';
+import { SYMPTOM, type FaultTree, type Findings } from '../fault-finding/tree';
 import { contextOf } from '../judge-case';
 import { sayIn } from '../language/by-practice';
 import { huntFor } from './fault-hunt';
 
-/** The tree of a family where nothing of a position is known yet. */
-function blankTree(family: DeviceFamily): FaultTree {
+/** The trees of a family where nothing of a position is known yet: one, or two that are told apart by the symptom. */
+function blankTrees(family: DeviceFamily): FaultTree[] {
   const load = { kind: family.loads[0] ?? '' };
   const need = contextOf({ practice: 'IEC', family: family.id, supply: {}, load, duty: {}, removed: null, candidates: [] });
-  return huntFor(family, need, { spec: null, judged: null, condition: [] }, {}).tree;
+  const treeWith = (findings: Findings) => huntFor(family, need, { spec: null, judged: null, condition: [] }, findings);
+  const { tree, symptoms } = treeWith({});
+  const further = symptoms.find(({ id }) => !tree.symptoms.some((one) => one.id === id));
+  return further ? [tree, treeWith({ [SYMPTOM]: { answer: further.id } }).tree] : [tree];
 }
 
 const bothWords = (text: string): string => `${text} ${sayIn('NFPA70', text)}`.toLowerCase();
@@ -22,13 +25,15 @@ let made: readonly WayIn[] | undefined;
 export function waysIn(): readonly WayIn[] {
   made ??= families.flatMap((own): WayIn[] => {
     const { id: family, title: device, plural } = own;
-    const tree = blankTree(own);
+    const trees = blankTrees(own);
     const about = `${device.iec} ${device.nfpa} ${plural}`;
-    const symptoms = tree.symptoms.map((one): WayIn => ({
-      ...{ kind: 'symptom', family, device, id: one.id, title: one.title },
-      words: bothWords(`${one.title} ${one.words.join(' ')} ${about}`),
-    }));
-    const measured = tree.tests.filter(({ figure, effort }) => figure !== undefined || effort === 3);
+    const symptoms = trees
+      .flatMap((tree) => tree.symptoms)
+      .map((one): WayIn => ({
+        ...{ kind: 'symptom', family, device, id: one.id, title: one.title },
+        words: bothWords(`${one.title} ${one.words.join(' ')} ${about}`),
+      }));
+    const measured = trees.flatMap((tree) => tree.tests).filter(({ figure, effort }) => figure !== undefined || effort === 3);
     return [
       ...symptoms,
       ...measured.map((one): WayIn => ({

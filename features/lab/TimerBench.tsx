@@ -9,7 +9,7 @@ import { timingFunctions, type TimingFunction } from '@/core/timing/functions';
 import { functionsOfTrace } from '@/core/timing/find';
 import { type Stimulus, type Times } from '@/core/timing/run';
 import { type Trace } from '@/core/timing/trace';
-import { LaneEditor } from './LaneEditor';
+import { LaneEditor } from '@/ui/relays/LaneEditor';
 import { ByHand, Played } from './TimerPlay';
 import { FunctionForm, MAX_SECONDS, ScriptLine, wordsOf, type Script } from './TimerForms';
 import relaysStyle from '@/ui/styles/relays.module.css';

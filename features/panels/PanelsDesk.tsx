@@ -157,6 +157,34 @@ function judgedWords({ judged, onTheBench }: Tile): string {
   }[verdict];
 }
 
+/** What happened here, newest first; from the newest fault a job may begin. */
+function History({ tile, timeZone }: { tile: Tile; timeZone: string }) {
+  const newestFault = tile.history.findIndex(({ kind }) => kind === 'fault');
+  return (
+    <div>
+      <p className="label" style={{ marginBottom: 6 }}>
+        History
+      </p>
+      <dl className={panelsStyle.history}>
+        {tile.history.slice(0, 8).map((event, i) => (
+          <div key={i} style={{ display: 'contents' }}>
+            <dt>{formatInstant(event.at, timeZone)}</dt>
+            <dd>
+              {event.recordId ? <a href={`/records/${event.recordId}`}>{event.text}</a> : event.text}
+              {tile.onTheBench && i === newestFault && (
+                <>
+                  {' '}
+                  <a href={`/symptoms?position=${tile.id}&said=${encodeURIComponent(event.text)}`}>start a job from it</a>
+                </>
+              )}
+            </dd>
+          </div>
+        ))}
+      </dl>
+    </div>
+  );
+}
+
 /** It has failed again and again: the cause comes first, from what it does. */
 const Repeat = ({ tile, starting, onStart }: { tile: Tile; starting: boolean; onStart: Start }) => (
   <Notice kind="check">
@@ -212,21 +240,7 @@ function PositionCard({
       {tile.openPoints.map((point) => (
         <OpenPointNote key={`${point.recordId} ${point.lineId}`} point={point} positionId={tile.id} onSettle={onSettle} />
       ))}
-      {tile.history.length > 0 && (
-        <div>
-          <p className="label" style={{ marginBottom: 6 }}>
-            History
-          </p>
-          <dl className={panelsStyle.history}>
-            {tile.history.slice(0, 8).map((event, i) => (
-              <div key={i} style={{ display: 'contents' }}>
-                <dt>{formatInstant(event.at, site.timeZone)}</dt>
-                <dd>{event.recordId ? <a href={`/records/${event.recordId}`}>{event.text}</a> : event.text}</dd>
-              </div>
-            ))}
-          </dl>
-        </div>
-      )}
+      {tile.history.length > 0 && <History tile={tile} timeZone={site.timeZone} />}
       {tile.states.includes('repeat-failure') && <Repeat tile={tile} starting={starting} onStart={onStart} />}
       {fault && (
         <Notice kind="fails" role="alert">

@@ -10,6 +10,7 @@ const desks = [
   ['/plates/key', 'What is this?'],
   ['/plates/glossary', 'Glossary'],
   ['/plates/cards', 'Good to know'],
+  ['/plates/signs', 'What it shows'],
 ] as const;
 
 /** The plates desk: reader, key and glossary under one bar. */

@@ -5,6 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api } from '@/client/api';
+import { answerByPasskey } from '@/client/passkey';
 import { read } from '@/client/Queries';
 import { endingKinds, endingWords, openBeforeEnding, type EndingKind } from '@/core/swap/ending';
 import type { Answers } from '@/services/interface/routes';
@@ -12,7 +13,7 @@ import { isWholePin } from '@/ui/forms/PinPad';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
-import { useSigners, WhoAnswers } from './card/Sign';
+import { byPasskey, useSigners, WhoAnswers } from './card/Sign';
 import { useJob } from './use-job';
 
 type Way = EndingKind | 'discarded';
@@ -86,20 +87,24 @@ export function EndJob() {
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   if (view.status !== 'open' || !people) return null;
+  const passkeys = byPasskey(way === 'discarded' ? people.approve : people.sign, who);
   const open = way && way !== 'discarded' ? openBeforeEnding(way, state, practice) : [];
-  const end = async () => {
+  const end = async (by: 'pin' | 'passkey') => {
     if (!way || busy) return;
     setBusy(true);
     await swap.flush();
-    const answer = await api('POST', `/api/v1/swaps/${view.id}/${way === 'discarded' ? 'discard' : 'end'}`, {
-      ...{ version: swap.version(), pin, ...bodyOf(way, fields) },
-      ...(way === 'discarded' ? { approver: who } : { signer: who }),
-    });
+    const send = (proof: { pin: string } | { passkey: unknown }) =>
+      api('POST', `/api/v1/swaps/${view.id}/${way === 'discarded' ? 'discard' : 'end'}`, {
+        ...{ version: swap.version(), ...proof, ...bodyOf(way, fields) },
+        ...(way === 'discarded' ? { approver: who } : { signer: who }),
+      });
+    const answer = await (by === 'pin' ? send({ pin }) : answerByPasskey(who, (passkey) => send({ passkey })));
     if (answer.ok) return router.push(`/?position=${view.position.id}`);
     setBusy(false);
     setPin('');
     setFault(answer.faults.map(({ reason }) => reason).join(' '));
   };
+  const ready = !busy && open.length === 0 && who !== '' && fields.what.trim().length >= 8;
   return (
     <section className="sheet stack" style={{ padding: 14 }} aria-label="End without a new part">
       <h2 style={{ fontSize: 15.5 }}>End without a new part</h2>
@@ -129,13 +134,14 @@ export function EndJob() {
               {fault}
             </Notice>
           )}
-          <Button
-            fullWidth
-            disabled={busy || open.length > 0 || !who || !isWholePin(pin) || fields.what.trim().length < 8}
-            onClick={() => void end()}
-          >
+          <Button fullWidth disabled={!ready || !isWholePin(pin)} onClick={() => void end('pin')}>
             {way === 'discarded' ? 'Discard the job' : 'End the job'}
           </Button>
+          {passkeys && (
+            <Button fullWidth disabled={!ready} onClick={() => void end('passkey')}>
+              {way === 'discarded' ? 'Discard it by passkey' : 'End it by passkey'}
+            </Button>
+          )}
         </>
       )}
     </section>

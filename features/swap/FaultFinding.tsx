@@ -13,6 +13,7 @@ import { FaultFinder } from '@/ui/faults/FaultFinder';
 import type { PutFinding } from '@/ui/faults/TestAnswer';
 import { TextBox } from '@/ui/forms/TextBox';
 import { WillNotClose } from '@/ui/closing/WillNotClose';
+import { SymptomPick } from './SymptomPick';
 import { TimeRecordPlace } from './TimeRecordPlace';
 import { useJob } from './use-job';
 
@@ -77,6 +78,8 @@ export function FaultFinding({ repeats }: { repeats: number }) {
   const ask = useSearchParams().get('ask');
   const [open, setOpen] = useState(repeats > 0 || hunt.found.begun || ask !== null);
   const put: PutFinding = (key, finding, marks = []) => change([{ path: `causes.${key}`, value: finding }, ...marks]);
+  // The breaker that will not close has a model of its own; what it does otherwise is a tree like any.
+  const closing = shows('closing') && hunt.tree.whole === true;
   const control = state.supply.controlVolts?.value;
   // What the device carries for good; else what its load is rated for.
   const countsFrom = figureOf(derived.removedSpec?.ratedAmps) ?? figureOf(derived.context.load.fullLoadAmps);
@@ -94,12 +97,14 @@ export function FaultFinding({ repeats }: { repeats: number }) {
           {open ? 'Close' : 'Find the cause'}
         </Button>
       </div>
+      {open && <SymptomPick hunt={hunt} put={put} />}
       {open &&
-        (shows('closing') ? (
+        (closing ? (
           <WillNotClose
             findings={hunt.findings}
             markVolts={typeof control === 'number' ? control : null}
             spec={derived.removedSpec}
+            ask={ask}
             put={put}
           />
         ) : (

@@ -10,6 +10,7 @@ import { ReadStage } from './ReadStage';
 import { RecordStage } from './RecordStage';
 import { SafeStage } from './SafeStage';
 import { SwapPhoto } from './SwapPhoto';
+import { WhatItSwitches } from './WhatItSwitches';
 import { energiseConfirmed, energiseStep } from '@/core/swap/make-safe';
 import type { Change } from '@/core/swap/swap';
 import type { Stage } from './StageRail';
@@ -30,14 +31,17 @@ function SafePlace() {
 function ReadPlace() {
   const { view, state, focus, setFocus, change } = useJob();
   return (
-    <ReadStage
-      state={state}
-      panelName={view.panel.name}
-      position={view.position.function}
-      photo={(section) => <SwapPhoto swapId={view.id} section={section} state={state} focus={focus} onChange={change} />}
-      onChange={change}
-      onFocus={setFocus}
-    />
+    <>
+      <ReadStage
+        state={state}
+        panelName={view.panel.name}
+        position={view.position.function}
+        photo={(section) => <SwapPhoto swapId={view.id} section={section} state={state} focus={focus} onChange={change} />}
+        onChange={change}
+        onFocus={setFocus}
+      />
+      <WhatItSwitches />
+    </>
   );
 }
 

@@ -20,7 +20,7 @@ const MOST_COLUMNS = 24;
 
 /** The fit board for the saved state; asked again when the state or the filters change. */
 export function useBoard(swapId: string, wanted: boolean, filters: Filters, stamp: string, flush: () => Promise<void>): BoardState {
-  const { data, error, isFetching } = useQuery({
+  const { data, error, failureReason, isFetching } = useQuery({
     queryKey: ['board', swapId, stamp, filters],
     enabled: wanted,
     placeholderData: keepPreviousData,
@@ -29,7 +29,8 @@ export function useBoard(swapId: string, wanted: boolean, filters: Filters, stam
       return read<Comparison>('POST', `/api/v1/swaps/${swapId}/match`, { ...filters, limit: MOST_COLUMNS }, signal);
     },
   });
-  return { board: error ? undefined : data, fault: error?.message, busy: isFetching };
+  // While it is asked again it is said why nothing comes.
+  return { board: error ? undefined : data, fault: (error ?? failureReason)?.message, busy: isFetching };
 }
 
 /** The chosen part judged with its proofs and terminal map, worked out by the server from the catalogue. */

@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import { api } from '@/client/api';
 import type { Practice } from '@/core/case/case';
 import { certain } from '@/core/certain';
-import { findWays, type WayIn } from '@/core/fault-finding/find-ways';
+import { findWays, likeliestWays, type WayIn } from '@/core/fault-finding/find-ways';
 import { Pill } from '@/ui/forms/Pill';
 import { TextBox } from '@/ui/forms/TextBox';
 import { usePractice, useSay } from '@/ui/language/practice';
@@ -125,12 +125,15 @@ export function SymptomsPage({
   ways,
   places,
   positionId,
+  said,
   picked: asked,
 }: {
   /** Every way in. */
   ways: readonly WayIn[];
   places: readonly Place[];
   positionId?: string;
+  /** What somebody noted at that position: what is likest to it stands first. */
+  said?: string;
   picked: Picked | null;
 }) {
   const here = places.find(({ id }) => id === positionId);
@@ -138,7 +141,7 @@ export function SymptomsPage({
   const [text, setText] = useState('');
   const [picked, setPicked] = useState<WayIn | undefined>(() => (asked ? all.find(isWay(asked)) : undefined));
   const { start, busy, fault } = useStart();
-  const found = findWays(all, text);
+  const found = said && text.trim() === '' ? likeliestWays(all, said) : findWays(all, text);
   const shown = text.trim() === '' && !here ? found.filter(({ kind }) => kind === 'symptom') : found;
   const pick = (way: WayIn) => (here ? void start(here, way) : setPicked(way));
   return (
@@ -159,6 +162,7 @@ export function SymptomsPage({
               maxLength={80}
               onChange={(event) => setText(event.target.value)}
             />
+            {said && <Notice kind="note">Noted here: {said}</Notice>}
             {fault && (
               <Notice kind="fails" role="alert">
                 {fault}

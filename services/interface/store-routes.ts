@@ -1,5 +1,6 @@
-/** Routes of checks that are kept, parts that people enter, and pieces taken into stock. */
+/** Routes of what people keep themselves: checks, parts, pieces taken into stock, what devices show. */
 import { dropCheck, keepCheck, keepCheckSchema, keptCheck, keptChecks } from '../checks';
+import { deviceSigns, enterSign, signSchema, strikeSign } from '../device-signs';
 import { enterPart, newPartSchema, onePart, receive, receiveSchema } from '../own-parts';
 import { BODY, route, SMALL, V1 } from './route';
 
@@ -63,5 +64,30 @@ export const storeRoutes = [
     answers: 'How many lie at that place now.',
     body: { schema: receiveSchema, largest: SMALL },
     handle: async ({ params: { id = '' }, json, caller }) => receive(id, await json(), caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/device-signs`,
+    right: 'see',
+    summary: 'What devices show: words of menus and blinks of lamps, by maker',
+    answers: 'Every sign with its meaning.',
+    handle: deviceSigns,
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/device-signs`,
+    right: 'work',
+    summary: 'Enter what a sign means, in place of what stood there for it',
+    answers: 'The id of the sign.',
+    body: { schema: signSchema, largest: SMALL },
+    handle: async ({ json, caller }) => enterSign(await json(), caller),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/device-signs/{id}`,
+    right: 'keep-methods',
+    summary: 'Strike a sign',
+    answers: 'Whether it was there.',
+    handle: ({ params: { id = '' } }) => strikeSign(id),
   }),
 ];

@@ -1,10 +1,12 @@
 'use client';
 
 import type { Card } from '@/core/cards/card';
+import { ListTable } from '../forms/ListTable';
+import { CardDrawing } from './CardDrawing';
 import { useSay } from '../language/practice';
 
 /** A card as it is read: its title, its sentences, and where they come from. */
-export function CardText({ card: { title, sentences, source } }: { card: Card }) {
+export function CardText({ card: { title, sentences, drawing, table, source } }: { card: Card }) {
   const say = useSay();
   return (
     <>
@@ -14,6 +16,14 @@ export function CardText({ card: { title, sentences, source } }: { card: Card })
           {say(sentence)}
         </p>
       ))}
+      {drawing && <CardDrawing drawing={drawing} />}
+      {table && (
+        <ListTable
+          columns={table.heads.map((head, i) => ({ head: say(head), of: (row: readonly string[]) => say(row[i] ?? '') }))}
+          rows={table.rows}
+          keyOf={([first]) => first ?? ''}
+        />
+      )}
       <small className="muted">{source ?? 'Common practice.'}</small>
     </>
   );

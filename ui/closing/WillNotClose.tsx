@@ -50,10 +50,17 @@ function Pairs({ pairs }: Pick<ReturnType<typeof diagnose>, 'pairs'>) {
   );
 }
 
-type Props = { findings: Findings; markVolts: number | null; spec?: PartSpec | null; put: PutFinding };
+type Props = {
+  findings: Findings;
+  markVolts: number | null;
+  spec?: PartSpec | null;
+  /** The test that stands first until it has its answer. */
+  ask?: string | null;
+  put: PutFinding;
+};
 
 /** Why will it not close? Fault finding over the model of the breaker, for what it carries. */
-export function WillNotClose({ findings, markVolts, spec = null, put }: Props) {
+export function WillNotClose({ findings, markVolts, spec = null, ask = null, put }: Props) {
   const fitted = fittedOf(findings, spec);
   const answers = answersOf(findings, markVolts, spec);
   const tree = closingTree(fitted, markVolts);
@@ -73,7 +80,7 @@ export function WillNotClose({ findings, markVolts, spec = null, put }: Props) {
         ))}
       </div>
       <FaultFinder
-        {...{ tree, findings, found, put }}
+        {...{ tree, findings, found, ask, put }}
         beside={<Button onClick={() => window.print()}>Print every check</Button>}
         more={found.open.length + found.shown.length === 0 && <Pairs pairs={diagnose(fitted, answers).pairs} />}
       />

@@ -1,6 +1,8 @@
 'use client';
 
+import { useState } from 'react';
 import { Pill } from '@/ui/forms/Pill';
+import { TickBox } from '@/ui/forms/TickBox';
 import { NumberBox } from '@/ui/forms/NumberBox';
 import { answerOf } from '@/core/fault-finding/find-fault';
 import { YES_NO, type FaultTest, type Finding, type Findings } from '@/core/fault-finding/tree';
@@ -28,8 +30,25 @@ function Answers({ test, findings, put }: { test: FaultTest; findings: Findings;
   );
 }
 
-/** What a test asks for: one of its answers, or a reading, with what it is held against beside it. */
-export function TestAnswer({ test, findings, put }: { test: FaultTest; findings: Findings; put: PutFinding }) {
+type Asked = { test: FaultTest; findings: Findings; put: PutFinding };
+
+/** What a test asks for. One that energises, closes or moves something asks first, each time, whether that is safe now. */
+export function TestAnswer(asked: Asked) {
+  const [safe, setSafe] = useState(false);
+  const { test, findings } = asked;
+  if (!test.moves || safe || findings[test.id] !== undefined) return <Answer {...asked} />;
+  return (
+    <label className="row-flex" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
+      <TickBox checked={false} onTick={setSafe} />
+      <span>
+        It closes or moves something. Made safe as it says, covers shut, people clear and told, nothing can start, run or fall.
+      </span>
+    </label>
+  );
+}
+
+/** One of its answers, or a reading, with what it is held against beside it. */
+function Answer({ test, findings, put }: Asked) {
   const { id, question, figure } = test;
   if (!figure) return <Answers test={test} findings={findings} put={put} />;
   const { unit, min, max, limit, beside, keeps } = figure;

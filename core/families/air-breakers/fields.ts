@@ -4,7 +4,18 @@ import { accessoryFunctions } from '../../fields/accessory-fields';
 import { airBreakerStandards, mountings } from '../../fields/air-breaker-fields';
 import { coilFields } from '../../fields/coil-fields';
 import { mark, num, text, upTo, word, words, type Field } from '../../fields/field';
-import { currentKind, hertz, insulationVolts, maker, ratedVoltsMark, serial, standardField, type } from '../../fields/plate-marks';
+import {
+  currentKind,
+  hertz,
+  insulationVolts,
+  maker,
+  ratedVoltsMark,
+  serial,
+  standardField,
+  type,
+  approvals,
+  deratingNote,
+} from '../../fields/plate-marks';
 import { AMPS, KILO, notPrinted, sheet } from '../../fields/print';
 import { device } from '../../fields/device-marks';
 
@@ -12,6 +23,8 @@ export const airBreakerFields = [
   maker,
   type,
   serial,
+  approvals,
+  deratingNote,
   standardField(airBreakerStandards, { 'EN 60947-2': 'IEC 60947-2', 'IEC/EN 60947-2': 'IEC 60947-2' }),
   num('ratedAmps', 'Rated current', 'A', { min: 0.1, max: 6300 }, 'Current that it carries for good (In).', {
     print: { names: ['RATED CURRENT', 'IN', 'IU'], units: AMPS, bare: true },

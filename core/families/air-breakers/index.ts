@@ -17,6 +17,7 @@ import { plannedCurve } from './planned-curve';
 import { airBreakerProofs } from './proofs';
 import { airBreakerSettings } from './settings';
 import { airBreakerTerminals } from './terminals';
+import { airBreakerTrips } from './faults';
 import { airBreakerFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
@@ -64,6 +65,7 @@ export const airBreakers = {
   curve: airBreakerCurve,
   drill: airBreakerDrill,
   faultFinding: closingFaults,
+  furtherFaults: airBreakerTrips,
   extraViews: ['closing'],
   curveSettings: plannedCurve,
   coilSwap: { scheme: 'never', reason: 'Its coils are parts of their own: see breaker coils.' },

@@ -3,13 +3,14 @@ import type { MarksOf } from '../../fields/mark-types';
 import { accessoryFunctions } from '../../fields/accessory-fields';
 import { coil } from '../../fields/coil-fields';
 import { declared, flag, mark, num, text, upTo, words, type Field } from '../../fields/field';
-import { currentKind, maker, serial, standardMark, type } from '../../fields/plate-marks';
+import { currentKind, maker, serial, standardMark, type, approvals } from '../../fields/plate-marks';
 import { AMPS, VOLTS, notPrinted, sheet } from '../../fields/print';
 
 export const breakerCoilFields = [
   maker,
   type,
   serial,
+  approvals,
   standardMark(['IEC 60947-2', 'UL 489', 'UL 1066'], { 'EN 60947-2': 'IEC 60947-2', 'IEC/EN 60947-2': 'IEC 60947-2' }),
   words(
     'function',

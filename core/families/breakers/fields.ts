@@ -12,6 +12,8 @@ import {
   standardField,
   torque,
   type,
+  approvals,
+  deratingNote,
 } from '../../fields/plate-marks';
 import { AMPS, KILO, KILOAMPS, printedAs, sheet } from '../../fields/print';
 import { breakerCurves, breakerMarks, breakerStandards } from '../../fields/protection-fields';
@@ -21,6 +23,8 @@ export const breakerFields = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL', 'TYPE', 'TYP'] }),
   printedAs(serial, { names: ['SERIAL NO', 'SERIAL', 'SER. NO.', 'SER. NO', 'SER.', 'SER', 'NR.', 'N°', 'N°'] }),
+  approvals,
+  deratingNote,
   standardField(breakerStandards, {
     'EN 60898-1': 'IEC 60898-1',
     'EN 60898': 'IEC 60898-1',

@@ -13,6 +13,8 @@ import {
   torque,
   type,
   wireTemp,
+  approvals,
+  deratingNote,
 } from '../../fields/plate-marks';
 import { AMPS, KILO, sheet } from '../../fields/print';
 
@@ -31,6 +33,8 @@ export const contactorFields = [
   maker,
   type,
   serial,
+  approvals,
+  deratingNote,
   standardField(contactorStandards, { 'IEC/EN 60947-4-1': 'IEC 60947-4-1', 'EN 60947-4-1': 'IEC 60947-4-1' }),
   word(
     'nemaSize',

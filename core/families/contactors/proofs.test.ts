@@ -39,6 +39,25 @@ describe('coil resistance', () => {
   });
 });
 
+describe('a latched contactor', () => {
+  const of = (holding: string): FieldValues => ({ coilVolts: 120, coilKind: 'ac', coilHertz: [60], coilOhms: 20, poles: 4, holding });
+  const ids = (holding: string) => proofsOf({ controlKind: 'ac' }, { kind: 'lamp-bank' }, of(holding)).map(({ id }) => id);
+  it.each(['mechanical', 'magnetic-latch'])('%s: two coils are two tests, and the latch is a third', (holding) => {
+    expect(ids(holding)).toEqual(expect.arrayContaining(['coil-ohms', 'release-coil-ohms', 'latches']));
+    const release = find('release-coil-ohms', { controlKind: 'ac' }, { kind: 'lamp-bank' }, of(holding))!;
+    expect([0.01, 40, 5e6].map((reading) => proofVerdict(release, { reading }))).toEqual(['fails', 'fits', 'fails']);
+    const map = contactors.terminals(
+      contextOf({ practice: 'IEC', family: 'contactor', supply: {}, load: { kind: 'lamp-bank' }, duty: {}, removed: null, candidates: [] }),
+      null,
+      contactors.canonical(of(holding)),
+    );
+    expect(map.filter(({ circuit }) => circuit === 'coil').map(({ to }) => to)).toEqual(['A1', 'A2', 'E1', 'E2']);
+  });
+  it('one that is held by its coil has one', () => {
+    expect(ids('electrical')).not.toContain('release-coil-ohms');
+  });
+});
+
 describe('volts while pulling in', () => {
   const limits = (supply: FieldValues, spec: FieldValues) =>
     plain(proofLimits(find('pick-up-volts', supply, { kind: 'motor-3ph' }, spec)!));

@@ -18,8 +18,41 @@ import { currentDemand } from './load-needs';
 
 const UNBALANCE_NO_DERATING = 1; // percent, NEMA MG 1
 const RESISTIVE_TOLERANCE = 0.1;
+/** Beyond these a coil is shorted or open, whatever it is made for, ohm. Common practice. */
+const RELEASE_COIL_OHMS = { low: 0.1, high: 1e6 } as const;
 
 const practice = citeSource('commonPractice');
+
+/** One coil, or the two of a latched contactor: one closes it, the other lets it go, and either may be the dead one. */
+function coilProofs(context: ProofContext): Proof[] {
+  const { holding } = context.part;
+  if (holding !== 'mechanical' && holding !== 'magnetic-latch') return [coilOhms(context)];
+  return [
+    { ...coilOhms(context), title: 'Resistance of the closing coil' },
+    figureProof({
+      id: 'release-coil-ohms',
+      when: 'bench',
+      title: 'Resistance of the release coil',
+      unit: 'ohm',
+      leads: true,
+      severity: 'should',
+      low: RELEASE_COIL_OHMS.low,
+      high: RELEASE_COIL_OHMS.high,
+      rejectBelow: RELEASE_COIL_OHMS.low,
+      rejectAbove: RELEASE_COIL_OHMS.high,
+      how: 'Coil disconnected, ohmmeter across its own two terminals; a single coil with a polarity of its own for each way is read once more.',
+      because: 'The plate gives the closing coil. This one is neither open nor shorted, or it never opens again.',
+      source: practice,
+    }),
+    yesProof(
+      'latches',
+      'bench',
+      'Latches and lets go',
+      'Pushed in by hand it stays; its release lever lets it go at once.',
+      'A latch that does not hold opens with the first knock; one that does not let go holds the load for good.',
+    ),
+  ];
+}
 
 function bench(context: ProofContext): Proof[] {
   const poles = typeof context.part.poles === 'number' ? context.part.poles : 3;
@@ -31,7 +64,7 @@ function bench(context: ProofContext): Proof[] {
       'Read the mark on the coil itself, not on the box.',
       'Contactor bodies of one family look alike with any coil.',
     ),
-    coilOhms(context),
+    ...coilProofs(context),
     figureProof({
       id: 'contact-closed',
       when: 'bench',

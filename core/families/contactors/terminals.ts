@@ -1,7 +1,7 @@
 /**
  * Which wire goes from which terminal of the old part to which of the new?
  * Marks by practice: 1/L1-2/T1 (IEC 60947-1 annex on terminal marking, from memory) or L1-T1 (NEMA ICS 2).
- * Coil A1/A2. Auxiliaries: function digits 3-4 make, 1-2 break; positions are counted from 1 (13-14, 21-22).
+ * Coil A1/A2, release coil of a latched one E1/E2 (IEC 60947-1, from memory). Auxiliaries: function digits 3-4 make, 1-2 break; positions are counted from 1 (13-14, 21-22).
  * Where a contact has no counterpart the move says so; nothing is mapped by likeness.
  */
 import type { CanonicalContactor } from './figures';
@@ -46,6 +46,9 @@ export function contactorTerminals(context: NeedContext, from: CanonicalContacto
       context.supply.controlKind === 'dc' ? `${terminal === 'A1' ? 'plus' : 'minus'} where the coil is marked with polarity` : '';
     moves.push({ circuit: 'coil', from: terminal, to: terminal, note });
   }
+  if (to.holding === 'mechanical' || to.holding === 'magnetic-latch')
+    for (const terminal of ['E1', 'E2'])
+      moves.push({ circuit: 'coil', from: terminal, to: terminal, note: 'release coil, by the maker’s drawing; a pulse, never held' });
   const old = auxiliaryMarks(from);
   const fresh = auxiliaryMarks(to);
   for (const [form, needed] of [

@@ -3,13 +3,15 @@ import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
 import { coil } from '../../fields/coil-fields';
 import { mark, num, word, type Field } from '../../fields/field';
-import { contactForm, maker, pins, serial, standardMark, terminalsMark, type } from '../../fields/plate-marks';
+import { contactForm, maker, pins, serial, standardMark, terminalsMark, type, approvals, contactMaterial } from '../../fields/plate-marks';
 import { base, forms, contactRatings, enclosures, maxAmbient, pilotDuty, polarities } from '../../fields/relay-fields';
 
 export const controlRelayFields = [
   maker,
   type,
   serial,
+  approvals,
+  contactMaterial,
   standardMark(['IEC 61810-1', 'UL 508', 'IEC 60947-5-1'], { 'EN 61810-1': 'IEC 61810-1' }),
   coil.coilVolts,
   coil.coilKind,

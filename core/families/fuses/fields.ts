@@ -1,7 +1,7 @@
 /** Marks of a fuse. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
 import { flag, mark, num, upTo, word, type Field } from '../../fields/field';
-import { maker, serial, standardField, type } from '../../fields/plate-marks';
+import { maker, serial, standardField, type, approvals } from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
 import { fuseClasses, fuseSpeeds, fuseStandards, utilisationCategories } from '../../fields/protection-fields';
 
@@ -13,6 +13,7 @@ export const fuseFields = [
   maker,
   type,
   serial,
+  approvals,
   standardField(
     fuseStandards,
     Object.fromEntries(['', '-1', '-2', '-3', '-4', '-6'].map((part) => [`EN 60269${part}`, `IEC 60269${part}`])),

@@ -2,7 +2,17 @@
 import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
 import { declared, currentKinds, flag, mark, num, upTo, word, type Field } from '../../fields/field';
-import { contactForm, maker, serial, standardMark, terminalsMark, torque, type } from '../../fields/plate-marks';
+import {
+  contactForm,
+  maker,
+  serial,
+  standardMark,
+  terminalsMark,
+  torque,
+  type,
+  approvals,
+  contactMaterial,
+} from '../../fields/plate-marks';
 import { VOLTS, sheet } from '../../fields/print';
 import { contactRatings, maxAmbient, monitoringFunctions, pilotDuty } from '../../fields/relay-fields';
 
@@ -10,6 +20,8 @@ export const monitoringRelayFields = [
   maker,
   type,
   serial,
+  approvals,
+  contactMaterial,
   standardMark(['IEC 60255-1', 'IEC 60255-27', 'UL 508'], { 'EN 60255-1': 'IEC 60255-1' }),
   mark(
     'nominalVoltsRange',

@@ -1,7 +1,17 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
-import { currentKind, maker, ratedVoltsMark, serial, standardField, terminalsMark, type } from '../../fields/plate-marks';
+import {
+  currentKind,
+  maker,
+  ratedVoltsMark,
+  serial,
+  standardField,
+  terminalsMark,
+  type,
+  approvals,
+  deratingNote,
+} from '../../fields/plate-marks';
 import { AMPS, sheet } from '../../fields/print';
 import { tripClasses } from '../../fields/protection-fields';
 
@@ -9,6 +19,8 @@ export const overloadRelayFields = [
   maker,
   type,
   serial,
+  approvals,
+  deratingNote,
   standardField(['IEC 60947-4-1', 'UL 60947-4-1', 'NEMA ICS 2', 'UL 508'], {
     'IEC/EN 60947-4-1': 'IEC 60947-4-1',
     'EN 60947-4-1': 'IEC 60947-4-1',

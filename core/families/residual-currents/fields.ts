@@ -1,7 +1,7 @@
 /** Marks of a residual-current device. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
 import { mark, num, word, type Field } from '../../fields/field';
-import { currentKind, hertz, maker, serial, standardField, type } from '../../fields/plate-marks';
+import { currentKind, hertz, maker, serial, standardField, type, approvals, deratingNote } from '../../fields/plate-marks';
 import { AMPS, KILO, VOLTS, printedAs, sheet } from '../../fields/print';
 import { breakerCurves } from '../../fields/protection-fields';
 import { protectionClasses, residualDelays, residualStandards, residualTypes } from '../../fields/residual-fields';
@@ -11,6 +11,8 @@ export const residualCurrentFields = [
   maker,
   printedAs(type, { names: ['CAT. NO.', 'CAT NO', 'MODEL'] }),
   serial,
+  approvals,
+  deratingNote,
   standardField(residualStandards, {
     'IEC 61008-1': 'IEC/EN 61008-1',
     'EN 61008-1': 'IEC/EN 61008-1',

@@ -2,7 +2,7 @@
 import type { MarksOf } from '../../fields/mark-types';
 import { capacitorLifeClasses, capacitorProtections, capacitorSections } from '../../fields/capacitor-fields';
 import { declared, mark, num, text, upTo, word, type Field } from '../../fields/field';
-import { maker, serial, standardMeaning, type } from '../../fields/plate-marks';
+import { maker, serial, standardMeaning, type, approvals } from '../../fields/plate-marks';
 import { sheet } from '../../fields/print';
 
 /** Classes of newer editions of IEC 60252-1, from memory. */
@@ -12,6 +12,7 @@ export const runCapacitorFields = [
   maker,
   type,
   serial,
+  approvals,
   text('standard', 'Standard', standardMeaning, {
     print: { kind: 'word', names: ['STANDARD', 'STD'], bare: true, known: ['IEC 60252-1', 'UL 810', 'EN 60252-1'] },
     recovery: sheet,

@@ -3,7 +3,7 @@ import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
 import { coilFields } from '../../fields/coil-fields';
 import { declared, currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
-import { contactForm, ipRating, maker, pins, serial, standardMark, type } from '../../fields/plate-marks';
+import { contactForm, ipRating, maker, pins, serial, standardMark, type, approvals, contactMaterial } from '../../fields/plate-marks';
 import { VOLTS, notPrinted, sheet } from '../../fields/print';
 import { base, forms, contactRatings, maxAmbient, pilotDuty, polarities, signalKinds, timerOutputs } from '../../fields/relay-fields';
 
@@ -11,6 +11,8 @@ export const timingRelayFields = [
   maker,
   type,
   serial,
+  approvals,
+  contactMaterial,
   standardMark(['IEC 61812-1', 'UL 508'], { 'EN 61812-1': 'IEC 61812-1' }),
   mark(
     'supplyVoltsRange',

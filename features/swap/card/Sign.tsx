@@ -58,7 +58,7 @@ export function WhoAnswers({
 }
 
 /** May this person answer by a passkey, on this device? */
-const byPasskey = (people: readonly Signer[], id: string): boolean =>
+export const byPasskey = (people: readonly Signer[], id: string): boolean =>
   canUsePasskeys() && people.some((one) => one.id === id && one.hasPasskey);
 
 /** A second person approves an override, on this device, by their own PIN. */

@@ -3,7 +3,7 @@
 import { certain } from '@/core/certain';
 import type { PointerEvent } from 'react';
 import { normalised, type State, type Trace } from '@/core/timing/trace';
-import { TraceChart } from '../../ui/relays/TraceChart';
+import { TraceChart } from './TraceChart';
 import relaysStyle from '@/ui/styles/relays.module.css';
 
 const LEFT_SHARE = 84 / 760;

@@ -1,0 +1,38 @@
+/** What contacts switch as rows, and what a contact must do as a drawing: on the job, not as a grammar to be typed. */
+import { openPosition, saved, startSwap } from './bench';
+import { expect, test } from './test';
+
+test('rows of contacts are changed, added and taken away, and the requirements follow', async ({ page }) => {
+  await openPosition(page, 'kestrel-ramp', /^CR1 ramp level/);
+  await startSwap(page);
+  const rows = page.getByRole('region', { name: 'What its contacts switch' });
+  await expect(rows.getByRole('row')).toHaveCount(3);
+  await rows.getByRole('button', { name: /^Add a row/ }).click();
+  await rows.getByLabel('Load, row 3').selectOption('resistive');
+  await rows.getByLabel('Amps, row 3').fill('two');
+  await rows.getByLabel('Amps, row 3').press('Enter');
+  await expect(rows.getByRole('alert')).toBeVisible();
+  await rows.getByLabel('Amps, row 3').fill('2 A');
+  await rows.getByLabel('Amps, row 3').press('Enter');
+  await expect(rows.getByRole('alert')).toHaveCount(0);
+  await saved(page);
+  await page.reload();
+  await expect(rows.getByLabel('Amps, row 3')).toHaveValue('2\u2009A');
+  await rows.getByRole('button', { name: 'Take row 3 away' }).click();
+  await expect(rows.getByRole('row')).toHaveCount(3);
+  await saved(page);
+});
+
+test('the worn function of a timer is found from what its contact does, and brought back to its plate', async ({ page }) => {
+  await openPosition(page, 'kestrel-ramp', /^K9 second fan/);
+  await startSwap(page);
+  const drawn = page.getByRole('region', { name: 'What its contact must do, drawn' });
+  await drawn.getByRole('button', { name: 'Draw it' }).click();
+  await expect(drawn.getByRole('img')).toBeVisible();
+  await drawn
+    .getByRole('group', { name: 'Functions that give it' })
+    .getByRole('button', { name: /^on-delay, 12/ })
+    .click();
+  await saved(page);
+  await expect(page.getByRole('textbox', { name: 'Timing functions', exact: true })).toHaveValue(/on-delay/);
+});

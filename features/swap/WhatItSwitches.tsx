@@ -1,0 +1,154 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useMemo, useState } from 'react';
+import { rowsMark } from '@/core/case/case';
+import { loadFields } from '@/core/fields/load-fields';
+import type { Field } from '@/core/fields/field';
+import { wordText } from '@/core/language/word-text';
+import { formatQuantity } from '@/core/quantities/format-quantity';
+import { functionsOfTrace } from '@/core/timing/find';
+import type { Trace } from '@/core/timing/trace';
+import { NumberBox } from '@/ui/forms/NumberBox';
+import { RowsEditor } from '@/ui/forms/RowsEditor';
+import { LaneEditor } from '@/ui/relays/LaneEditor';
+import { useJob } from './use-job';
+
+const allFields: readonly Field[] = loadFields;
+const contactFields = allFields.find(({ name }) => name === 'contacts')?.rowFields ?? [];
+
+/** What each contact switches, a row a contact. */
+function Contacts() {
+  const { state, practice, change } = useJob();
+  const rows = rowsMark(state.load.contacts?.value);
+  const control = state.supply.controlVolts?.value;
+  return (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="What its contacts switch">
+      <b>What its contacts switch</b>
+      <RowsEditor
+        caption="Contacts"
+        fields={contactFields}
+        rows={rows}
+        practice={practice}
+        fresh={(now) => ({ pole: now.length + 1, ...(typeof control === 'number' ? { volts: control } : {}) })}
+        onRows={(next) => change([{ path: 'load.contacts', value: next.length === 0 ? null : { state: 'read', value: next } }])}
+      />
+    </section>
+  );
+}
+
+type Wanted = { supply?: Trace; signal?: Trace; output?: Trace };
+const START: Wanted = { supply: [[0, 1]], output: [[0, 0]] };
+const SHOWN_SECONDS = 20;
+const TAIL = 1.5;
+
+/** What a timer with that diagram is called; a worn function of the removed one is recovered by it. */
+function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
+  const { state, change } = useJob();
+  const found = useMemo(
+    () =>
+      (wanted.output ?? []).length === 0
+        ? []
+        : functionsOfTrace(
+            { supply: wanted.supply ?? [[0, 1]], ...(wanted.signal ? { signal: wanted.signal } : {}) },
+            wanted.output ?? [],
+            3 * until,
+          ),
+    [wanted, until],
+  );
+  if (found.length === 0) return <p className="muted">No function known here gives this diagram yet.</p>;
+  const from = 'found from its timing diagram, run on the bench';
+  return (
+    <>
+      <p>
+        {found.length === 1
+          ? 'One function gives it.'
+          : `${found.length} functions give it: run it on the bench where supply or signal goes at another moment.`}{' '}
+        <span className="muted">Where the removed one did this on the bench, its worn function is found:</span>
+      </p>
+      <div className="row-flex" role="group" aria-label="Functions that give it">
+        {found.map(({ fn, times }) => (
+          <Button
+            key={fn}
+            onClick={() =>
+              change([
+                { path: 'removed.functionWords', value: { state: 'measured', value: [fn], from } },
+                ...(state.load.settingSeconds === undefined && times[0] > 0
+                  ? [
+                      {
+                        path: 'load.settingSeconds',
+                        value: { state: 'measured', value: times[1] === undefined ? times[0] : [...times], from },
+                      },
+                    ]
+                  : []),
+              ])
+            }
+          >
+            {wordText(fn)}
+            {times[0] > 0
+              ? `, ${times
+                  .filter((one) => one !== undefined)
+                  .map((one) => formatQuantity(one, 's'))
+                  .join(' and ')}`
+              : ''}
+          </Button>
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** What the contact must do over time, drawn: a touch into a lane changes its state there. */
+function Diagram() {
+  const { state, change } = useJob();
+  const wanted = (state.load.requiredTrace?.value ?? null) as Wanted | null;
+  const [drawing, setDrawing] = useState(false);
+  const last = Math.max(0, ...Object.values(wanted ?? START).flatMap((trace) => (trace ?? []).map(([at]) => at)));
+  const [until, setUntil] = useState(Math.max(SHOWN_SECONDS, Math.ceil(last * TAIL)));
+  const put = (value: Wanted | null) => change([{ path: 'load.requiredTrace', value: value && { state: 'read', value } }]);
+  const now = wanted ?? START;
+  return (
+    <section className="sheet stack" style={{ padding: 14 }} aria-label="What its contact must do, drawn">
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <b>What its contact must do</b>
+        <Button aria-expanded={drawing} onClick={() => setDrawing(!drawing)}>
+          {drawing ? 'Close' : 'Draw it'}
+        </Button>
+      </div>
+      {drawing && (
+        <>
+          <p className="muted">Touch a lane where its state changes; touch a change to take it away. The same is typed under Circuit.</p>
+          <LaneEditor
+            lanes={[
+              { name: 'supply', trace: now.supply ?? [[0, 1]] },
+              ...(now.signal ? [{ name: 'signal', trace: now.signal }] : []),
+              { name: 'output', trace: now.output ?? [[0, 0]] },
+            ]}
+            untilSeconds={until}
+            onLane={(name, trace) => put({ ...now, [name]: trace })}
+          />
+          <FoundFunctions wanted={now} until={until} />
+          <div className="row-flex">
+            <NumberBox label="Drawn over" unit="s" value={until} min={1} max={100_000} onValue={(seconds) => setUntil(seconds ?? until)} />
+            <Button onClick={() => put(now.signal ? { supply: now.supply, output: now.output } : { ...now, signal: [[1, 1]] })}>
+              {now.signal ? 'No control signal' : 'With a control signal'}
+            </Button>
+            {wanted && <Button onClick={() => put(null)}>Take it away</Button>}
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** Rows and pictures of what a position asks of contacts, for the families that ask it. */
+export function WhatItSwitches() {
+  const { derived } = useJob();
+  const asks: readonly string[] = derived.family.positionFields.load;
+  return (
+    <>
+      {asks.includes('contacts') && <Contacts />}
+      {asks.includes('requiredTrace') && <Diagram />}
+    </>
+  );
+}
