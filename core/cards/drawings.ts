@@ -102,7 +102,7 @@ export const startingCurrents: Drawing = {
   ],
   words: [
     [100, 16, 'across the line'],
-    [30, 70, 'star-delta'],
+    [46, 53, 'star-delta'],
     [180, 40, 'soft'],
     [4, 12, 'A'],
     [222, 88, 't'],

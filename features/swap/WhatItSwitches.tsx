@@ -5,7 +5,6 @@ import { useMemo, useState } from 'react';
 import { rowsMark } from '@/core/case/case';
 import { loadFields } from '@/core/fields/load-fields';
 import type { Field } from '@/core/fields/field';
-import { wordText } from '@/core/language/word-text';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { functionsOfTrace } from '@/core/timing/find';
 import type { Trace } from '@/core/timing/trace';
@@ -84,7 +83,7 @@ function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
               ])
             }
           >
-            {wordText(fn)}
+            {fn}
             {times[0] > 0
               ? `, ${times
                   .filter((one) => one !== undefined)

@@ -40,9 +40,7 @@ export function TestAnswer(asked: Asked) {
   return (
     <label className="row-flex" style={{ flexWrap: 'nowrap', alignItems: 'flex-start' }}>
       <TickBox checked={false} onTick={setSafe} />
-      <span>
-        It closes or moves something. Made safe as it says, covers shut, people clear and told, nothing can start, run or fall.
-      </span>
+      <span>It closes or moves something. Made safe as it says, covers shut, people clear and told, nothing can start, run or fall.</span>
     </label>
   );
 }

@@ -59,7 +59,7 @@ export function TraceChart({ traces, untilSeconds, now }: { traces: readonly Nam
           <text x={4} y={i * ROW + 26} className="name">
             {name}
           </text>
-          <path d={path(trace, i * ROW)} className={wanted ? 'required' : relaysStyle.trace} />
+          <path d={path(trace, i * ROW)} className={`${relaysStyle.trace} ${wanted ? 'wanted' : ''}`} />
         </g>
       ))}
       {now !== undefined && <line x1={x(now)} x2={x(now)} y1={0} y2={height - 24} className="now" />}
