@@ -138,5 +138,15 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['features/**/*.tsx', 'ui/**/*.tsx', 'app/**/*.tsx'],
+    ignores: ['ui/shell/Link.tsx'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        { paths: [{ name: 'next/link', message: 'a link is ui/shell/Link: it asks for no page that nobody goes to' }] },
+      ],
+    },
+  },
   { files: ['core/**/*.test.ts'], rules: { 'no-restricted-imports': 'off' } },
 );

@@ -27,6 +27,7 @@ test('the worn function of a timer is found from what its contact does, and brou
   await openPosition(page, 'kestrel-ramp', /^K9 second fan/);
   await startSwap(page);
   const drawn = page.getByRole('region', { name: 'What its contact must do, drawn' });
+  await expect(page.getByText('Whether the removed part was correct is not known')).toBeVisible();
   await drawn.getByRole('button', { name: 'Draw it' }).click();
   await expect(drawn.getByRole('img')).toBeVisible();
   await drawn
@@ -34,5 +35,9 @@ test('the worn function of a timer is found from what its contact does, and brou
     .getByRole('button', { name: /^on-delay, 12/ })
     .click();
   await saved(page);
-  await expect(page.getByRole('textbox', { name: 'Timing functions', exact: true })).toHaveValue(/on-delay/);
+  await expect(drawn.getByRole('status')).toContainText('Noted of the removed one: on-delay');
+  await expect(page.getByText('Whether the removed part was correct is not known')).toHaveCount(0);
+  await page.reload();
+  await drawn.getByRole('button', { name: 'Draw it' }).click();
+  await expect(drawn.getByRole('status')).toContainText('on-delay');
 });

@@ -9,8 +9,8 @@ import { prepareDatabase } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
-/** A browser waits for frames and answers half of its time: three keep two cores at work. */
-const BROWSER_WORKERS = 3;
+/** A browser waits for frames and answers half of its time: four keep two cores at work. */
+const BROWSER_WORKERS = 4;
 npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));

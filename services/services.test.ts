@@ -47,6 +47,15 @@ async function makeReady(id: string, column: BoardColumn): Promise<void> {
   ]);
 }
 
+describe('control volts from another panel', () => {
+  it('are those of every position of this panel on them, at whichever one somebody said so', async () => {
+    const hazardsAt = async (id: string) => (await loadSwap((await openSwap({ positionId: id })).id)).state.hazards;
+    // K4 says it; the timer hangs on the same 120 V.
+    expect(await hazardsAt('kestrel-ramp-k9')).toMatchObject({ controlElsewhere: true });
+    expect(await hazardsAt('kestrel-winch-k2')).not.toHaveProperty('controlElsewhere', true);
+  });
+});
+
 describe('demo', () => {
   it('loads once, with at least 3000 contactors and about 50 positions on both sites', async () => {
     expect(await loadDemo(db.knex, new Date())).toBe(false);

@@ -11,7 +11,7 @@ import type { Methods } from '../core/loads/schools';
 import { changeFault } from '../core/swap/change-fault';
 import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
-import { eventsOf, positionWithPlace, type EventRow, type SettingLeft } from '../data/positions';
+import { eventsOf, positionsOn, positionWithPlace, type EventRow, type PositionRow, type SettingLeft } from '../data/positions';
 import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
 import { swapStateOf } from './panels';
 import { suppliedReadings } from './supply-paths';
@@ -129,6 +129,18 @@ export async function loadSwap(id: string): Promise<SwapView> {
   };
 }
 
+/** Control volts that come from another panel are those of this panel, at whichever position somebody said so. */
+function controlFromElsewhere({ readings: { supply: own = {} } }: PositionRow, near: readonly PositionRow[]): boolean {
+  const volts = own.controlVolts?.value;
+  return (
+    volts !== undefined &&
+    near.some(
+      ({ hazards, readings: { supply = {} } }) =>
+        hazards.controlElsewhere === true && supply.controlVolts?.value === volts && supply.controlKind?.value === own.controlKind?.value,
+    )
+  );
+}
+
 /** Opens a swap at a position, or returns the one that is open there: a double click opens one. */
 export async function openSwap(body: unknown, by?: Pick<Caller, 'person' | 'actor'>): Promise<{ id: string }> {
   const { positionId, symptom } = await validate(openSchema, body);
@@ -151,7 +163,14 @@ export async function openSwap(body: unknown, by?: Pick<Caller, 'person' | 'acto
     position_id: position.id,
     status: 'open',
     version: 1,
-    state: { ...swapStateOf(position, suppliedReadings(position, place.panel, place.site)), ...begun },
+    state: {
+      ...swapStateOf(position, suppliedReadings(position, place.panel, place.site)),
+      hazards: {
+        ...position.hazards,
+        ...(controlFromElsewhere(position, await positionsOn(knex, position.panel_id)) ? { controlElsewhere: true } : {}),
+      },
+      ...begun,
+    },
     opened_at: new Date(),
   });
   // A job that was open already takes the symptom where nothing was said of it.

@@ -5,7 +5,7 @@ import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
 import TableCell from '@mui/material/TableCell';
 import TableBody from '@mui/material/TableBody';
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { logbook } from '@/services/records';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Shell } from '../../features/shell/Shell';

@@ -75,7 +75,12 @@ export const lightingPanel: DemoPanel = {
       device: 'hartlebeck-h25-2p-24-0',
       fittedYearsAgo: 6,
     }),
-    tile('K6', 'ramp lights', 'lighting contactor', '30 A', 1, 'Quillfeather L30/6'),
+    contactor('K6', 'ramp lights', '20 A', 1, {
+      loadKind: 'lamp-bank',
+      load: allRead({ runningAmps: 14, lampKind: 'discharge with ballast', continuous: true, polesToSwitch: 6 }),
+      device: 'quillfeather-l20-6p-24-e',
+      fittedYearsAgo: 8,
+    }),
     placed('residual-current', 'R2', 'hut sockets', '20 A', 1, {
       loadKind: 'socket-circuit',
       load: {

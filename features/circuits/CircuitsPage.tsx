@@ -1,7 +1,7 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api } from '@/client/api';

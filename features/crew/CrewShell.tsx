@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import type { ReactNode } from 'react';
 import { Queries } from '@/client/Queries';
 import { mayDo } from '@/core/crew/rights';

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { useState } from 'react';
 import type { BranchInputs } from '@/core/curves/branch-inputs';
 import type { DeviceChoice } from '@/core/curves/curve-device';

@@ -6,7 +6,7 @@ import { SaveLine } from '@/ui/draft/SaveLine';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import { messageOf } from '@/core/certain';
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { useMemo, useState } from 'react';
 import { elementKinds, elementTitles, newElement } from '@/core/supply/element-fields';
 import { faultNodes, type Node } from '@/core/supply/fault-current';

@@ -2,7 +2,7 @@
 
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { TextBox } from '@/ui/forms/TextBox';
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
 import type { Change } from '@/core/matching/changes';
 import { changeKey, type Obstacle } from '@/core/swap/sign-off';

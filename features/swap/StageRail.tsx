@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { useEffect, useRef } from 'react';
 import swapStyle from '@/ui/styles/swap.module.css';
 

@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { useEffect } from 'react';
 import type { SwapView } from '@/services/swaps';
 import { Queries } from '@/client/Queries';

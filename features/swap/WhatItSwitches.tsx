@@ -2,7 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useMemo, useState } from 'react';
-import { rowsMark } from '@/core/case/case';
+import { rowsMark, wordsMark } from '@/core/case/case';
 import { loadFields } from '@/core/fields/load-fields';
 import type { Field } from '@/core/fields/field';
 import { formatQuantity } from '@/core/quantities/format-quantity';
@@ -57,6 +57,7 @@ function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
   );
   if (found.length === 0) return <p className="muted">No function known here gives this diagram yet.</p>;
   const from = 'found from its timing diagram, run on the bench';
+  const noted = wordsMark(state.removed.functionWords?.value);
   return (
     <>
       <p>
@@ -93,6 +94,7 @@ function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
           </Button>
         ))}
       </div>
+      {noted.length > 0 && <p role="status">Noted of the removed one: {noted.join(', ')}.</p>}
     </>
   );
 }

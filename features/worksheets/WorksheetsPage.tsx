@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { subjects, subjectTitles, type Worksheet } from '@/core/worksheets/contract';
 import { worksheets } from '@/core/worksheets/registry';
 import { WorksheetForm } from '@/ui/worksheets/WorksheetForm';

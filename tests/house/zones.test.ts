@@ -28,6 +28,9 @@ const refused: [file: string, text: string][] = [
   ['core/families/contactors/made-up.ts', use('@/core/families/breakers/needs')],
   ['core/families/contactors/made-up.ts', use('../registry')],
   ['core/families/contactors/made-up.ts', use('../plates')],
+  ['features/lab/made-up.tsx', use('next/link')],
+  ['ui/forms/made-up.tsx', use('next/link')],
+  ['app/lab/made-up.tsx', use('next/link')],
   ['core/coils/made-up.ts', use('../families/contactors/needs')],
   ['core/fields/made-up.ts', use('../families/fuses/fields')],
   ...['react', 'next/link', 'knex', 'node:fs', 'pg', '@mui/material/Button'].map((name): [string, string] => [

@@ -2,6 +2,7 @@
 
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
+import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
@@ -88,7 +89,14 @@ export function SettingSheet({
                 </TableCell>
                 <TableCell>
                   {onLeft ? (
-                    <Noted name={`${name}, as left`} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
+                    <span className="row-flex" style={{ flexWrap: 'nowrap', gap: 4 }}>
+                      <Noted name={`${name}, as left`} value={asLeft?.[id] ?? ''} onValue={(left) => onLeft(id, left)} />
+                      {!asLeft?.[id] && (
+                        <Button aria-label={`${name} is set as it says`} onClick={() => onLeft(id, value)}>
+                          Set
+                        </Button>
+                      )}
+                    </span>
                   ) : (
                     <span className={relaysStyle.blankLeft} />
                   )}

@@ -8,7 +8,7 @@ import DarkModeOutlined from '@mui/icons-material/DarkModeOutlined';
 import PersonOutlined from '@mui/icons-material/PersonOutlined';
 import LightModeOutlined from '@mui/icons-material/LightModeOutlined';
 import { useColorScheme } from '@mui/material/styles';
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import type { ReactNode } from 'react';
 import { useSyncExternalStore } from 'react';
 import { usePerson } from './person';
@@ -23,8 +23,6 @@ const desks = [
   ['/logbook', 'Logbook'],
 ] as const;
 
-/** Desks that bring a library of their own: fetched when they are asked for. */
-const heavy = new Set<string>(['/check', '/plates', '/curves', '/lab']);
 
 function CoilSign() {
   return (
@@ -39,13 +37,7 @@ function WhoIsHere() {
   const person = usePerson();
   if (!person) return null;
   return (
-    <Link
-      className="person"
-      href="/crew"
-      prefetch={false}
-      title={`${person.name}, ${person.role}`}
-      aria-label={`${person.name}, your account`}
-    >
+    <Link className="person" href="/crew" title={`${person.name}, ${person.role}`} aria-label={`${person.name}, your account`}>
       <PersonOutlined fontSize="small" aria-hidden />
       <span>{person.name}</span>
     </Link>
@@ -85,7 +77,7 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
       ) : (
         <nav aria-label="Desks" style={{ flex: 1 }}>
           {desks.map(([href, title]) => (
-            <Link key={href} href={href} prefetch={heavy.has(href) ? false : undefined} aria-current={here === href ? 'page' : undefined}>
+            <Link key={href} href={href} aria-current={here === href ? 'page' : undefined}>
               {title}
             </Link>
           ))}
@@ -96,14 +88,7 @@ export function TopBar({ here, crumbs, practice, onFind }: { here?: string; crum
         <span className="figure">Ctrl K</span>
       </ButtonBase>
       {practice && <span className="chip practice">{practice === 'IEC' ? 'IEC' : 'NFPA 70'}</span>}
-      <IconButton
-        component={Link}
-        className="open-interface"
-        href="/interface"
-        prefetch={false}
-        aria-label="Open interface"
-        title="Open interface (HTTP)"
-      >
+      <IconButton component={Link} className="open-interface" href="/interface" aria-label="Open interface" title="Open interface (HTTP)">
         <CodeOutlined fontSize="small" />
       </IconButton>
       <NightSwitch />

@@ -27,7 +27,7 @@ export const contactors = {
   id: 'contactor',
   title: { iec: 'Contactor', nfpa: 'Contactor' },
   plural: 'contactors',
-  loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater'],
+  loads: ['motor-3ph', 'motor-1ph', 'hermetic-compressor', 'resistive-heater', 'lamp-bank'],
   fields: caseFieldsOf(contactorFields),
   ratingColumns: ['fullLoadAmps', 'lockedRotorAmps', 'resistiveAmps', 'ac1Amps', 'ac3Amps', 'ac4Amps', 'normalHp', 'joggingHp'],
   canonical: canonicalContactor,

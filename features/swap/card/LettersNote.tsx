@@ -1,6 +1,6 @@
 'use client';
 
-import Link from 'next/link';
+import { Link } from '@/ui/shell/Link';
 import { meaningsOf } from '@/core/case/position-codes';
 import type { SwapView } from '@/services/swaps';
 import { Note } from '../RunningCard';
