@@ -143,7 +143,9 @@ await picture('plates-night', '/plates', {
   theme: 'dark',
   before: (page) => readPlate(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz   6000', 'IEC 61009-1   1P+N'], true),
 });
-await picture('device-key', '/plates/key', { before: (page) => page.getByRole('button', { name: /^Small coil/ }).click() });
+await picture('circuits', '/circuits/kestrel-ramp', {
+  before: (page) => page.getByRole('region', { name: 'Circuit Hoist' }).scrollIntoViewIfNeeded(),
+});
 await picture('quick-check', '/check', {
   height: 900,
   before: async (page) => {
