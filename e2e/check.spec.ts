@@ -80,7 +80,6 @@ test('two parts are judged beside each other, and go into a job as parts in the 
 });
 
 test('a part in the hand is added to a job, corrected on its plate, chosen and signed', async ({ page }) => {
-  test.setTimeout(150_000);
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
   await startSwap(page);
   await stage(page, 'Candidates').click();
@@ -104,7 +103,6 @@ test('a part in the hand is added to a job, corrected on its plate, chosen and s
 test('a check is kept at a position and found there again; its part goes into the catalogue, into stock, and onto the board', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   await page.goto('/plates');
   await page.getByLabel('Or type or paste the wording of the plate').fill(`${PART} 1NC`);
   await page.getByRole('button', { name: 'Into the catalogue or into stock' }).click();

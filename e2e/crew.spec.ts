@@ -27,7 +27,6 @@ test('a stranger gets no further than the door, and comes in with one touch as o
 });
 
 test('an apprentice does the job, a mentor signs it by the own PIN, and both stand on the record', async ({ page, context }) => {
-  test.setTimeout(120_000);
   await context.request.post('/api/v1/session/demo', { data: { personId: 'demo-tam' } });
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
   await startSwap(page);
@@ -53,7 +52,6 @@ test('an apprentice does the job, a mentor signs it by the own PIN, and both sta
 });
 
 test('a passkey is made on this device, signs its holder in, and signs a job off', async ({ browser, baseURL }) => {
-  test.setTimeout(150_000);
   // Passkeys belong to a name: the same server by its own.
   const context = await browser.newContext({ baseURL: baseURL!.replace('127.0.0.1', 'localhost') });
   const page = await context.newPage();
@@ -103,7 +101,6 @@ test('where a site wants a second person, an override is approved by a foreman b
   playwright,
   baseURL,
 }) => {
-  test.setTimeout(150_000);
   const administrator = await playwright.request.newContext({ baseURL });
   await administrator.post('/api/v1/session/demo', { data: { personId: 'demo-hob' } });
   expect((await administrator.patch('/api/v1/sites/ferrow', { data: { secondPerson: true } })).ok()).toBe(true);
@@ -129,7 +126,6 @@ test('where a site wants a second person, an override is approved by a foreman b
 });
 
 test('an administrator names a person, gives a token, and finds both in the log', async ({ page, context }) => {
-  test.setTimeout(120_000);
   await context.request.post('/api/v1/session/demo', { data: { personId: 'demo-hob' } });
   await page.goto('/crew/people');
   await page.getByLabel('Name, as records show it').fill('Wren Alder');
@@ -149,7 +145,6 @@ test('an administrator names a person, gives a token, and finds both in the log'
 });
 
 test('an administrator backs up and checks at once, and sees what came of it', async ({ page, context }) => {
-  test.setTimeout(120_000);
   await context.request.post('/api/v1/session/demo', { data: { personId: 'demo-hob' } });
   await page.goto('/crew/care');
   await expect(page.getByText(/There was no backup yet/)).toBeVisible();

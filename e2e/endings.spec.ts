@@ -17,7 +17,6 @@ test('a fault is noted in two touches, and the third within a year asks for the 
 });
 
 test('a job ends as adjusted: made safe first, signed, and in the history of its position', async ({ page }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'kestrel-ramp', /^K4 hoist, forward/);
   await startSwap(page);
   await stage(page, 'Sign off').click();
@@ -61,7 +60,6 @@ test('a job is handed over with where it stands, and stays open', async ({ page 
 });
 
 test('a job that was opened at the wrong place is discarded by a foreman, and stands in the log', async ({ page, context }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'kestrel-ramp', /^K5 /);
   await startSwap(page);
   await stage(page, 'Sign off').click();

@@ -56,8 +56,6 @@ async function signAll(page: Page, pair = false): Promise<void> {
 }
 const first = (page: Page) => page.locator(css('table.board thead .pick')).first();
 
-test.beforeEach(() => test.setTimeout(120_000));
-
 test('a wrong contactor', async ({ page }) => {
   const actions = await countActions(page);
   await seeWhatFits(page, 'kestrel-ramp', /^K4 hoist, forward/);

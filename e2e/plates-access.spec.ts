@@ -4,7 +4,6 @@ import { motor, readPicture } from './plates/hand';
 import { expect, test } from './test';
 
 test('the plates desk has no serious accessibility fault', async ({ page }) => {
-  test.setTimeout(150_000);
   for (const view of ['/plates/key', '/plates/glossary', '/plates']) {
     await page.goto(view);
     await expect(page.getByRole('heading').first()).toBeVisible();

@@ -6,7 +6,6 @@ import { give, mark, motor, plateFile, readPicture } from './plates/hand';
 import { expect, test } from './test';
 
 test('a picture becomes readings of the swap; Enter confirms; it is there after a reload', async ({ page }) => {
-  test.setTimeout(150_000);
   await openPosition(page, 'ferrow-pump', /^K12/);
   await startSwap(page);
   await page.getByRole('button', { name: 'Picture', exact: true }).click();
@@ -32,7 +31,6 @@ test('a picture becomes readings of the swap; Enter confirms; it is there after 
 });
 
 test('a word is given to a field by hand', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto('/plates?kind=motor-3ph');
   await readPicture(page, ['HALVERGATE', 'HP 25   1770', 'VOLTS 460   PH 3']);
   await page
@@ -50,7 +48,6 @@ for (const [type, tilt] of [
   ['image/webp', 0.1],
 ] as const)
   test(`a tilted ${type} is guessed and read; another kind can be chosen`, async ({ page }) => {
-    test.setTimeout(120_000);
     await page.goto('/plates');
     await readPicture(page, ['WEXCOMBE', 'C16   IΔn 30 mA', '230V~   50 Hz', 'IEC 61009-1'], { tilt, type });
     const plate = page.getByRole('region', { name: 'Residual-current device' });
@@ -61,7 +58,6 @@ for (const [type, tilt] of [
   });
 
 test('the same picture over the open interface gives the same readings', async ({ page, request }) => {
-  test.setTimeout(120_000);
   await page.goto('/plates');
   const file = await plateFile(page, motor);
   const answer = await request.post('/api/v1/plates/read?kind=motor-3ph', {
@@ -77,7 +73,6 @@ test('the same picture over the open interface gives the same readings', async (
 });
 
 test('files that are no picture of a plate are refused in words', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto('/plates');
   const alert = page.locator(css('.photo [role=alert]'));
   for (const [buffer, words] of [
@@ -96,7 +91,6 @@ test('files that are no picture of a plate are refused in words', async ({ page 
 });
 
 test('reading can be cancelled, and starts again', async ({ page }) => {
-  test.setTimeout(120_000);
   await page.goto('/plates');
   await give(page, await plateFile(page, motor));
   await page.getByRole('button', { name: /^Read the/ }).click();
@@ -176,7 +170,6 @@ const transferOf = (page: Page, file: { name: string; mimeType: string; buffer: 
   );
 
 test('a picture can be dropped, framed and read; another can be pasted over it', async ({ page }) => {
-  test.setTimeout(150_000);
   await page.goto('/plates?kind=motor-3ph');
   const dropped = await transferOf(page, await plateFile(page, motor, { tilt: 0 }));
   // A hand that drags moves on until the page has woken up.

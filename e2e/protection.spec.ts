@@ -6,7 +6,6 @@ import type { Page } from '@playwright/test';
 import { expect, test } from './test';
 
 test('an AC breaker on the battery is refused as a safety line; the DC one from the shelf is proved and signed', async ({ page }) => {
-  test.setTimeout(150_000);
   await openPosition(page, 'kestrel-charger', /^Q2 thruster/);
   await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
@@ -211,7 +210,6 @@ test('a maker’s curve is kept with its part, drawn at its position, and taken 
 });
 
 test('curves and supply have no serious accessibility fault', async ({ page }) => {
-  test.setTimeout(120_000);
   for (const view of ['/curves', '/curves?position=kestrel-ramp-f4', '/supply/ferrow-gate?position=ferrow-gate-k1']) {
     await page.goto(view);
     await expect(page.getByRole('heading').first()).toBeVisible();

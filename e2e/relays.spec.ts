@@ -12,7 +12,6 @@ test.beforeAll(async () => {
 test.afterAll(() => meter.close());
 
 test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with every wire listed', async ({ page }) => {
-  test.setTimeout(150_000);
   await openPosition(page, 'kestrel-ramp', /^K9 second fan/);
   await startSwap(page);
   await stage(page, 'Requirements').click();
@@ -37,7 +36,6 @@ test('an 11-pin timer is swapped for the 8-pin one on the shelf: a check, with e
 });
 
 test('a monitoring relay is set by its sheet, what was left is kept, and the meter fills the proofs', async ({ page }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'ferrow-pump', /^K10 supply watch/);
   await startSwap(page);
   await stage(page, 'Candidates').click();

@@ -15,7 +15,6 @@ const takeFirst = async (page: Page, name: RegExp) => {
 };
 
 test('a blinded type AC is refused with its reason and replaced off the shelf', async ({ page }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'ferrow-cabin', /^R1 cabin sockets/);
   await expect(page.getByText('Wrong part installed.')).toBeVisible();
   await startSwap(page);
@@ -51,7 +50,6 @@ test('a blinded type AC is refused with its reason and replaced off the shelf', 
 });
 
 test('"will not close" reaches the undervoltage release by measurement, and the release is swapped', async ({ page }) => {
-  test.setTimeout(150_000);
   await openPosition(page, 'ferrow-incomer', /^Y3 undervoltage/);
   await startSwap(page);
   await stage(page, 'Requirements').click();
@@ -93,7 +91,6 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
 });
 
 test('a dual capacitor is replaced by two singles, with the terminal map', async ({ page }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'kestrel-lighting', /^C1 hut cooling capacitor/);
   await startSwap(page);
   await stage(page, 'Candidates').click();
@@ -191,7 +188,6 @@ test('letters changed in two tabs: the second is told, keeps what it typed, and 
 });
 
 test('the benches of the lab have no serious accessibility fault', async ({ page }) => {
-  test.setTimeout(120_000);
   for (const bench of ['closing', 'residual']) {
     await page.goto(`/lab?bench=${bench}`);
     for (const tab of bench === 'closing' ? ['Find out why', 'Press it', 'Accessory bay codes'] : ['']) {
@@ -202,7 +198,6 @@ test('the benches of the lab have no serious accessibility fault', async ({ page
 });
 
 test('a spent capacitor is told from a wrong one, and its reading goes on the record', async ({ page }) => {
-  test.setTimeout(120_000);
   await openPosition(page, 'ferrow-cabin', /^C21 extract fan capacitor, .*worn-out part/);
   await expect(page.getByText('The correct part, worn out.')).toBeVisible();
   await startSwap(page);
