@@ -23,7 +23,6 @@ const desks = [
   ['/logbook', 'Logbook'],
 ] as const;
 
-
 function CoilSign() {
   return (
     <svg width="26" height="16" viewBox="0 0 26 16" fill="none" stroke="currentColor" strokeWidth="2.2" aria-hidden="true">
