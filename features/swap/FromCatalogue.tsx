@@ -43,6 +43,7 @@ export function FromCatalogue() {
       <TextBox
         aria-label="A part in the hand from the catalogue"
         placeholder="or find it in the catalogue"
+        style={{ width: 280 }}
         value={words}
         maxLength={120}
         onChange={(event) => setWords(event.target.value)}
