@@ -6,13 +6,12 @@ import { useState } from 'react';
 import { stateWords } from '@/core/fault-finding/find-fault';
 import { openState, type Hunt } from '@/core/swap/fault-hunt';
 import { HUNT_KEY } from '@/core/swap/swap';
-import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
 import { bandWords, OBSERVED_AMPS } from '@/core/overcurrent/overcurrent-faults';
 import { BandPicture } from '@/ui/faults/BandPicture';
 import { FaultFinder } from '@/ui/faults/FaultFinder';
 import type { PutFinding } from '@/ui/faults/TestAnswer';
-import { TextBox } from '@/ui/forms/TextBox';
 import { WillNotClose } from '@/ui/closing/WillNotClose';
+import { SayWhy } from './SayWhy';
 import { SymptomPick } from './SymptomPick';
 import { TimeRecordPlace } from './TimeRecordPlace';
 import { useJob } from './use-job';
@@ -20,7 +19,6 @@ import { useJob } from './use-job';
 /** A cause that stays open is named as that, with a reason, or nothing is signed. */
 function LeaveOpen({ hunt, repeats }: { hunt: Hunt; repeats: number }) {
   const { state, change, person } = useJob();
-  const [reason, setReason] = useState('');
   const open = openState(hunt, repeats);
   if (!open) return null;
   const said = state.acknowledged[HUNT_KEY];
@@ -31,26 +29,13 @@ function LeaveOpen({ hunt, repeats }: { hunt: Hunt; repeats: number }) {
       </p>
     );
   return (
-    <div className="row-flex no-print">
-      <label className="stack" style={{ gap: 4, flex: 1, minWidth: 220 }}>
-        <span>Nothing is signed with the cause open, unless it is left open by name. Why?</span>
-        <TextBox
-          wide
-          maxLength={300}
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          placeholder="what was tried, and what comes next"
-        />
-      </label>
-      <Button
-        disabled={!person || reason.trim().length < MIN_REASON_LETTERS}
-        onClick={() =>
-          change([{ path: `acknowledged.${HUNT_KEY}`, value: { by: person?.name ?? '', reason: reason.trim(), seen: open.seen } }])
-        }
-      >
-        Leave it open
-      </Button>
-    </div>
+    <SayWhy
+      asks="Nothing is signed with the cause open, unless it is left open by name. Why?"
+      hint="what was tried, and what comes next"
+      words="Leave it open"
+      may={person !== null && person !== undefined}
+      onSay={(reason) => change([{ path: `acknowledged.${HUNT_KEY}`, value: { by: person?.name ?? '', reason, seen: open.seen } }])}
+    />
   );
 }
 
