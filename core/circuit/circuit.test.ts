@@ -11,7 +11,11 @@ import { memberOf } from './member';
 
 const site = { practice: 'IEC' as const, schools: {} };
 const read = (marks: Record<string, unknown>): Readings =>
-  Object.fromEntries(Object.entries(marks).map(([id, value]) => [id, { state: 'read' as const, value: value as number }]));
+  Object.fromEntries(
+    Object.entries(marks)
+      .filter(([, value]) => value !== undefined)
+      .map(([id, value]) => [id, value === null ? { state: 'unreadable' as const } : { state: 'read' as const, value: value as number }]),
+  );
 
 type Spot = {
   tag: string;
@@ -64,6 +68,12 @@ const relay = (tag: string): CircuitMember =>
 const fuse = (tag: string, more: Record<string, unknown> = {}, fittedOn?: string): CircuitMember =>
   member({ tag, family: 'fuse', loadKind: 'transformer', removed: { fuseClass: 'CC', ratedAmps: 6, voltsAc: 600, ...more }, fittedOn });
 
+/** What people enter from a plate has no frame: an empty word is none. */
+const unframed = (tag: string, starterRole: string): CircuitMember => contactor(tag, starterRole, { frame: '' });
+/** Of whose load nothing has been read. */
+const unread = (tag: string, family: string): CircuitMember =>
+  member({ tag, family, load: { kilowatts: undefined, plateVolts: undefined, fullLoadAmps: undefined } });
+
 const circuit = (facts: CircuitFacts = {}, kind: Circuit['kind'] = 'load'): Circuit => ({ kind, name: 'Test', facts });
 /** Of a control circuit all of these are coils of the panel, and its own members are the fuses alone. */
 const judged = (members: CircuitMember[], facts: CircuitFacts = {}, kind: Circuit['kind'] = 'load') =>
@@ -99,6 +109,13 @@ describe('a reversing pair', () => {
       seen('mechanicalInterlock', forward, reverse),
       'fails',
     ],
+    [
+      'frames of which nothing is said, whatever was seen',
+      [unframed('K1', 'forward'), unframed('K2', 'reverse')],
+      'mechanical-interlock',
+      seen('mechanicalInterlock', unframed('K1', 'forward'), unframed('K2', 'reverse')),
+      'not-known',
+    ],
     ['a frame that is not known', [forward, contactor('K2', 'reverse', { frame: null })], 'mechanical-interlock', {}, 'not-known'],
     ['wiring seen', [forward, reverse], 'electrical-interlock', seen('electricalInterlock', forward, reverse), 'fits'],
     ['wiring not seen', [forward, reverse], 'electrical-interlock', {}, 'not-known'],
@@ -129,6 +146,8 @@ describe('what stands before one load', () => {
   it.each([
     ['one plate', [breaker('Q1', 16), contactor('K1')], 'same-load', 'fits'],
     ['two plates that differ', [breaker('Q1', 16), contactor('K1', undefined, { load: { fullLoadAmps: 15.2 } })], 'same-load', 'not-known'],
+    ['no plate at all', [unread('Q1', 'breaker'), unread('K1', 'contactor')], 'same-load', 'not-known'],
+    ['a plate at one of them alone', [breaker('Q1', 16), unread('K1', 'contactor')], 'same-load', 'not-known'],
     ['nothing before it', [contactor('K1'), relay('F1')], 'branch-device', 'not-known'],
     ['a device above the load', [breaker('Q1', 16), contactor('K1')], 'branch-device', 'fits'],
     ['a device below the load', [breaker('Q1', 10), contactor('K1')], 'branch-device', 'fails'],
@@ -173,6 +192,11 @@ describe('fuses of one set', () => {
     ['one of another rating', [fuse('F1'), fuse('F2', { ratedAmps: 10 })], 'fails'],
     ['one of another class', [fuse('F1'), fuse('F2', { fuseClass: 'M' })], 'fails'],
     ['one that was not read', [fuse('F1'), member({ tag: 'F2', family: 'fuse', loadKind: 'transformer' })], 'not-known'],
+    ['a mark worn on one', [fuse('F1'), fuse('F2', { fuseClass: null })], 'not-known'],
+    ['a mark that was looked for on one alone', [fuse('F1', { speed: 'time-delay' }), fuse('F2')], 'not-known'],
+    ['a mark worn on both', [fuse('F1', { ratedAmps: null }), fuse('F2', { ratedAmps: null })], 'not-known'],
+    ['amps that nobody has read', [fuse('F1', { ratedAmps: undefined }), fuse('F2', { ratedAmps: undefined })], 'not-known'],
+    ['another rating is another rating, whatever else is worn', [fuse('F1', { fuseClass: null }), fuse('F2', { ratedAmps: 10 })], 'fails'],
     ['one that was put in alone', [fuse('F1', {}, '2024-05-02T08:00:00Z'), fuse('F2', {}, '2026-05-02T08:00:00Z')], 'check'],
   ] as const)('%s', (_, members, verdict) => {
     expect(lineOf([...members], 'fuse-set', {}, 'control')).toMatchObject({ verdict });

@@ -21,15 +21,27 @@ export function fuseSetLines(members: readonly CircuitMember[]): CircuitLine[] {
   const base = { id: 'fuse-set', title: 'The set of fuses', about: tagsOf(fuses), source: 'commonPractice' as const };
   const unread = fuses.filter(({ spec }) => !spec);
   if (unread.length > 0) return [{ ...base, verdict: 'not-known', because: `Nothing has been read from ${listed(tagsOf(unread))}.` }];
-  const differ = Object.entries(setMarks).filter(([name]) =>
-    fuses.some(({ spec }) => JSON.stringify(spec?.[name]) !== JSON.stringify(first.spec?.[name])),
-  );
+  const marksOf = (name: string): unknown[] => fuses.map(({ spec }) => spec?.[name]);
+  const known = (name: string): unknown[] => marksOf(name).filter((mark) => mark !== null && mark !== undefined);
+  const differ = Object.entries(setMarks).filter(([name]) => new Set(known(name).map((mark) => JSON.stringify(mark))).size > 1);
   if (differ.length > 0)
     return [
       {
         ...base,
         verdict: 'fails',
         because: `${listed(tagsOf(fuses))} differ in ${listed(differ.map(([, title]) => title))}. Fuses of one set are the same: one that opens before its time leaves a motor on two phases, one that opens too late protects nothing.`,
+      },
+    ];
+  // Read on none of them and worn on none, it is no mark of these; their amps are always one.
+  const worn = Object.entries(setMarks).filter(
+    ([name]) => known(name).length < fuses.length && (known(name).length > 0 || marksOf(name).includes(null) || name === 'ratedAmps'),
+  );
+  if (worn.length > 0)
+    return [
+      {
+        ...base,
+        verdict: 'not-known',
+        because: `Not all of ${listed(worn.map(([, title]) => title))} can be read on ${listed(tagsOf(fuses))}.`,
       },
     ];
   const days = fuses.flatMap(({ fittedOn }) => (fittedOn === null ? [] : [Math.floor(Date.parse(fittedOn) / DAY_MS)]));

@@ -14,17 +14,19 @@ export type PartForPlace = { deviceName: string; frame: string | null; spec: Par
 
 /** @param chosen the part that is to go in, judged at this place; absent: what is fitted. */
 export function memberOf(
-  { family: familyId, ...place }: Place,
+  { family: familyId, frame, ...named }: Place,
   state: SwapState,
   site: { practice: Practice; schools: Partial<Methods> },
   chosen?: PartForPlace,
 ): CircuitMember {
   const family = familyOf(familyId);
+  // What people enter from a plate has no frame: an empty word is none.
+  const place = { ...named, frame: frame || null };
   if (!family || state.loadKind === '') return { ...place, role: family?.circuitRole, need: undefined, spec: null, judged: null };
   const plain = caseOfSwap(state, site.practice);
   const need = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
   const base = { ...place, role: family.circuitRole, need };
-  if (chosen) return { ...base, ...chosen, fittedOn: null };
+  if (chosen) return { ...base, ...chosen, frame: chosen.frame || null, fittedOn: null };
   if (!plain.removed) return { ...base, spec: null, judged: null };
   const canonical = family.canonical(plain.removed.spec);
   return { ...base, spec: plain.removed.spec, judged: judgePart(askedNeeds(family.needs(need), [canonical]), canonical, site.practice) };

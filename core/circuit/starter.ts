@@ -47,7 +47,14 @@ function sameLoadLine(members: readonly CircuitMember[]): CircuitLine | undefine
         because: `The ${title} of the load ${title.endsWith('s') ? 'are' : 'is'} ${String(markOf(first, name))} at ${first.tag} and ${String(markOf(other, name))} at ${other.tag}: one of the two was misread, or they are not one circuit. Read the load’s plate again.`,
       };
   }
-  return { ...base, verdict: 'fits', because: 'What was read of the load is the same at each position.' };
+  const compared = keysOf(plateMarks).some((name) => loaded.filter((one) => said(markOf(one, name))).length > 1);
+  return compared
+    ? { ...base, verdict: 'fits', because: 'What was read of the load is the same at each position.' }
+    : {
+        ...base,
+        verdict: 'not-known',
+        because: 'The load’s plate was read at one of them at most: whether they serve one load cannot be said from it.',
+      };
 }
 
 const protectors = (members: readonly CircuitMember[]): CircuitMember[] => [
