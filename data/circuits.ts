@@ -4,7 +4,6 @@ import type { CircuitFacts, CircuitKind } from '../core/circuit/circuit';
 
 export type CircuitRow = { id: string; panel_id: string; name: string; kind: CircuitKind; facts: CircuitFacts; version: number };
 
-export const allCircuits = (knex: Knex): Promise<CircuitRow[]> => knex<CircuitRow>('circuits').orderBy(['panel_id', 'name']);
 export const circuitById = (knex: Knex, id: string): Promise<CircuitRow | undefined> => knex<CircuitRow>('circuits').where({ id }).first();
 export const circuitsOn = (knex: Knex, panelId: string): Promise<CircuitRow[]> =>
   knex<CircuitRow>('circuits').where({ panel_id: panelId }).orderBy('name');

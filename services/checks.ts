@@ -11,6 +11,7 @@ import { positionWithPlace } from '../data/positions';
 import type { Caller } from './crew/caller';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
+import { isUuid } from './is-uuid';
 
 type CheckRow = {
   id: string;
@@ -34,7 +35,6 @@ export type KeptCheck = {
 
 const MOST = 500;
 const LARGEST = 600_000; // characters, as of a job
-const UUID = /^[0-9a-f-]{36}$/i;
 
 export const keepCheckSchema = yup.object({
   name: yup.string().strict().trim().min(2, 'A check is kept under a name of two letters at least.').max(80).required('name is missing.'),
@@ -55,7 +55,7 @@ export async function keptChecks(positionId?: string): Promise<{ checks: KeptChe
 
 /** A kept check with what was typed and read in it. Throws 404. */
 export async function keptCheck(id: string): Promise<KeptCheck & { state: SwapState }> {
-  const row = UUID.test(id) ? await database()<CheckRow>('checks').where({ id }).first() : undefined;
+  const row = isUuid(id) ? await database()<CheckRow>('checks').where({ id }).first() : undefined;
   if (!row) throw notFound('This check');
   return { ...listed(row), state: row.state };
 }
@@ -102,6 +102,6 @@ export async function keepCheck(body: unknown, { person }: Pick<Caller, 'person'
 
 /** Throws a check away; a second click changes nothing. Throws 404 for an id that is none. */
 export async function dropCheck(id: string): Promise<{ gone: boolean }> {
-  if (!UUID.test(id)) throw notFound('This check');
+  if (!isUuid(id)) throw notFound('This check');
   return { gone: (await database()('checks').where({ id }).delete()) > 0 };
 }

@@ -28,6 +28,7 @@ import { swapStateOf } from './panels';
 import { notFound, ServiceError } from './service-error';
 import { suppliedReadings } from './supply-paths';
 import { validate } from './validate';
+import { isUuid } from './is-uuid';
 
 export type CircuitLineView = Omit<CircuitLine, 'source' | 'fact'> & {
   source: string;
@@ -82,14 +83,17 @@ const lineView = ({ fact, source, ...line }: CircuitLine, facts: CircuitFacts, {
 async function judgedOn(panel: PanelRow, site: SiteRow, inPlace?: InPlace, only?: string) {
   const knex = database();
   const [rows, positions] = await Promise.all([circuitsOn(knex, panel.id), positionsOn(knex, panel.id)]);
-  const members = positions.map((position) => memberAt(position, panel, site, inPlace));
-  const whole = around(members, positions);
-  const circuits = rows
-    .filter(({ id }) => only === undefined || id === only)
-    .map((row) => {
-      const own = members.filter((_, i) => certain(positions[i]).circuit_id === row.id);
-      return { row, own, judged: judgeCircuit(row, own, whole) };
-    });
+  const asked = rows.filter(({ id }) => only === undefined || id === only);
+  // The whole panel is looked at for the coils of a control supply alone; each position is judged for it.
+  const ids = new Set(asked.map(({ id }) => id));
+  const wholePanel = asked.some(({ kind }) => kind === 'control');
+  const looked = positions.filter(({ circuit_id }) => wholePanel || (circuit_id !== null && ids.has(circuit_id)));
+  const members = looked.map((position) => memberAt(position, panel, site, inPlace));
+  const whole = around(members, looked);
+  const circuits = asked.map((row) => {
+    const own = members.filter((_, i) => certain(looked[i]).circuit_id === row.id);
+    return { row, own, judged: judgeCircuit(row, own, whole) };
+  });
   return { circuits, positions };
 }
 
@@ -232,16 +236,15 @@ export async function saveCircuit(id: string, body: unknown, caller: Pick<Caller
   );
 }
 
-const UUID = /^[0-9a-f-]{36}$/i;
 async function oneCircuit(id: string): Promise<CircuitRow> {
-  const row = UUID.test(id) ? await circuitById(database(), id) : undefined;
+  const row = isUuid(id) ? await circuitById(database(), id) : undefined;
   if (!row) throw notFound('This circuit');
   return row;
 }
 
 /** Takes a circuit apart; its positions stay. A second click changes nothing. Throws 404 for an id that is none. */
 export async function endCircuit(id: string, { actor }: Pick<Caller, 'actor'>): Promise<{ gone: boolean }> {
-  if (!UUID.test(id)) throw notFound('This circuit');
+  if (!isUuid(id)) throw notFound('This circuit');
   return inTransaction(database(), async (trx) => {
     const row = await trx<CircuitRow>('circuits').where({ id }).forUpdate().first();
     if (!row) return { gone: false };

@@ -5,13 +5,13 @@ import { database } from '../data/connection';
 import type { Caller } from './crew/caller';
 import { notFound } from './service-error';
 import { validate } from './validate';
+import { isUuid } from './is-uuid';
 
 export const signKinds = ['menu', 'lamp'] as const;
 export type DeviceSign = { id: string; maker: string; kind: (typeof signKinds)[number]; sign: string; means: string; enteredBy: string };
 type Row = Omit<DeviceSign, 'enteredBy'> & { entered_by: string };
 
 const MOST = 2000;
-const UUID = /^[0-9a-f-]{36}$/i;
 const line = (name: string, most: number) =>
   yup
     .string()
@@ -47,6 +47,6 @@ export async function enterSign(body: unknown, { person }: Pick<Caller, 'person'
 
 /** Strikes a sign; a second click changes nothing. Throws 404 for an id that is none. */
 export async function strikeSign(id: string): Promise<{ gone: boolean }> {
-  if (!UUID.test(id)) throw notFound('This sign');
+  if (!isUuid(id)) throw notFound('This sign');
   return { gone: (await database()('device_signs').where({ id }).delete()) > 0 };
 }

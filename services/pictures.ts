@@ -12,8 +12,8 @@ import { swapById } from '../data/swaps';
 import { decoded, openPicture } from './open-picture';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
+import { isUuid } from './is-uuid';
 
-const UUID = /^[0-9a-f-]{36}$/i;
 const MAX_BYTES = 1_000_000;
 const MAX_WORDS = 800;
 
@@ -91,7 +91,7 @@ export type PictureUpload = { picture: Uint8Array; original?: Uint8Array; sectio
 /** Keeps a picture with an open swap. Throws 404, 409 where the swap is signed, 422 where something is no picture. */
 export async function addPicture(swapId: string, upload: PictureUpload): Promise<PictureView> {
   const knex = database();
-  const swap = UUID.test(swapId) ? await swapById(knex, swapId) : undefined;
+  const swap = isUuid(swapId) ? await swapById(knex, swapId) : undefined;
   if (!swap) throw notFound('This swap');
   if (swap.status !== 'open') throw signedAlready();
   const { section, kind } = upload;
@@ -121,11 +121,11 @@ export async function addPicture(swapId: string, upload: PictureUpload): Promise
 
 /** Returns the pictures of a swap, without their bytes. */
 export const listPictures = async (swapId: string): Promise<PictureView[]> =>
-  UUID.test(swapId) ? (await picturesOfSwap(database(), swapId)).map(view) : [];
+  isUuid(swapId) ? (await picturesOfSwap(database(), swapId)).map(view) : [];
 
 /** Returns a picture's bytes, the original where it is asked for and kept. */
 export async function pictureFile(id: string, original: boolean): Promise<{ bytes: Buffer; type: string }> {
-  const row = UUID.test(id) ? await pictureById(database(), id) : undefined;
+  const row = isUuid(id) ? await pictureById(database(), id) : undefined;
   if (!row || (original && !row.original)) throw notFound('This picture');
   return original ? { bytes: certain(row.original), type: certain(row.original_type) } : { bytes: row.bytes, type: 'image/jpeg' };
 }
@@ -133,7 +133,7 @@ export async function pictureFile(id: string, original: boolean): Promise<{ byte
 /** Takes a picture away from an open swap. */
 export async function removePicture(id: string): Promise<{ removed: boolean }> {
   const knex = database();
-  const row = UUID.test(id) ? await pictureById(knex, id) : undefined;
+  const row = isUuid(id) ? await pictureById(knex, id) : undefined;
   if (!row) return { removed: false };
   const removed = await dropPicture(knex, row);
   if (removed === undefined) throw signedAlready();

@@ -7,6 +7,7 @@ import { keptVerification } from './chain/state';
 import { verifyRecord } from './chain/verify';
 import { hashOf } from './sign';
 import { notFound } from './service-error';
+import { isUuid } from './is-uuid';
 
 export type RecordView = Pick<PlacedRecordRow, 'id' | 'body' | 'hash'> & {
   signedAt: string;
@@ -34,7 +35,7 @@ const viewOf = (row: PlacedRecordRow, entry: ChainEntry | null, faults: readonly
 
 /** Returns a record with what is not as it was signed. */
 export async function loadRecord(id: string): Promise<RecordView> {
-  const row = /^[0-9a-f-]{36}$/i.test(id) ? await recordById(database(), id) : undefined;
+  const row = isUuid(id) ? await recordById(database(), id) : undefined;
   if (!row) throw notFound('This record');
   const { entry, faults } = await verifyRecord(database(), id);
   return viewOf(row, entry, faults);
@@ -42,7 +43,7 @@ export async function loadRecord(id: string): Promise<RecordView> {
 
 /** Pictures that were kept with the swap of a record. */
 export async function picturesOfRecord(id: string): Promise<{ id: string; section: 'load' | 'removed' }[]> {
-  const row = /^[0-9a-f-]{36}$/i.test(id) ? await recordById(database(), id) : undefined;
+  const row = isUuid(id) ? await recordById(database(), id) : undefined;
   return row ? (await picturesOfSwap(database(), row.swap_id)).map(({ id: picture, section }) => ({ id: picture, section })) : [];
 }
 

@@ -20,6 +20,7 @@ import { notFound, ServiceError } from './service-error';
 import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { validate } from './validate';
+import { isUuid } from './is-uuid';
 
 export type SwapView = {
   id: string;
@@ -35,7 +36,6 @@ export type SwapView = {
   letters: PositionTable[];
 };
 
-const UUID = /^[0-9a-f-]{36}$/i;
 const LARGEST_CHANGE = 20_000; // characters of one value: a plate text, not a book
 
 const changeSchema = yup.object({
@@ -89,7 +89,7 @@ function checkChanges(family: string, changes: readonly Change[]): void {
 
 /** Returns a swap with its place, or throws 404. */
 export async function loadSwap(id: string): Promise<SwapView> {
-  if (!UUID.test(id)) throw notFound('This swap');
+  if (!isUuid(id)) throw notFound('This swap');
   const knex = database();
   const row = await swapById(knex, id);
   if (!row) throw notFound('This swap');
@@ -206,7 +206,7 @@ export async function saveSwap(
   body: unknown,
   { person, actor }: Pick<Caller, 'person' | 'actor'>,
 ): Promise<{ version: number }> {
-  if (!UUID.test(id)) throw notFound('This swap');
+  if (!isUuid(id)) throw notFound('This swap');
   const { version, changes: list } = await validate(saveSchema, body);
   const sent = list.map(({ path, value }): Change => ({ path, value }));
   const knex = database();

@@ -1,5 +1,5 @@
 /** What a circuit asks of a signature: a line that fails with the part chosen is named, or the part does not go in. */
-import { MIN_REASON_LETTERS, type Obstacle } from '../swap/sign-off';
+import { isNamed, type Obstacle } from '../swap/sign-off';
 import { CIRCUIT_KEY, type SwapState } from '../swap/swap';
 import type { CircuitLine } from './circuit';
 
@@ -11,7 +11,7 @@ export const circuitSignature = (lines: readonly CircuitLine[]): string =>
 export function circuitObstacles(lines: readonly CircuitLine[], state: SwapState): Obstacle[] {
   const failing = lines.filter(({ verdict }) => verdict === 'fails');
   if (failing.length === 0) return [];
-  const said = state.acknowledged[CIRCUIT_KEY];
-  const named = said?.seen === circuitSignature(lines) && said.by.trim() !== '' && said.reason.trim().length >= MIN_REASON_LETTERS;
-  return named ? [] : [{ id: CIRCUIT_KEY, kind: 'circuit', text: failing.map(({ title, because }) => `${title}: ${because}`).join(' ') }];
+  return isNamed(state.acknowledged[CIRCUIT_KEY], circuitSignature(lines))
+    ? []
+    : [{ id: CIRCUIT_KEY, kind: 'circuit', text: failing.map(({ title, because }) => `${title}: ${because}`).join(' ') }];
 }

@@ -9,8 +9,6 @@ import type { JudgedPart } from '../matching/judge';
 import type { Verdict } from '../needs/need';
 import type { SourceId } from '../standards/source';
 
-export type { CircuitRole } from '../families/contract';
-
 /** `load`: what stands before one load. `control`: what feeds the coils of a panel. */
 export const circuitKinds = ['load', 'control'] as const;
 export type CircuitKind = (typeof circuitKinds)[number];

@@ -13,7 +13,7 @@ import { inSentence } from '../language/in-sentence';
 import type { Methods } from '../loads/schools';
 import { askedNeeds, judgePart, type JudgedPart } from '../matching/judge';
 import type { Obstacle } from './sign-off';
-import { MIN_REASON_LETTERS } from './sign-off';
+import { isNamed } from './sign-off';
 import { assumedMarks, caseOfSwap, removedSpec, schoolsOf } from './case-from-swap';
 import { HUNT_KEY, type SwapState } from './swap';
 
@@ -58,18 +58,17 @@ function startOf({ load }: NeedContext): CurvePoint | null {
   return typeof amps === 'number' && typeof seconds === 'number' ? { amps, seconds } : null;
 }
 
-/** Of two trees the one that knows the symptom; until it is known, the first. */
-function treeFor(family: DeviceFamily, context: FaultContext): FaultTree {
+/** Of two trees the one that knows the symptom, until it is known the first; and every symptom of both. */
+function treeFor(family: DeviceFamily, context: FaultContext): { tree: FaultTree; symptoms: readonly Symptom[] } {
+  const first = family.faultFinding(context);
   const further = family.furtherFaults?.(context);
+  if (!further) return { tree: first, symptoms: first.symptoms };
   const symptom = context.findings[SYMPTOM]?.answer;
-  return further?.symptoms.some(({ id }) => id === symptom) ? further : family.faultFinding(context);
+  return {
+    tree: further.symptoms.some(({ id }) => id === symptom) ? further : first,
+    symptoms: [...first.symptoms, ...further.symptoms],
+  };
 }
-
-/** Every symptom of a family, of whichever tree. */
-export const symptomsOfFamily = (family: DeviceFamily, context: FaultContext): readonly Symptom[] => [
-  ...family.faultFinding(context).symptoms,
-  ...(family.furtherFaults?.(context).symptoms ?? []),
-];
 
 /** The hunt of a family for a removed part that was judged; findings are those of the job. */
 export function huntFor(
@@ -85,10 +84,10 @@ export function huntFor(
     riddenPeak: riddenPeak(family, removed.spec, need.supply.currentKind === 'dc'),
     band: bandOf(family, removed.spec, need),
   };
-  const tree = treeFor(family, context);
+  const { tree, symptoms } = treeFor(family, context);
   return {
     tree,
-    symptoms: symptomsOfFamily(family, context),
+    symptoms,
     findings,
     found: findFault(tree, findings),
     band: context.band,
@@ -121,9 +120,7 @@ export function openState({ tree, found }: Hunt, repeats: number): { text: strin
 export function huntObstacles(hunt: Hunt, state: SwapState, repeats: number): Obstacle[] {
   const open = openState(hunt, repeats);
   if (!open) return [];
-  const said = state.acknowledged[HUNT_KEY];
-  const named = said?.seen === open.seen && said.by.trim() !== '' && said.reason.trim().length >= MIN_REASON_LETTERS;
-  return named ? [] : [{ id: HUNT_KEY, kind: 'cause', text: open.text }];
+  return isNamed(state.acknowledged[HUNT_KEY], open.seen) ? [] : [{ id: HUNT_KEY, kind: 'cause', text: open.text }];
 }
 
 /** The causes that were shown, for the history of a position; empty where none was. Example: '. Cause: coil is open (...)'. */

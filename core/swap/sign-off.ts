@@ -59,11 +59,15 @@ export const changeKey = ({ id }: Pick<Change, 'id'>): string => `change-${id}`;
 /** Both values as they stand: a reason given for others does not count. */
 export const changeSignature = ({ from, to }: Pick<Change, 'from' | 'to'>): string => JSON.stringify([from, to]);
 
+/** Named by somebody, with a reason that says something, for exactly what stands there. */
+export const isNamed = (said: Named | undefined, seen: string): boolean =>
+  said?.seen === seen && said.by.trim() !== '' && said.reason.trim().length >= MIN_REASON_LETTERS;
+
 /** What the changes from the removed part still ask for: a reason each, save those that mend it or lose nothing. */
 export const changeObstacles = (changes: readonly Change[], state: SwapState): Obstacle[] =>
   changes.flatMap((change): Obstacle[] => {
     const said = state.acknowledged[changeKey(change)];
-    const given = said?.seen === changeSignature(change) && said.by.trim() !== '' && said.reason.trim().length >= MIN_REASON_LETTERS;
+    const given = isNamed(said, changeSignature(change));
     return change.ask === null || given
       ? []
       : [{ id: changeKey(change), changeId: change.id, kind: 'change', text: `${change.because} Ask first: ${change.ask}` }];

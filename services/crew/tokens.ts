@@ -11,6 +11,7 @@ import { validate } from '../validate';
 import { sha256 } from '../sha256';
 import type { Caller } from './caller';
 import { nameWords } from './words';
+import { isUuid } from '../is-uuid';
 
 const MOST_DAYS = 365;
 
@@ -66,7 +67,7 @@ export async function makeToken(body: unknown, { person, actor }: Caller): Promi
 
 export async function endToken(id: string, { actor }: Caller): Promise<{ ended: true }> {
   await inTransaction(database(), async (trx) => {
-    const row = /^[0-9a-f-]{36}$/i.test(id) ? await trx<TokenRow>('tokens').where({ id }).first() : undefined;
+    const row = isUuid(id) ? await trx<TokenRow>('tokens').where({ id }).first() : undefined;
     if (!row) throw notFound('This token');
     const ended = await trx('tokens').where({ id, ended_at: null }).update({ ended_at: new Date() });
     if (ended === 1) await audit(trx, actor, 'token-ended', { name: row.name });
