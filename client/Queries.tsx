@@ -2,7 +2,7 @@
 
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { api } from './api';
+import { api, faultWords } from './api';
 
 /** The server, or its database, was not reached: it may be in a moment. */
 export class Unreachable extends Error {}
@@ -30,6 +30,6 @@ export function Queries({ children }: { children: ReactNode }) {
 export async function read<T>(method: 'GET' | 'POST', path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
   const answer = await api<T>(method, path, body, signal);
   if (answer.ok) return answer.value;
-  const words = answer.faults[0]?.reason ?? 'The server refused this.';
+  const words = faultWords(answer);
   throw answer.offline ? new Unreachable(words) : new Error(words);
 }

@@ -2,8 +2,15 @@
 import { isRecord } from '@/core/certain';
 
 export type Fault = { field: string; reason: string };
-export type ApiAnswer<T> =
-  { ok: true; value: T } | { ok: false; status: number; faults: Fault[]; body: Record<string, unknown>; offline: boolean };
+export type ApiRefusal = { ok: false; status: number; faults: Fault[]; body: Record<string, unknown>; offline: boolean };
+export type ApiAnswer<T> = { ok: true; value: T } | ApiRefusal;
+
+/** Why it was refused, in words; nothing where it was not. */
+export function faultWords(answer: ApiRefusal): string;
+export function faultWords(answer: ApiAnswer<unknown>): string | undefined;
+export function faultWords(answer: ApiAnswer<unknown>): string | undefined {
+  return answer.ok ? undefined : answer.faults.map(({ reason }) => reason).join(' ');
+}
 
 const lost: Fault = {
   field: '',

@@ -151,6 +151,28 @@ describe('a refusal for what it says', () => {
       [],
     ]);
   });
+  it('stays said while it stands on the screen, whatever else is saved, until it is changed or taken back', async () => {
+    for (const mend of ['change', 'undo'] as const) {
+      const server = new Server({});
+      const { queue } = draft(server);
+      server.refuse = 'volts is no number';
+      queue.change(set('amps', 3));
+      server.refuse = undefined;
+      await queue.flush();
+      server.refuse = 'volts is no number';
+      queue.change(set('volts', 'x'));
+      expect(await queue.flush()).toBe('volts is no number');
+      server.refuse = undefined;
+      if (mend === 'undo') queue.undo();
+      else {
+        queue.change(set('hertz', 50));
+        expect(await queue.flush()).toBe('volts is no number');
+        expect([queue.view().save, queue.view().fault, server.doc]).toEqual(['refused', 'volts is no number', { amps: 3, hertz: 50 }]);
+        queue.change(set('volts', 480));
+      }
+      expect([await queue.flush(), queue.view().save, queue.view().value]).toEqual([undefined, 'saved', server.doc]);
+    }
+  });
   it('what is saved on demand can be mended and saved', async () => {
     const server = new Server({});
     const { queue } = draft(server, false);
@@ -162,6 +184,39 @@ describe('a refusal for what it says', () => {
     queue.change(set('volts', 480));
     await queue.flush();
     expect([server.doc, queue.view().save]).toEqual([{ volts: 480, amps: 3 }, 'saved']);
+  });
+});
+
+describe('whoever signs is told that not all is saved', () => {
+  it.each<[string, (server: Server) => void]>([
+    ['the connection is lost', (server) => void (server.offline = true)],
+    ['it is refused', (server) => void (server.refuse = 'no')],
+    ['somebody saved first', (server) => void server.take(1, set('volts', 415))],
+  ])('%s', async (_, meanwhile) => {
+    const server = new Server({});
+    const { queue } = draft(server);
+    queue.change(set('volts', 480));
+    meanwhile(server);
+    expect(await queue.flush()).toBeTruthy();
+    expect(await queue.flush()).toBeTruthy();
+  });
+  it('nothing is said of what is saved', async () => {
+    const { queue } = draft(new Server({}));
+    expect(await queue.flush()).toBeUndefined();
+    queue.change(set('volts', 480));
+    expect(await queue.flush()).toBeUndefined();
+  });
+});
+
+describe('the page made anew from a later version', () => {
+  it('stands here too where nothing is unsaved, and never over what is', () => {
+    const { queue } = draft(new Server({ volts: 400 }));
+    queue.stands({ version: 3, value: { volts: 415 } });
+    queue.stands({ version: 2, value: { volts: 230 } });
+    expect([queue.view().value, queue.version()]).toEqual([{ volts: 415 }, 3]);
+    queue.change(set('volts', 480));
+    queue.stands({ version: 4, value: { volts: 690 } });
+    expect([queue.view().value, queue.version()]).toEqual([{ volts: 480 }, 3]);
   });
 });
 

@@ -3,7 +3,7 @@
  * a conflict, never overwritten; a lost connection is retried. `use-versioned-draft.ts` draws it; clock and store are handed in.
  */
 import type { Change } from '@/core/swap/swap';
-import type { ApiAnswer } from './api';
+import { faultWords, type ApiAnswer } from './api';
 
 export type SaveState = 'saved' | 'unsaved' | 'saving' | 'offline' | 'refused';
 /** Somebody saved first: what stands now, what they changed, and what is not saved here. */
@@ -47,6 +47,8 @@ export class DraftQueue<T> {
   private readonly pending = new Map<string, unknown>();
   private undoStack: Change[][] = [];
   private cancelTimer: () => void = () => undefined;
+  /** What was refused for what it says, and stands on the screen: not saved until it is changed. */
+  private readonly turnedDown = new Map<string, string>();
   private busy: Promise<void> | undefined;
   /** Asked to be saved, and the connection was lost. */
   private waiting = false;
@@ -79,7 +81,10 @@ export class DraftQueue<T> {
   }
 
   private push(changes: readonly Change[], more: Partial<DraftView<T>> = {}) {
-    for (const { path, value } of changes) this.pending.set(path, value ?? null);
+    for (const { path, value } of changes) {
+      this.pending.set(path, value ?? null);
+      this.turnedDown.delete(path);
+    }
     this.world.keep(this.list());
     this.tell({ ...more, value: this.kind.apply(this.shown.value, changes), save: this.kind.autosave ? 'saving' : 'unsaved' });
     this.cancelTimer();
@@ -107,18 +112,30 @@ export class DraftQueue<T> {
     else this.world.keep(this.list());
   };
 
+  /** The page was made anew from a later version: it stands here too, unless something is not saved. */
+  readonly stands = (server: { version: number; value: T }) => {
+    if (server.version <= this.server.version || this.pending.size + this.turnedDown.size > 0 || this.busy) return;
+    this.server = server;
+    this.undoStack = [];
+    this.tell({ value: server.value, fault: undefined, save: 'saved' });
+  };
+
   /** The connection is back: what is to be saved is sent now. */
   readonly online = () => {
     if (this.kind.autosave || this.waiting) void this.flush();
   };
 
-  /** Sends what is not saved, now; resolves when it is answered. */
-  readonly flush = async (): Promise<void> => {
+  /** Sends what is not saved, now; resolves when it is answered, to why not everything that is shown is saved. Nobody signs over that. */
+  readonly flush = async (): Promise<string | undefined> => {
     this.cancelTimer();
     if (this.busy) await this.busy;
-    if (this.pending.size === 0) return;
-    this.busy = this.sendAll().finally(() => (this.busy = undefined));
-    await this.busy;
+    if (this.pending.size > 0) {
+      this.busy = this.sendAll().finally(() => (this.busy = undefined));
+      await this.busy;
+    }
+    const { save, fault, conflict } = this.shown;
+    if (save === 'saved') return undefined;
+    return fault ?? (conflict ? 'Somebody saved first: settle that first.' : 'Something was changed while it was saved: try again.');
   };
 
   private async sendAll() {
@@ -126,7 +143,7 @@ export class DraftQueue<T> {
     this.tell({ save: 'saving' });
     const answer = await this.kind.send(this.server.version, this.list(sent), this.shown.value);
     if (answer.ok) return this.took(sent, answer.value);
-    const fault = answer.faults.map(({ reason }) => reason).join(' ');
+    const fault = faultWords(answer);
     if (answer.offline) {
       this.waiting = true;
       this.tell({ save: 'offline', fault });
@@ -142,7 +159,9 @@ export class DraftQueue<T> {
     this.world.keep(this.list());
     this.waiting = false;
     const more = this.pending.size > 0;
-    this.tell({ save: more ? (this.kind.autosave ? 'saving' : 'unsaved') : 'saved', fault: undefined, recovered: false });
+    const [fault] = this.turnedDown.values();
+    const save = more ? (this.kind.autosave ? 'saving' : 'unsaved') : fault === undefined ? 'saved' : 'refused';
+    this.tell({ save, fault, recovered: false });
     if (more && this.kind.autosave) this.schedule(WAIT_MS);
   }
 
@@ -156,8 +175,11 @@ export class DraftQueue<T> {
     }
     this.tell({ save: 'refused', fault });
     if (!this.kind.autosave) return;
-    // Refused for what it says: what is saved by itself would be sent again and again; it stays on the screen.
-    for (const path of sent.keys()) this.pending.delete(path);
+    // Refused for what it says: what is saved by itself would be sent again and again; it stays on the screen, and is called not saved.
+    for (const path of sent.keys()) {
+      this.pending.delete(path);
+      this.turnedDown.set(path, fault);
+    }
     this.world.keep(this.list());
   }
 
@@ -168,6 +190,7 @@ export class DraftQueue<T> {
     this.server = { version: conflict.version, value: conflict.theirs };
     const mine = conflict.mine.filter(({ path }) => keepPaths.includes(path));
     this.pending.clear();
+    this.turnedDown.clear();
     for (const { path, value } of mine) this.pending.set(path, value);
     this.world.keep(this.list());
     this.undoStack = [];

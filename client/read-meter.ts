@@ -1,5 +1,5 @@
 import type { MeterReading, RegisterMap } from '@/core/meter/register-map';
-import { api } from './api';
+import { api, faultWords } from './api';
 
 export type MeterAnswer = { ok: true; reading: MeterReading } | { ok: false; fault: string };
 
@@ -11,5 +11,5 @@ export async function readMeterOnce(at: string, unitId: number, map: RegisterMap
   const answer = await api<{ reading?: MeterReading }>('POST', '/api/v1/meter/read', body);
   if (answer.ok && answer.value.reading) return { ok: true, reading: answer.value.reading };
   if (!answer.ok && answer.status === 0) return { ok: false, fault: 'This application did not answer: the connection to it is lost.' };
-  return { ok: false, fault: (!answer.ok && answer.faults[0]?.reason) || 'The meter could not be read.' };
+  return { ok: false, fault: (!answer.ok && faultWords(answer)) || 'The meter could not be read.' };
 }

@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useState, useSyncExternalStore } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { Change } from '@/core/swap/swap';
 import { DraftQueue, type DraftKind } from './draft-queue';
 import { claimTab, keepChanges, takeKept } from './kept-changes';
@@ -24,7 +24,7 @@ function keeperOf(key: string) {
 
 /**
  * A document with a version under work: saved, retried, kept on this device, undone and settled by `DraftQueue`.
- * @param key names the document among what is kept on this device; `initial` is what the server held when the page was made.
+ * @param key names the document among what is kept on this device; `initial` is what the server held when the page was made; made anew from a later version, that stands here where nothing is unsaved.
  * @param open false: nothing kept is laid on again, such as over a job that was signed.
  */
 export function useVersionedDraft<T>(key: string, initial: { version: number; value: T }, kind: DraftKind<T>, open = true) {
@@ -43,6 +43,12 @@ export function useVersionedDraft<T>(key: string, initial: { version: number; va
     window.addEventListener('online', queue.online);
     return () => window.removeEventListener('online', queue.online);
   }, [keeper, open, queue]);
+  const made = useRef(initial);
+  useEffect(() => {
+    made.current = initial;
+  });
+  useEffect(() => queue.stands(made.current), [queue, initial.version]);
   const { change, undo, settle, flush, version } = queue;
-  return { ...view, change, undo, settle, flush, version };
+  // `now`: how it stands at this moment, for who waited on `flush`.
+  return { ...view, change, undo, settle, flush, version, now: queue.view };
 }

@@ -113,7 +113,7 @@ test('a check is kept at a position and found there again; its part goes into th
   await page.getByLabel('Name of the check').fill('Van part for K1');
   await page.getByLabel('Name of the check').press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'Kept as Van part for K1, at the position' })).toBeVisible();
-  const into = page.getByRole('region', { name: 'Part 1 into the catalogue' });
+  const into = page.getByRole('form', { name: 'Part 1 into the catalogue' });
   await into.getByLabel('Maker').fill('Tolverne');
   await into.getByLabel('Type or order number').fill('TV-25');
   await into.getByLabel('Site').selectOption('Ferrow Locks');

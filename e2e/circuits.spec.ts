@@ -40,20 +40,49 @@ test('a circuit of one’s own by keyboard alone; a name that is taken is said, 
   await isAccessible(page, 'circuits');
 });
 
-test('two people at one circuit: the second is told, and sees what the first one kept', async ({ page, context }) => {
+const change = async (page: Page, from: string, to: string) => {
+  await sheet(page, from).getByRole('button', { name: 'Change' }).click();
+  await sheet(page, from).getByLabel('Name of the circuit').fill(to);
+  await sheet(page, from).getByRole('button', { name: 'Keep' }).click();
+};
+
+test('two people at one circuit: the second is told, and settles it', async ({ page, context }) => {
   await page.goto('/circuits/kestrel-ramp');
   const other = await context.newPage();
   await other.goto('/circuits/kestrel-ramp');
-  const rename = async (one: typeof page, name: string) => {
-    await sheet(one, 'Hoist').getByRole('button', { name: 'Change' }).click();
-    await sheet(one, 'Hoist').getByLabel('Name of the circuit').fill(name);
-    await sheet(one, 'Hoist').getByRole('button', { name: 'Keep' }).click();
-  };
-  await rename(other, 'Ramp hoist');
-  await expect(sheet(other, 'Ramp hoist')).toBeVisible();
-  await rename(page, 'Hoist of the ramp');
-  await expect(page.getByRole('alert').filter({ hasText: 'Somebody saved this circuit' })).toBeVisible();
-  await expect(sheet(page, 'Ramp hoist')).toBeVisible();
+  await change(other, 'Hoist', 'Ramp hoist');
+  await expect(sheet(other, 'Ramp hoist').getByRole('status')).toContainText('Saved');
+  await change(page, 'Hoist', 'Hoist of the ramp');
+  const dialog = page.getByRole('dialog', { name: 'Somebody else saved this circuit meanwhile' });
+  await expect(dialog).toContainText('Name: Ramp hoist');
+  await dialog.getByRole('checkbox', { name: /^Name: Hoist of the ramp/ }).check();
+  await dialog.getByRole('button', { name: 'Keep both as ticked' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(sheet(page, 'Hoist of the ramp').getByText('Not saved')).toHaveCount(0);
+  await other.reload();
+  await expect(sheet(other, 'Hoist of the ramp')).toBeVisible();
+});
+
+test('a circuit with the connection lost is kept on the device and goes out when it is back; a change is undone', async ({ page }) => {
+  await page.goto('/circuits/ferrow-pump');
+  const name = page.getByRole('region', { name: /^Circuit / }).first();
+  const before = (await name.getAttribute('aria-label'))!.replace(/^Circuit /, '');
+  await page.route('**/api/v1/circuits/**', (route) => route.abort());
+  await change(page, before, 'Renamed in the cellar');
+  const own = sheet(page, 'Renamed in the cellar');
+  await expect(own.getByRole('status')).toContainText('kept on this device');
+  await page.unroute('**/api/v1/circuits/**');
+  await expect(own.getByRole('status')).toContainText('Saved');
+  await own.getByRole('button', { name: 'Undo' }).click();
+  await expect(sheet(page, before)).toBeVisible();
+  await expect(page.getByText('Saving', { exact: true })).toHaveCount(0);
+  // What the server refuses for what it says stays on the screen and is called not saved.
+  const taken = (await page
+    .getByRole('region', { name: /^Circuit / })
+    .nth(1)
+    .getAttribute('aria-label'))!.replace(/^Circuit /, '');
+  await change(page, before, taken);
+  await expect(page.getByRole('alert').filter({ hasText: 'has a circuit' })).toBeVisible();
 });
 
 test('at a job the circuit is shown with the part chosen; what fails is accepted by name, for that part alone', async ({ page }) => {

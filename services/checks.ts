@@ -1,8 +1,8 @@
 /** Quick checks kept by name: for the next shift, or at the position that they are about. */
 import { randomUUID } from 'node:crypto';
-import * as yup from 'yup';
 import { isRecord } from '../core/certain';
 import { familyIds } from '../core/families/registry';
+import { keepCheckSchema } from '../core/swap/kept-check';
 import { isCheck } from '../core/swap/quick-check';
 import { changeFault } from '../core/swap/change-fault';
 import { diffStates, emptySwap, type SwapState } from '../core/swap/swap';
@@ -35,12 +35,6 @@ export type KeptCheck = {
 
 const MOST = 500;
 const LARGEST = 600_000; // characters, as of a job
-
-export const keepCheckSchema = yup.object({
-  name: yup.string().strict().trim().min(2, 'A check is kept under a name of two letters at least.').max(80).required('name is missing.'),
-  positionId: yup.string().strict().max(200).nullable().optional(),
-  state: yup.mixed().required('state is missing: the check itself.'),
-});
 
 const listed = ({ id, name, family, position_id, kept_by, kept_at, version }: CheckRow): KeptCheck => ({
   ...{ id, name, family, version, positionId: position_id, keptBy: kept_by, keptAt: kept_at.toISOString() },

@@ -102,10 +102,12 @@ describe('a circuit of one’s own', () => {
     const { id, version, lines } = await circuitOf('ferrow-gate', 'Sluice 1');
     const asked = certain(lines.find((line) => line.id === 'electrical-interlock')?.fact);
     expect(asked.answer).toBe('not-seen');
-    await saveCircuit(id, { version, fact: { id: asked.id, seenWith: asked.seenWith, answer: 'no' } }, tester);
+    await saveCircuit(id, { version, facts: [{ id: asked.id, seenWith: asked.seenWith, answer: 'no' }] }, tester);
     expect(await lineOf('ferrow-gate', 'Sluice 1', 'electrical-interlock')).toMatchObject({ verdict: 'fails', fact: { answer: 'no' } });
-    await saveCircuit(id, { version: version + 1, fact: { id: asked.id, seenWith: 'K7 | K8', answer: 'yes' } }, tester);
+    await saveCircuit(id, { version: version + 1, facts: [{ id: asked.id, seenWith: 'K7 | K8', answer: 'yes' }] }, tester);
     expect(await lineOf('ferrow-gate', 'Sluice 1', 'electrical-interlock')).toMatchObject({ fact: { answer: 'not-seen' } });
+    await saveCircuit(id, { version: version + 2, facts: [{ id: asked.id, seenWith: '', answer: 'not-seen' }] }, tester);
+    expect((await circuitOf('ferrow-gate', 'Sluice 1')).facts).not.toHaveProperty(asked.id);
   });
 });
 

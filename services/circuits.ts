@@ -1,17 +1,10 @@
 /** Circuits: positions of one load or of one control supply under one name, judged as a whole by what stands there. */
 import type { Knex } from 'knex';
 import { randomUUID } from 'node:crypto';
-import * as yup from 'yup';
+import type { InferType } from 'yup';
 import { certain } from '../core/certain';
-import {
-  circuitFacts,
-  circuitKinds,
-  factIds,
-  factState,
-  type CircuitFacts,
-  type CircuitLine,
-  type CircuitMember,
-} from '../core/circuit/circuit';
+import { circuitFacts, factState, withFact, type CircuitFacts, type CircuitLine, type CircuitMember } from '../core/circuit/circuit';
+import { newCircuitSchema, saveCircuitSchema } from '../core/circuit/circuit-fields';
 import { judgeCircuit, type Around, type JudgedCircuit } from '../core/circuit/judge-circuit';
 import { memberOf, type PartForPlace } from '../core/circuit/member';
 import { sayIn } from '../core/language/by-practice';
@@ -35,11 +28,14 @@ export type CircuitLineView = Omit<CircuitLine, 'source' | 'fact'> & {
   /** What is to be seen at the panel for it, and how it was answered for these devices. */
   fact?: { id: keyof CircuitFacts; seenWith: string; asks: string; answer: 'yes' | 'no' | 'not-seen' };
 };
+/** What of a circuit is edited. */
+export type StandingCircuit = Pick<CircuitRow, 'version' | 'name' | 'facts'> & { positionIds: string[] };
 export type CircuitView = {
   id: string;
   version: number;
   name: string;
   kind: CircuitRow['kind'];
+  facts: CircuitFacts;
   verdict: Verdict;
   lines: CircuitLineView[];
   members: { id: string; tag: string; function: string; deviceName: string; verdict: Verdict | null }[];
@@ -104,7 +100,7 @@ const viewOf = (
   positions: readonly PositionRow[],
   site: SiteRow,
 ): CircuitView => ({
-  ...{ id: row.id, version: row.version, name: row.name, kind: row.kind, verdict: judged.verdict },
+  ...{ id: row.id, version: row.version, name: row.name, kind: row.kind, facts: row.facts, verdict: judged.verdict },
   lines: judged.lines.map((line) => lineView(line, row.facts, site)),
   members: own.map(({ id, tag, deviceName, judged: one }) => ({
     ...{ id, tag, deviceName, verdict: one?.verdict ?? null },
@@ -138,36 +134,6 @@ export async function circuitOfJob(
   const [found] = circuits;
   return found ? { id: found.row.id, name: found.row.name, facts: found.row.facts, ...found.judged } : null;
 }
-
-const name = yup.string().strict().trim().min(2, 'A circuit has a name of two letters at least.').max(80, 'A name has at most 80 letters.');
-const positionIds = yup.array().of(yup.string().strict().max(200).required()).max(60, 'A circuit has at most 60 positions.');
-export const newCircuitSchema = yup.object({
-  name: name.required('name is missing.'),
-  kind: yup.string().strict().oneOf(circuitKinds, 'kind is load or control.').required('kind is missing.'),
-  positionIds: positionIds.min(1, 'A circuit has one position at least.').required('positionIds is missing.'),
-});
-export const saveCircuitSchema = yup.object({
-  version: yup.number().strict().integer().min(1).required('version is missing: send the one that you read.'),
-  name: name.optional(),
-  positionIds: positionIds.optional(),
-  /** What was seen at the panel, and the devices that it was seen with. */
-  fact: yup
-    .object({
-      id: yup
-        .string()
-        .strict()
-        .oneOf([...factIds], 'This is not a fact of a circuit.')
-        .required('id is missing.'),
-      answer: yup
-        .string()
-        .strict()
-        .oneOf(['yes', 'no'] as const, 'An answer is yes or no.')
-        .required('answer is missing.'),
-      seenWith: yup.string().strict().max(400).defined('seenWith is missing.'),
-    })
-    .default(undefined)
-    .optional(),
-});
 
 const nameTaken = (words: string) =>
   new ServiceError(422, [{ field: 'name', reason: `This panel has a circuit '${words}' already. Give it another name.` }]);
@@ -203,7 +169,7 @@ const oneAtATime = (trx: Knex, panelId: string) => trx('panels').where({ id: pan
 
 async function changeCircuit(
   row: CircuitRow,
-  sent: yup.InferType<typeof saveCircuitSchema>,
+  sent: InferType<typeof saveCircuitSchema>,
   { actor }: Pick<Caller, 'actor'>,
 ): Promise<boolean> {
   const { id } = row;
@@ -211,14 +177,17 @@ async function changeCircuit(
     await oneAtATime(trx, row.panel_id);
     if (sent.name !== undefined && (await trx('circuits').where({ panel_id: row.panel_id, name: sent.name }).whereNot({ id }).first()))
       throw nameTaken(sent.name);
-    const { fact } = sent;
-    const facts = fact ? { ...row.facts, [fact.id]: { answer: fact.answer, seenWith: fact.seenWith } } : row.facts;
+    const seen = sent.facts ?? [];
+    const facts = seen.reduce(withFact, row.facts);
     const kept = await trx('circuits')
       .where({ id, version: sent.version })
       .update({ name: sent.name ?? row.name, facts: JSON.stringify(facts), version: sent.version + 1 });
     if (kept === 0) return false;
     if (sent.positionIds) await placeMembers(trx, id, sent.positionIds);
-    await audit(trx, actor, 'circuit-changed', { circuit: sent.name ?? row.name, ...(fact ? { seen: fact.id, answer: fact.answer } : {}) });
+    await audit(trx, actor, 'circuit-changed', {
+      circuit: sent.name ?? row.name,
+      ...Object.fromEntries(seen.map(({ id: fact, answer }) => [fact, answer])),
+    });
     return true;
   });
 }
@@ -232,8 +201,15 @@ export async function saveCircuit(id: string, body: unknown, caller: Pick<Caller
   throw new ServiceError(
     409,
     [{ field: 'version', reason: 'Somebody saved this circuit since you read it. Nothing was overwritten: look at it again.' }],
-    { current: await oneCircuit(id) },
+    { current: await standing(id) },
   );
+}
+
+/** A circuit as it is edited, as it stands now. */
+async function standing(id: string): Promise<StandingCircuit> {
+  const { version, name, facts, panel_id } = await oneCircuit(id);
+  const positions = await positionsOn(database(), panel_id);
+  return { version, name, facts, positionIds: positions.flatMap((one) => (one.circuit_id === id ? [one.id] : [])) };
 }
 
 async function oneCircuit(id: string): Promise<CircuitRow> {

@@ -1,32 +1,16 @@
 /** What devices show, in a table of the user's own: words of their menus, and how their lamps blink. Makers differ, so nothing is assumed. */
 import { randomUUID } from 'node:crypto';
-import * as yup from 'yup';
+import { signSchema, type SignKind } from '../core/cards/device-sign';
 import { database } from '../data/connection';
 import type { Caller } from './crew/caller';
 import { notFound } from './service-error';
 import { validate } from './validate';
 import { isUuid } from './is-uuid';
 
-export const signKinds = ['menu', 'lamp'] as const;
-export type DeviceSign = { id: string; maker: string; kind: (typeof signKinds)[number]; sign: string; means: string; enteredBy: string };
+export type DeviceSign = { id: string; maker: string; kind: SignKind; sign: string; means: string; enteredBy: string };
 type Row = Omit<DeviceSign, 'enteredBy'> & { entered_by: string };
 
 const MOST = 2000;
-const line = (name: string, most: number) =>
-  yup
-    .string()
-    .strict()
-    .trim()
-    .min(1, `${name} is empty.`)
-    .max(most, `${name} is longer than ${most} characters.`)
-    .required(`${name} is missing.`);
-
-export const signSchema = yup.object({
-  maker: line('maker', 80),
-  kind: yup.string().strict().oneOf(signKinds, 'kind is menu or lamp.').required('kind is missing.'),
-  sign: line('sign', 60),
-  means: line('means', 300),
-});
 
 /** Every sign, by maker. */
 export async function deviceSigns(): Promise<{ signs: DeviceSign[] }> {

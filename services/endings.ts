@@ -2,6 +2,7 @@
 import * as yup from 'yup';
 import { mayDo } from '../core/crew/rights';
 import { endingKinds, endingText, endingWords, openBeforeEnding } from '../core/swap/ending';
+import { logSchema, saidWords } from '../core/swap/said';
 import { causeText, huntObstacles, huntOf } from '../core/swap/fault-hunt';
 import { database } from '../data/connection';
 import { insertEvent, positionWithPlace } from '../data/positions';
@@ -17,14 +18,6 @@ import { isPerson } from './sign-at-device';
 import { loadSwap, type SwapView } from './swaps';
 import { validate } from './validate';
 
-const LONGEST = 500;
-const words = (what: string, least = 3) =>
-  yup
-    .string()
-    .strict()
-    .trim()
-    .min(least, `${what}: say it in at least ${least} letters.`)
-    .max(LONGEST, `${what} is longer than ${LONGEST} characters.`);
 const personField = yup.string().strict().max(80).optional();
 const versionField = yup.number().strict().integer().min(1).required('version is missing.');
 
@@ -34,9 +27,9 @@ export const endSchema = proofSchema.shape({
     .mixed<(typeof endingKinds)[number]>()
     .oneOf(endingKinds, `kind is one of: ${endingKinds.join(', ')}.`)
     .required('kind is missing.'),
-  what: words('What was done', 8).required('what is missing: say what was done.'),
-  from: words('The old setting', 1).when('kind', { is: 'adjusted', then: (field) => field.required('The old setting is missing.') }),
-  to: words('The new setting', 1).when('kind', { is: 'adjusted', then: (field) => field.required('The new setting is missing.') }),
+  what: saidWords('What was done', 8).required('what is missing: say what was done.'),
+  from: saidWords('The old setting', 1).when('kind', { is: 'adjusted', then: (field) => field.required('The old setting is missing.') }),
+  to: saidWords('The new setting', 1).when('kind', { is: 'adjusted', then: (field) => field.required('The new setting is missing.') }),
   positionId: yup
     .string()
     .strict()
@@ -46,17 +39,9 @@ export const endSchema = proofSchema.shape({
 });
 export const discardSchema = proofSchema.shape({
   version: versionField,
-  reason: words('The reason', 8).required('The reason is missing.'),
+  reason: saidWords('The reason', 8).required('The reason is missing.'),
   approver: personField,
 });
-export const logSchema = yup.object({
-  kind: yup
-    .mixed<'fault' | 'measurement' | 'note'>()
-    .oneOf(['fault', 'measurement', 'note'], 'kind is fault, measurement or note.')
-    .required('kind is missing.'),
-  text: words('The note').required('text is missing.'),
-});
-
 /** The job's row, locked, where it is open and of this version; null where it has ended already. */
 async function openRow(trx: Knex.Transaction, swap: SwapView, version: number): Promise<SwapRow | null> {
   const row = await trx<SwapRow>('swaps').where({ id: swap.id }).forUpdate().first();

@@ -1,7 +1,7 @@
 /** Parts that people enter themselves, from a plate that they read; and pieces of a part taken into stock. */
-import * as yup from 'yup';
 import { certain, isRecord } from '../core/certain';
-import { familyIds, familyOf } from '../core/families/registry';
+import { familyOf } from '../core/families/registry';
+import { newPartSchema, receiveSchema } from '../core/parts-file/new-part';
 import { changeFault } from '../core/swap/change-fault';
 import { handSpec } from '../core/swap/case-from-swap';
 import type { PartInHand } from '../core/swap/swap';
@@ -13,31 +13,6 @@ import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
-
-export const newPartSchema = yup.object({
-  family: yup.string().strict().oneOf(familyIds(), 'family is no kind of part.').required('family is missing.'),
-  maker: yup.string().strict().trim().min(1, 'maker is missing: who made it, as its plate says.').max(80).required('maker is missing.'),
-  name: yup
-    .string()
-    .strict()
-    .trim()
-    .min(1, 'name is missing: the type or order number on the plate.')
-    .max(120)
-    .required('name is missing.'),
-  /** What was read on it, by the names of its plate. */
-  readings: yup.mixed().required('readings is missing: what was read on its plate.'),
-});
-export const receiveSchema = yup.object({
-  siteId: yup.string().strict().max(100).required('siteId is missing.'),
-  place: yup.string().strict().trim().min(1, 'place is missing: the bin, the van, the panel.').max(80).required('place is missing.'),
-  quantity: yup
-    .number()
-    .strict()
-    .integer('quantity is a whole number.')
-    .min(1, 'quantity is 1 at least.')
-    .max(10_000)
-    .required('quantity is missing.'),
-});
 
 /** Maker and type as one word: written otherwise they are the same part. */
 const folded = (text: string): string =>

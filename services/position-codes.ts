@@ -2,12 +2,10 @@
 import { inTransaction } from '../data/transaction';
 import type { Knex } from 'knex';
 import * as yup from 'yup';
-import { positionRowsSchema, type PositionTable } from '../core/case/position-codes';
+import { MOST_MAKER_LETTERS, positionRowsSchema, type PositionTable } from '../core/case/position-codes';
 import { database } from '../data/connection';
 import { ServiceError } from './service-error';
 import { validate } from './validate';
-
-const MAX_NAME = 60;
 
 /** Every maker's table, by name. */
 export const positionTables = async (knex: Knex = database()): Promise<PositionTable[]> =>
@@ -21,8 +19,8 @@ export const positionCodesSchema = yup.object({
 /** Saves a maker's table; with no rows it goes. Throws 409 with what stands where somebody saved first. */
 export async function savePositionCodes(maker: string, body: unknown): Promise<PositionTable[]> {
   const name = maker.trim();
-  if (name.length === 0 || name.length > MAX_NAME)
-    throw new ServiceError(422, [{ field: 'maker', reason: `A maker's name has 1 to ${MAX_NAME} characters.` }]);
+  if (name.length === 0 || name.length > MOST_MAKER_LETTERS)
+    throw new ServiceError(422, [{ field: 'maker', reason: `A maker's name has 1 to ${MOST_MAKER_LETTERS} characters.` }]);
   const { version, rows } = await validate(positionCodesSchema, body);
   const knex = database();
   const changed = async (trx: Knex) =>

@@ -35,6 +35,10 @@ export const positionRowsSchema = yup
     return twice === undefined || context.createError({ message: `Letter code '${twice}' stands twice; each stands once for a maker.` });
   });
 
+export const MOST_MAKER_LETTERS = 60;
+/** A maker whose letters are entered. */
+export const makerSchema = yup.object({ maker: yup.string().strict().trim().max(MOST_MAKER_LETTERS).required('The maker is missing.') });
+
 /** What stands under these letters, by maker; more than one maker may use them. */
 export const meaningsOf = (tables: readonly PositionTable[], code: string): (PositionCode & { maker: string })[] =>
   tables.flatMap(({ maker, rows }) =>

@@ -89,3 +89,12 @@ export function factState(facts: CircuitFacts, id: FactId, seen: string): 'yes' 
   const fact = facts[id];
   return fact?.seenWith === seen ? fact.answer : 'not-seen';
 }
+
+/** The facts with one more answered; `not-seen` takes its answer back. */
+export function withFact(
+  facts: CircuitFacts,
+  { id, answer, seenWith: seen }: { id: FactId; answer: 'yes' | 'no' | 'not-seen'; seenWith: string },
+): CircuitFacts {
+  const others: CircuitFacts = Object.fromEntries(Object.entries(facts).filter(([name]) => name !== id));
+  return answer === 'not-seen' ? others : { ...others, [id]: { answer, seenWith: seen } };
+}

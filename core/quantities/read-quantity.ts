@@ -5,6 +5,7 @@
  * Not for: sets and ranges ("240/480"); the plate grammar reads those.
  */
 import { certain } from '../certain';
+import { formatQuantity } from './format-quantity';
 import { proposeUnit, readUnitOf, type Unit } from './units';
 
 export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
@@ -66,3 +67,18 @@ export function readQuantity(text: string, unit: string, label: string): Quantit
 
 const short = (text: string) => (text.length > 24 ? `${text.slice(0, 24)}…` : text);
 const sample = (unit: string) => (unit === 'count' ? '3' : unit === 'hp' ? '7 1/2 hp' : `28 ${unit}`.trim());
+
+/**
+ * As `readQuantity`, and an empty text is a figure that is not there.
+ * @param field its unit, its name in a fault, and the ends of what is accepted, both included.
+ */
+export function readInRange(
+  text: string,
+  field: { unit: string; label: string; min: number; max: number },
+): { ok: true; value: number | undefined } | { ok: false; fault: string } {
+  if (text.trim() === '') return { ok: true, value: undefined };
+  const { unit, label, min, max } = field;
+  const read = readQuantity(text, unit, label);
+  if (!read.ok || (read.value >= min && read.value <= max)) return read;
+  return { ok: false, fault: `${label}: ${formatQuantity(min, unit)} to ${formatQuantity(max, unit)} is accepted.` };
+}

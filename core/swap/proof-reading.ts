@@ -8,6 +8,8 @@ import { proofLimits } from './sign-off';
 
 /** Over range on a common meter, ohm: what an open contact reads at least. Common practice. */
 export const OVER_RANGE_OHMS = 40e6;
+/** No reading is more, in the unit of its test. */
+export const MOST_READ = 1e12;
 const OPEN_CIRCUIT = /^(?:o\.?\s?l\.?|∞|inf(?:inite|inity)?|open|>\s*40\s*m(?:Ω|ohms?)?)$/i;
 const BARE = /^[+-]?[\d\s.,\u2009\u00a0]+$/;
 const TIMES_OFF = 300;
@@ -44,6 +46,7 @@ export function readProof(proof: Proof, text: string, said?: string): QuantityRe
   if (bare && unit === undefined)
     return { ok: false, fault: `${proof.title}: write the unit, ${unitsIn(proof).join(' or ')}; the limits stand in both.` };
   const read = readQuantity(bare && unit ? `${words} ${unit}` : words, proof.unit, proof.title);
+  if (read.ok && !(read.value >= 0 && read.value <= MOST_READ)) return { ok: false, fault: `${proof.title} is outside what is possible.` };
   if (!read.ok || !isFarOff(proof, read.value) || said === words) return read;
   return {
     ok: false,

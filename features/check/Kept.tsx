@@ -3,11 +3,15 @@
 import Button from '@mui/material/Button';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
+import { checkNameSchema } from '@/core/swap/kept-check';
 import type { Answers } from '@/services/interface/routes';
+import { FormFault } from '@/ui/forms/FormFault';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 import { Notice } from '@/ui/shell/Notice';
 import type { QuickCheck } from './use-check';
 
@@ -22,7 +26,7 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
   const { replace } = check;
   const bring = async (id: string) => {
     const answer = await api<Whole>('GET', `/api/v1/checks/${id}`);
-    setFault(answer.ok ? undefined : answer.faults[0]?.reason);
+    setFault(faultWords(answer));
     if (answer.ok) replace(answer.value.state);
   };
   // The address may name one: from the card of its position.
@@ -52,41 +56,25 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
 /** Keeps the check under a name, at a position where one is chosen. */
 export function KeepIt({ check, position }: { check: QuickCheck; position: string }) {
   const queries = useQueryClient();
-  const [name, setName] = useState('');
-  const [said, setSaid] = useState<{ ok: boolean; words: string }>();
-  const keep = async () => {
+  const [kept, setKept] = useState('');
+  const { register, errors, ready, onSubmit } = useSentForm(checkNameSchema, { name: '' }, async ({ name }) => {
     const answer = await api<{ id: string }>('POST', '/api/v1/checks', { name, positionId: position || null, state: check.state });
-    setSaid(
-      answer.ok
-        ? { ok: true, words: `Kept as ${name.trim()}${position ? ', at the position' : ''}.` }
-        : { ok: false, words: answer.faults.map(({ reason }) => reason).join(' ') },
-    );
+    setKept(answer.ok ? `Kept as ${name}${position ? ', at the position' : ''}.` : '');
     if (answer.ok) await queries.invalidateQueries({ queryKey: KEY });
-  };
+    return faultWords(answer);
+  });
   return (
-    <form
-      className="row-flex"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (name.trim().length >= 2) void keep();
-      }}
-    >
-      <TextBox
-        aria-label="Name of the check"
-        style={{ width: 240 }}
-        placeholder="a name for it"
-        maxLength={80}
-        value={name}
-        onChange={(event) => setName(event.target.value)}
-      />
-      <Button type="submit" disabled={name.trim().length < 2}>
+    <form className="row-flex" onSubmit={onSubmit}>
+      <TextBox aria-label="Name of the check" style={{ width: 240 }} placeholder="a name for it" {...register('name', trimmed)} />
+      <Button type="submit" disabled={!ready}>
         Keep the check{position ? ' there' : ''}
       </Button>
-      {said && (
-        <Notice kind={said.ok ? 'fits' : 'fails'} role={said.ok ? 'status' : 'alert'}>
-          {said.words}
+      {kept && (
+        <Notice kind="fits" role="status">
+          {kept}
         </Notice>
       )}
+      <FormFault errors={errors} />
     </form>
   );
 }

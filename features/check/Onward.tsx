@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
 import { diffStates, emptySwap, freeHand, type Change, type SwapState } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
@@ -64,7 +64,7 @@ export function Onward({ check }: { check: QuickCheck }) {
       : job;
     if (saved.ok && job.ok) return router.push(`/swaps/${job.value.id}?stage=match`);
     setBusy(false);
-    if (!saved.ok) setFault(saved.faults.map(({ reason }) => reason).join(' '));
+    if (!saved.ok) setFault(faultWords(saved));
   };
   const parts = Object.entries(check.state.hand ?? {}).filter(([, { readings }]) => Object.keys(readings).length > 0);
   return (

@@ -1,13 +1,18 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useState } from 'react';
+import { Controller } from 'react-hook-form';
+import type { InferType } from 'yup';
+import { newCircuitSchema } from '@/core/circuit/circuit-fields';
+import { FormFault } from '@/ui/forms/FormFault';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { TickBox } from '@/ui/forms/TickBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 import circuitsStyle from '@/ui/styles/circuits.module.css';
 
-export type Drawn = { name: string; kind: 'load' | 'control'; positionIds: string[] };
+export type NewCircuit = InferType<typeof newCircuitSchema>;
 type Spot = { id: string; tag: string; function: string; circuitId: string | null };
 
 const kinds = [
@@ -21,59 +26,61 @@ export function CircuitForm({
   own,
   positions,
   nameOf,
-  busy,
   words,
   onSave,
   onCancel,
 }: {
-  start: Drawn;
+  start: NewCircuit;
   /** The circuit that is changed; absent: a new one, which has a kind to choose. */
   own?: string;
   positions: readonly Spot[];
   nameOf: (circuitId: string) => string;
-  busy: boolean;
   words: string;
-  onSave: (drawn: Drawn) => void;
+  /** Resolves to why it was refused, or to nothing. */
+  onSave: (circuit: NewCircuit) => Promise<string | undefined>;
   onCancel: () => void;
 }) {
-  const [drawn, setDrawn] = useState(start);
-  const put = (more: Partial<Drawn>) => setDrawn({ ...drawn, ...more });
-  const ready = drawn.name.trim().length >= 2 && drawn.positionIds.length > 0 && !busy;
+  const { register, control, errors, ready, onSubmit } = useSentForm(newCircuitSchema, start, onSave);
   return (
-    <form
-      className={circuitsStyle.form}
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (ready) onSave({ ...drawn, name: drawn.name.trim() });
-      }}
-    >
+    <form className={circuitsStyle.form} onSubmit={onSubmit}>
       <label className="stack" style={{ gap: 4 }}>
         <span>Name of the circuit</span>
-        <TextBox wide maxLength={80} value={drawn.name} onChange={(event) => put({ name: event.target.value })} />
+        <TextBox wide {...register('name', trimmed)} />
       </label>
       {own === undefined && (
         <label className="stack" style={{ gap: 4 }}>
           <span>What it is</span>
-          <SelectBox wide options={kinds} value={drawn.kind} onWord={(kind) => put({ kind })} />
+          <Controller
+            control={control}
+            name="kind"
+            render={({ field: { value, onChange } }) => <SelectBox wide options={kinds} value={value} onWord={onChange} />}
+          />
         </label>
       )}
       <fieldset style={{ border: 0, padding: 0, margin: 0 }}>
         <legend>Its positions</legend>
-        <div className={circuitsStyle.picks}>
-          {positions.map(({ id, tag, function: fn, circuitId }) => (
-            <label key={id} className={circuitsStyle.pick}>
-              <TickBox
-                checked={drawn.positionIds.includes(id)}
-                onTick={(on) => put({ positionIds: on ? [...drawn.positionIds, id] : drawn.positionIds.filter((one) => one !== id) })}
-              />
-              <span>
-                <b>{tag}</b> {fn}
-                {circuitId && circuitId !== own ? <span className="muted"> now in {nameOf(circuitId)}</span> : ''}
-              </span>
-            </label>
-          ))}
-        </div>
+        <Controller
+          control={control}
+          name="positionIds"
+          render={({ field: { value, onChange } }) => (
+            <div className={circuitsStyle.picks}>
+              {positions.map(({ id, tag, function: fn, circuitId }) => (
+                <label key={id} className={circuitsStyle.pick}>
+                  <TickBox
+                    checked={value.includes(id)}
+                    onTick={(on) => onChange(on ? [...value, id] : value.filter((one) => one !== id))}
+                  />
+                  <span>
+                    <b>{tag}</b> {fn}
+                    {circuitId && circuitId !== own ? <span className="muted"> now in {nameOf(circuitId)}</span> : ''}
+                  </span>
+                </label>
+              ))}
+            </div>
+          )}
+        />
       </fieldset>
+      <FormFault errors={errors} />
       <div className="row-flex">
         <Button type="submit" variant="contained" disabled={!ready}>
           {words}

@@ -2,43 +2,44 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import type { DefaultValues, Path } from 'react-hook-form';
+import type { ObjectSchema } from 'yup';
+import { api, faultWords } from '@/client/api';
+import { passwordSchema, pinSchema } from '@/core/crew/crew-fields';
 import { roleWords } from '@/core/crew/rights';
+import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
 import { CrewShell } from './CrewShell';
 import { Passkeys } from './Passkeys';
 
 /** Two secrets and what becomes of them. */
-function SecretForm({
+function SecretForm<T extends Record<string, string>>({
   title,
+  schema,
+  start,
   rows,
   path,
   done,
 }: {
   title: string;
-  rows: readonly [name: string, label: string, autoComplete: string][];
+  schema: ObjectSchema<T>;
+  start: DefaultValues<T>;
+  rows: readonly [name: Path<T>, label: string, autoComplete: string][];
   path: string;
   done: string;
 }) {
-  const [values, setValues] = useState<Record<string, string>>({});
-  const [said, setSaid] = useState<{ fault?: string; done?: string }>({});
-  const save = async () => {
+  const [kept, setKept] = useState(false);
+  const { register, errors, ready, onSubmit } = useSentForm(schema, start, async (values, startAgain) => {
     const answer = await api('PUT', path, values);
-    if (answer.ok) setValues({});
-    setSaid(answer.ok ? { done } : { fault: answer.faults.map(({ reason }) => reason).join(' ') });
-  };
+    if (answer.ok) startAgain(start);
+    setKept(answer.ok);
+    return faultWords(answer);
+  });
   return (
-    <form
-      className="sheet stack"
-      style={{ padding: 14 }}
-      aria-label={title}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void save();
-      }}
-    >
+    <form className="sheet stack" style={{ padding: 14 }} aria-label={title} onSubmit={onSubmit}>
       <h2 style={{ fontSize: 15.5 }}>{title}</h2>
       {rows.map(([name, label, autoComplete]) => (
         <label key={name} className="stack" style={{ gap: 4 }}>
@@ -48,23 +49,17 @@ function SecretForm({
             type="password"
             autoComplete={autoComplete}
             inputMode={name === 'pin' ? 'numeric' : undefined}
-            maxLength={128}
-            value={values[name] ?? ''}
-            onChange={(event) => setValues({ ...values, [name]: event.target.value })}
+            {...register(name)}
           />
         </label>
       ))}
-      {said.fault && (
-        <Notice kind="fails" role="alert">
-          {said.fault}
-        </Notice>
-      )}
-      {said.done && (
+      <FormFault errors={errors} />
+      {kept && (
         <Notice kind="fits" role="status">
-          {said.done}
+          {done}
         </Notice>
       )}
-      <Button type="submit" disabled={rows.some(([name]) => !values[name])}>
+      <Button type="submit" disabled={!ready}>
         Save
       </Button>
     </form>
@@ -76,7 +71,7 @@ function SignOut() {
   const leave = async (path: string) => {
     const answer = await api('DELETE', path);
     if (answer.ok) return window.location.assign('/sign-in');
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   return (
     <section className="row-flex" aria-label="Sign out">
@@ -104,6 +99,8 @@ export function AccountPage() {
         <SecretForm
           title="Password"
           path="/api/v1/me/password"
+          schema={passwordSchema}
+          start={{ now: '', password: '' }}
           rows={[
             ['now', 'Password as it is now', 'current-password'],
             ['password', 'New password, at least 12 characters', 'new-password'],
@@ -113,6 +110,8 @@ export function AccountPage() {
         <SecretForm
           title={person.hasPin ? 'PIN for signing off' : 'PIN for signing off: not set yet'}
           path="/api/v1/me/pin"
+          schema={pinSchema}
+          start={{ password: '', pin: '' }}
           rows={[
             ['password', 'Your password', 'current-password'],
             ['pin', 'New PIN, 6 digits', 'off'],

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
 import type { Answers } from '@/services/interface/routes';
 import { ListTable } from '@/ui/forms/ListTable';
@@ -42,7 +42,7 @@ function Runs({ task, state, reload }: { task: Task; state: State; reload: () =>
     setAnswered({
       before: runs[0]?.at,
       good: answer.ok,
-      words: answer.ok ? 'Asked for; it stands below once it is done.' : answer.faults.map(({ reason }) => reason).join(' '),
+      words: answer.ok ? 'Asked for; it stands below once it is done.' : faultWords(answer),
     });
     reload();
   };

@@ -3,16 +3,40 @@
 import Button from '@mui/material/Button';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, type ApiAnswer } from '@/client/api';
+import { api, type ApiAnswer, faultWords } from '@/client/api';
 import { canUsePasskeys, makePasskey } from '@/client/passkey';
 import { read } from '@/client/Queries';
+import { deviceNameSchema } from '@/core/crew/crew-fields';
 import type { Answers } from '@/services/interface/routes';
+import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 import { Notice } from '@/ui/shell/Notice';
 
 type Kept = Answers['GET /api/v1/me/passkeys'];
 
 const day = (iso: string) => iso.slice(0, 10);
+
+/** A device is named, and asked for a key. */
+function NameDevice({ onName }: { onName: (name: string) => Promise<boolean> }) {
+  const { register, errors, ready, onSubmit } = useSentForm(deviceNameSchema, { name: '' }, async ({ name }, startAgain) => {
+    if (await onName(name)) startAgain({ name: '' });
+    return undefined;
+  });
+  return (
+    <form className="stack" onSubmit={onSubmit}>
+      <label className="stack" style={{ gap: 4 }}>
+        <span>Name of this device</span>
+        <TextBox wide {...register('name', trimmed)} />
+      </label>
+      <Button type="submit" disabled={!ready}>
+        Make a passkey here
+      </Button>
+      <FormFault errors={errors} />
+    </form>
+  );
+}
 
 /** One's own passkeys: a finger, a face or the device's own PIN instead of the password, and instead of the PIN at a signature. */
 export function Passkeys() {
@@ -21,7 +45,6 @@ export function Passkeys() {
     queryKey: ['passkeys'],
     queryFn: ({ signal }) => read<Kept>('GET', '/api/v1/me/passkeys', undefined, signal),
   }).data;
-  const [name, setName] = useState('');
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
   if (!kept) return null;
@@ -29,9 +52,9 @@ export function Passkeys() {
     setBusy(true);
     const answer = await doing;
     setBusy(false);
-    setFault(answer.ok ? undefined : answer.faults.map(({ reason }) => reason).join(' '));
-    if (answer.ok) setName('');
+    setFault(faultWords(answer));
     await queries.invalidateQueries({ queryKey: ['passkeys'] });
+    return answer.ok;
   };
   const possible = kept.possible && canUsePasskeys();
   return (
@@ -56,21 +79,7 @@ export function Passkeys() {
         </div>
       ))}
       {possible ? (
-        <form
-          className="stack"
-          onSubmit={(event) => {
-            event.preventDefault();
-            void take(makePasskey(name));
-          }}
-        >
-          <label className="stack" style={{ gap: 4 }}>
-            <span>Name of this device</span>
-            <TextBox wide maxLength={80} value={name} onChange={(event) => setName(event.target.value)} />
-          </label>
-          <Button type="submit" disabled={busy || name.trim().length < 2}>
-            Make a passkey here
-          </Button>
-        </form>
+        <NameDevice onName={(name) => take(makePasskey(name))} />
       ) : (
         <p className="muted">
           {kept.possible

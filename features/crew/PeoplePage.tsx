@@ -3,15 +3,16 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
-import { roles, roleWords, type Role } from '@/core/crew/rights';
+import { roles } from '@/core/crew/rights';
 import type { Answers } from '@/services/interface/routes';
 import { ListTable } from '@/ui/forms/ListTable';
 import { Pill } from '@/ui/forms/Pill';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
+import { AddPerson, type Deed } from './AddPerson';
 import { CrewShell } from './CrewShell';
 
 type Member = Answers['GET /api/v1/people']['people'][number];
@@ -21,57 +22,14 @@ type Said = { fault?: string; once?: { name: string; password: string } };
 function useDeeds() {
   const client = useQueryClient();
   const [said, setSaid] = useState<Said>({});
-  const deed = async (method: string, path: string, body: unknown, name: string): Promise<boolean> => {
+  const deed: Deed = async (method, path, body, name) => {
     const answer = await api<{ password?: string }>(method, path, body);
-    if (!answer.ok) setSaid({ fault: answer.faults.map(({ reason }) => reason).join(' ') });
+    if (!answer.ok) setSaid({ fault: faultWords(answer) });
     else setSaid(answer.value.password ? { once: { name, password: answer.value.password } } : {});
     await client.invalidateQueries({ queryKey: ['people'] });
     return answer.ok;
   };
   return { said, deed };
-}
-
-function AddPerson({ deed }: { deed: ReturnType<typeof useDeeds>['deed'] }) {
-  const [name, setName] = useState('');
-  const [username, setUsername] = useState('');
-  const [role, setRole] = useState<Role>('electrician');
-  const add = async () => {
-    if (!(await deed('POST', '/api/v1/people', { name, username, role }, name))) return;
-    setName('');
-    setUsername('');
-  };
-  return (
-    <form
-      className="sheet stack"
-      style={{ padding: 14 }}
-      aria-label="Name a person"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void add();
-      }}
-    >
-      <div className="row-flex" style={{ alignItems: 'flex-end' }}>
-        <label className="stack" style={{ gap: 4 }}>
-          <span>Name, as records show it</span>
-          <TextBox value={name} maxLength={80} onChange={(event) => setName(event.target.value)} style={{ fontFamily: 'var(--sans)' }} />
-        </label>
-        <label className="stack" style={{ gap: 4 }}>
-          <span>Sign-in name</span>
-          <TextBox value={username} maxLength={40} autoComplete="off" onChange={(event) => setUsername(event.target.value)} />
-        </label>
-        <label className="stack" style={{ gap: 4 }}>
-          <span>Role</span>
-          <SelectBox style={{ width: 160 }} value={role} onWord={setRole} options={roles} />
-        </label>
-        <Button type="submit" variant="contained" disabled={!name.trim() || !username}>
-          Name a person
-        </Button>
-      </div>
-      <p className="muted">
-        {role}: {roleWords[role]}.
-      </p>
-    </form>
-  );
 }
 
 function People() {

@@ -2,12 +2,17 @@
 
 import Button from '@mui/material/Button';
 import { useState, useSyncExternalStore } from 'react';
-import { useForm } from 'react-hook-form';
-import { api, type ApiAnswer } from '@/client/api';
+import type { DefaultValues, Path } from 'react-hook-form';
+import type { ObjectSchema } from 'yup';
+import { api, faultWords } from '@/client/api';
 import { canUsePasskeys, enterByPasskey } from '@/client/passkey';
+import { firstSchema, signInSchema } from '@/core/crew/crew-fields';
 import { roleWords } from '@/core/crew/rights';
 import type { Person } from '@/core/crew/person';
+import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 import { Notice } from '@/ui/shell/Notice';
 
 /** Goes on where the reader wanted to go: a path of ours, never another site. */
@@ -29,7 +34,7 @@ function DemoCrew({ people, next }: { people: readonly Person[]; next: string })
     const answer = await api('POST', '/api/v1/session/demo', { personId });
     if (answer.ok) return goOn(next);
     setBusy(false);
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   return (
     <section className="stack" aria-label="Crew of the demo">
@@ -67,7 +72,7 @@ function ByPasskey({ next }: { next: string }) {
   const enter = async () => {
     const answer = await enterByPasskey();
     if (answer.ok) return goOn(next);
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   return (
     <div className="stack">
@@ -79,36 +84,47 @@ function ByPasskey({ next }: { next: string }) {
   );
 }
 
-type Answered = Promise<ApiAnswer<unknown>>;
-type Row = { name: 'username' | 'password' | 'code' | 'name'; label: string; type?: string; autoComplete: string };
+type Row<T> = { name: Path<T>; label: string; type?: string; autoComplete: string };
 
 /** A small form of words, each needed. */
-function WordsForm({ rows, send, words, next }: { rows: readonly Row[]; send: (values: object) => Answered; words: string; next: string }) {
-  const { register, handleSubmit, setError, formState } = useForm<Record<string, string>>();
-  const enter = handleSubmit(async (values) => {
-    const answer = await send(values);
-    if (answer.ok) return goOn(next);
-    setError('root', { message: answer.faults.map(({ reason }) => reason).join(' ') });
+function WordsForm<T extends Record<string, string>>({
+  schema,
+  start,
+  rows,
+  path,
+  words,
+  next,
+}: {
+  schema: ObjectSchema<T>;
+  start: DefaultValues<T>;
+  rows: readonly Row<T>[];
+  path: string;
+  words: string;
+  next: string;
+}) {
+  const { register, errors, ready, onSubmit } = useSentForm(schema, start, async (values) => {
+    const answer = await api('POST', path, values);
+    if (answer.ok) goOn(next);
+    return faultWords(answer);
   });
-  const missing = rows.map(({ name }) => formState.errors[name]?.message).filter(Boolean);
   return (
-    <form className="stack" onSubmit={(event) => void enter(event)} noValidate>
+    <form className="stack" onSubmit={onSubmit} noValidate>
       {rows.map(({ name, label, type = 'text', autoComplete }) => (
         <label key={name} className="stack" style={{ gap: 4 }}>
           <span>{label}</span>
-          <TextBox wide type={type} autoComplete={autoComplete} maxLength={128} {...register(name, { required: `${label} is missing.` })} />
+          <TextBox wide type={type} autoComplete={autoComplete} {...register(name, type === 'password' ? {} : trimmed)} />
         </label>
       ))}
-      <Fault words={missing.length > 0 ? missing.join(' ') : formState.errors.root?.message} />
-      <Button variant="contained" type="submit" fullWidth disabled={formState.isSubmitting} style={{ minHeight: 48 }}>
+      <FormFault errors={errors} />
+      <Button variant="contained" type="submit" fullWidth disabled={!ready} style={{ minHeight: 48 }}>
         {words}
       </Button>
     </form>
   );
 }
 
-const username: Row = { name: 'username', label: 'Sign-in name', autoComplete: 'username' };
-const password: Row = { name: 'password', label: 'Password', type: 'password', autoComplete: 'current-password' };
+const username = { name: 'username', label: 'Sign-in name', autoComplete: 'username' } as const;
+const password = { name: 'password', label: 'Password', type: 'password', autoComplete: 'current-password' } as const;
 
 /** The door: who are you? */
 export function SignIn({ demo, first, passkeys, next }: { demo: Person[] | null; first: boolean; passkeys: boolean; next: string }) {
@@ -123,6 +139,9 @@ export function SignIn({ demo, first, passkeys, next }: { demo: Person[] | null;
             that person names everybody else.
           </p>
           <WordsForm
+            schema={firstSchema}
+            start={{ code: '', name: '', username: '', password: '' }}
+            path="/api/v1/session/first"
             words="Begin"
             next="/crew/people"
             rows={[
@@ -131,13 +150,19 @@ export function SignIn({ demo, first, passkeys, next }: { demo: Person[] | null;
               username,
               { ...password, label: 'Password, at least 12 characters', autoComplete: 'new-password' },
             ]}
-            send={(values) => api('POST', '/api/v1/session/first', values)}
           />
         </>
       ) : (
         <>
           {demo && demo.length > 0 && <p className="label">Or by name and password</p>}
-          <WordsForm rows={[username, password]} words="Sign in" next={next} send={(values) => api('POST', '/api/v1/session', values)} />
+          <WordsForm
+            schema={signInSchema}
+            start={{ username: '', password: '' }}
+            rows={[username, password]}
+            path="/api/v1/session"
+            words="Sign in"
+            next={next}
+          />
           {passkeys && <ByPasskey next={next} />}
           <p className="muted">Forgotten? An administrator gives a new password, which works once.</p>
         </>

@@ -1,10 +1,10 @@
 'use client';
 
 import { FilePick } from '@/ui/forms/FilePick';
-import { TextBox } from '@/ui/forms/TextBox';
 import Button from '@mui/material/Button';
 import { Notice } from '@/ui/shell/Notice';
 import { csvOfRows, rowsOfCsv } from './letters-csv';
+import { AnotherMaker } from './AnotherMaker';
 import { LettersTable } from './LettersTable';
 import { useMemo, useState } from 'react';
 import { useVersionedDraft, type DraftKind } from '@/client/use-versioned-draft';
@@ -71,7 +71,6 @@ function MakerTable({ table, kindOf }: { table: PositionTable; kindOf: (maker: s
 
 /** Every maker's letters, and a new maker. */
 export function PositionLetters({ tables, kindOf }: { tables: readonly PositionTable[]; kindOf: (maker: string) => LettersKind }) {
-  const [maker, setMaker] = useState('');
   const [added, setAdded] = useState<string[]>([]);
   const fresh = added
     .filter((name) => !tables.some((table) => table.maker === name))
@@ -88,22 +87,7 @@ export function PositionLetters({ tables, kindOf }: { tables: readonly PositionT
       {[...tables, ...fresh].map((table) => (
         <MakerTable key={table.maker} table={table} kindOf={kindOf} />
       ))}
-      <form
-        className="row-flex"
-        onSubmit={(event) => {
-          event.preventDefault();
-          const name = maker.trim();
-          if (name === '' || tables.some((table) => table.maker === name)) return;
-          setAdded([...added, name]);
-          setMaker('');
-        }}
-      >
-        <label className="row-flex">
-          <span className="muted">Another maker</span>
-          <TextBox value={maker} maxLength={60} onChange={(event) => setMaker(event.target.value)} />
-        </label>
-        <Button type="submit">Add</Button>
-      </form>
+      <AnotherMaker onMaker={(maker) => [...tables, ...fresh].some((table) => table.maker === maker) || setAdded([...added, maker])} />
     </section>
   );
 }

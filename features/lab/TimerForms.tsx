@@ -10,7 +10,6 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { useSay } from '@/ui/language/practice';
 import relaysStyle from '@/ui/styles/relays.module.css';
-import swapStyle from '@/ui/styles/swap.module.css';
 
 export type Script = { supply?: Trace; signal?: Trace; output?: Trace };
 const traceField: TextField = { label: 'Script', kind: 'trace' };
@@ -106,7 +105,7 @@ export function ScriptLine({ label, script, onScript }: { label: string; script:
         }}
       />
       {fault && (
-        <span className={swapStyle.faultText} role="alert">
+        <span className="fault-text" role="alert">
           {fault}
         </span>
       )}

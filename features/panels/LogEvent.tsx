@@ -2,8 +2,13 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import type { InferType } from 'yup';
+import { logSchema } from '@/core/swap/said';
+import { FormFault } from '@/ui/forms/FormFault';
 import { Pill } from '@/ui/forms/Pill';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 
 const kinds = [
   ['fault', 'Fault', 'What happened, and when'],
@@ -12,24 +17,39 @@ const kinds = [
 ] as const;
 type Kind = (typeof kinds)[number][0];
 /** Notes it at the position; resolves to why it was refused, or to nothing. */
-export type Log = (positionId: string, event: { kind: Kind; text: string }) => Promise<string | undefined>;
+type LoggedEvent = InferType<typeof logSchema>;
+export type Log = (positionId: string, event: LoggedEvent) => Promise<string | undefined>;
+
+function LogForm({
+  kind,
+  words,
+  hint,
+  onKeep,
+}: {
+  kind: Kind;
+  words: string;
+  hint: string;
+  onKeep: (event: LoggedEvent) => Promise<string | undefined>;
+}) {
+  const { register, errors, ready, onSubmit } = useSentForm(logSchema, { kind, text: '' }, onKeep);
+  return (
+    <form className="stack" style={{ gap: 6 }} onSubmit={onSubmit}>
+      <TextBox wide aria-label={hint} placeholder={hint} {...register('text', trimmed)} />
+      <Button type="submit" disabled={!ready}>
+        Keep the {words.toLowerCase()}
+      </Button>
+      <FormFault errors={errors} />
+    </form>
+  );
+}
 
 /** A fault, a measurement or a remark, noted in two touches. */
 export function LogEvent({ positionId, onLog }: { positionId: string; onLog: Log }) {
   const [kind, setKind] = useState<Kind>();
-  const [text, setText] = useState('');
-  const [fault, setFault] = useState<string>();
-  const [busy, setBusy] = useState(false);
-  const asked = kinds.find(([id]) => id === kind);
-  const note = async () => {
-    if (!kind || busy) return;
-    setBusy(true);
-    const refused = await onLog(positionId, { kind, text });
-    setBusy(false);
-    setFault(refused);
-    if (refused) return;
-    setText('');
-    setKind(undefined);
+  const keep = async (event: LoggedEvent) => {
+    const refused = await onLog(positionId, event);
+    if (!refused) setKind(undefined);
+    return refused;
   };
   return (
     <section aria-label="Note at this position" className="stack" style={{ gap: 6 }}>
@@ -40,29 +60,7 @@ export function LogEvent({ positionId, onLog }: { positionId: string; onLog: Log
           </Pill>
         ))}
       </div>
-      {asked && (
-        <form
-          className="stack"
-          style={{ gap: 6 }}
-          onSubmit={(event) => {
-            event.preventDefault();
-            void note();
-          }}
-        >
-          <TextBox
-            wide
-            aria-label={asked[2]}
-            placeholder={asked[2]}
-            maxLength={500}
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-          />
-          <Button type="submit" disabled={busy || text.trim().length < 3}>
-            Keep the {asked[1].toLowerCase()}
-          </Button>
-          {fault && <p role="alert">{fault}</p>}
-        </form>
-      )}
+      {kinds.map(([id, words, hint]) => id === kind && <LogForm key={id} {...{ kind: id, words, hint }} onKeep={keep} />)}
     </section>
   );
 }

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Log } from '@/features/panels/LogEvent';
 import type { Settle } from '@/features/panels/OpenPointNote';
 import { PanelsDesk, type Site } from '@/features/panels/PanelsDesk';
-import { api } from '../../client/api';
+import { api, faultWords } from '../../client/api';
 import { Queries } from '../../client/Queries';
 import { Shell } from '../shell/Shell';
 
@@ -26,17 +26,17 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
     const stage = at && ('stage' in at ? `?stage=${at.stage}` : '?stage=need&ask=');
     if (answer.ok) return router.push(`/swaps/${answer.value.id}${stage ?? ''}`);
     setStarting(false);
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   const settle: Settle = async (positionId, point) => {
     const answer = await api<{ settled: true }>('POST', `/api/v1/positions/${positionId}/settle`, point);
-    if (!answer.ok) return answer.faults[0]?.reason;
+    if (!answer.ok) return faultWords(answer);
     router.refresh();
     return undefined;
   };
   const log: Log = async (positionId, event) => {
     const answer = await api<{ noted: true }>('POST', `/api/v1/positions/${positionId}/events`, event);
-    if (!answer.ok) return answer.faults[0]?.reason;
+    if (!answer.ok) return faultWords(answer);
     router.refresh();
     return undefined;
   };

@@ -15,7 +15,7 @@ import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { PartCurveView } from '@/services/part-curves';
 import { textOfCurveFile } from '@/ui/forms/curve-file';
 import { saveText } from '@/ui/forms/save-file';
-import { api, type ApiAnswer } from '../../client/api';
+import { api, type ApiAnswer, faultWords } from '../../client/api';
 
 const sourceSchema = partCurveSchema.pick(['source']);
 
@@ -29,7 +29,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
   const path = `/api/v1/parts/${encodeURIComponent(partId)}/curve`;
   const settle = <T,>(answer: ApiAnswer<T>, take: (value: T) => void) => {
     setBusy(false);
-    if (!answer.ok) return setFault(answer.faults.map(({ reason }) => reason).join(' '));
+    if (!answer.ok) return setFault(faultWords(answer));
     setFault(undefined);
     take(answer.value);
     router.refresh();

@@ -3,11 +3,17 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { Controller } from 'react-hook-form';
+import type { InferType } from 'yup';
+import { api, faultWords } from '@/client/api';
+import { signSchema } from '@/core/cards/device-sign';
 import type { DeviceSign } from '@/services/device-signs';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
+import { FormFault } from '@/ui/forms/FormFault';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Notice } from '@/ui/shell/Notice';
 
@@ -16,7 +22,6 @@ const kinds = [
   ['lamp', 'lamp'],
 ] as const;
 const kindWords = Object.fromEntries(kinds);
-const empty = { maker: '', kind: 'menu', sign: '', means: '' } as const;
 
 const holds = ({ maker, sign, means }: DeviceSign, text: string): boolean =>
   text
@@ -25,42 +30,37 @@ const holds = ({ maker, sign, means }: DeviceSign, text: string): boolean =>
     .filter(Boolean)
     .every((word) => `${maker} ${sign} ${means}`.toLowerCase().includes(word));
 
-type Fields = { maker: string; kind: 'menu' | 'lamp'; sign: string; means: string };
 const texts = [
-  ['maker', 'Maker', 'maker', 80, 160],
-  ['sign', 'What it shows', 'U<, 2 x red, …', 60, 150],
-  ['means', 'What it means', 'what it means', 300, 300],
+  ['maker', 'Maker', 'maker', 160],
+  ['sign', 'What it shows', 'U<, 2 x red, …', 150],
+  ['means', 'What it means', 'what it means', 300],
 ] as const;
 
-/** One sign, entered from the maker's sheet; the maker stays for the next. */
-function SignForm({ onEnter }: { onEnter: (fields: Fields) => Promise<boolean> }) {
-  const [fields, setFields] = useState<Fields>(empty);
-  const put = (more: Partial<Fields>) => setFields({ ...fields, ...more });
-  const ready = texts.every(([name]) => fields[name].trim() !== '');
+type Fields = InferType<typeof signSchema>;
+/** One sign, entered from the maker's sheet; the maker stays for the next. Resolves to why it was refused, or to nothing. */
+function SignForm({ onEnter }: { onEnter: (fields: Fields) => Promise<string | undefined> }) {
+  const start: Fields = { maker: '', kind: 'menu', sign: '', means: '' };
+  const { register, control, errors, ready, onSubmit } = useSentForm(signSchema, start, async (fields, startAgain) => {
+    const fault = await onEnter(fields);
+    if (!fault) startAgain({ ...fields, sign: '', means: '' });
+    return fault;
+  });
   return (
-    <form
-      className="row-flex sheet"
-      style={{ padding: 14 }}
-      aria-label="Enter a sign"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (ready) void onEnter(fields).then((ok) => ok && setFields({ ...empty, maker: fields.maker, kind: fields.kind }));
-      }}
-    >
-      <SelectBox aria-label="What shows it" options={kinds} value={fields.kind} onWord={(kind) => put({ kind })} style={{ width: 170 }} />
-      {texts.map(([name, label, placeholder, maxLength, width]) => (
-        <TextBox
-          key={name}
-          aria-label={label}
-          style={{ width }}
-          {...{ placeholder, maxLength }}
-          value={fields[name]}
-          onChange={(event) => put({ [name]: event.target.value })}
-        />
+    <form className="row-flex sheet" style={{ padding: 14 }} aria-label="Enter a sign" onSubmit={onSubmit}>
+      <Controller
+        control={control}
+        name="kind"
+        render={({ field: { value, onChange } }) => (
+          <SelectBox aria-label="What shows it" options={kinds} value={value} onWord={onChange} style={{ width: 170 }} />
+        )}
+      />
+      {texts.map(([name, label, placeholder, width]) => (
+        <TextBox key={name} aria-label={label} style={{ width }} placeholder={placeholder} {...register(name, trimmed)} />
       ))}
       <Button type="submit" disabled={!ready}>
         Enter it
       </Button>
+      <FormFault errors={errors} />
     </form>
   );
 }
@@ -72,9 +72,8 @@ export function SignList({ signs }: { signs: readonly DeviceSign[] }) {
   const [fault, setFault] = useState<string>();
   const sent = async (method: string, path: string, body?: unknown) => {
     const answer = await api(method, path, body);
-    setFault(answer.ok ? undefined : answer.faults.map(({ reason }) => reason).join(' '));
     if (answer.ok) router.refresh();
-    return answer.ok;
+    return faultWords(answer);
   };
   const columns: ListColumn<DeviceSign>[] = [
     { head: 'Maker', of: ({ maker }) => maker },
@@ -85,7 +84,7 @@ export function SignList({ signs }: { signs: readonly DeviceSign[] }) {
     {
       head: '',
       of: ({ id, sign, maker }) => (
-        <Button aria-label={`Strike ${sign} of ${maker}`} onClick={() => void sent('DELETE', `/api/v1/device-signs/${id}`)}>
+        <Button aria-label={`Strike ${sign} of ${maker}`} onClick={() => void sent('DELETE', `/api/v1/device-signs/${id}`).then(setFault)}>
           Strike
         </Button>
       ),

@@ -4,7 +4,7 @@ import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { answerByPasskey } from '@/client/passkey';
 import { read } from '@/client/Queries';
 import { endingKinds, endingWords, openBeforeEnding, type EndingKind } from '@/core/swap/ending';
@@ -92,7 +92,11 @@ export function EndJob() {
   const end = async (by: 'pin' | 'passkey') => {
     if (!way || busy) return;
     setBusy(true);
-    await swap.flush();
+    const unsaved = await swap.flush();
+    if (unsaved !== undefined) {
+      setBusy(false);
+      return setFault(unsaved);
+    }
     const send = (proof: { pin: string } | { passkey: unknown }) =>
       api('POST', `/api/v1/swaps/${view.id}/${way === 'discarded' ? 'discard' : 'end'}`, {
         ...{ version: swap.version(), ...proof, ...bodyOf(way, fields) },
@@ -102,7 +106,7 @@ export function EndJob() {
     if (answer.ok) return router.push(`/?position=${view.position.id}`);
     setBusy(false);
     setPin('');
-    setFault(answer.faults.map(({ reason }) => reason).join(' '));
+    setFault(faultWords(answer));
   };
   const ready = !busy && open.length === 0 && who !== '' && fields.what.trim().length >= 8;
   return (

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
 import { readingsOfSpec } from '@/core/readings/readings-of-spec';
 import { freeHand } from '@/core/swap/swap';
@@ -28,7 +28,7 @@ export function FromCatalogue() {
   });
   const take = async (address: string) => {
     const answer = await api<Whole>('GET', `/api/v1/parts/${address.replace('/parts/', '')}`);
-    if (!answer.ok) return setFault(answer.faults[0]?.reason);
+    if (!answer.ok) return setFault(faultWords(answer));
     const { family, name, raw } = answer.value;
     if (family !== state.family) return setFault(`${name} is of another kind; here stands a ${state.family.replaceAll('-', ' ')}.`);
     setFault(undefined);

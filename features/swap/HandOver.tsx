@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { Notice } from '@/ui/shell/Notice';
@@ -27,12 +27,16 @@ export function HandOver() {
   const handOver = async () => {
     if (!name || busy) return;
     setBusy(true);
-    await swap.flush();
+    const unsaved = await swap.flush();
+    if (unsaved !== undefined) {
+      setBusy(false);
+      return setFault(unsaved);
+    }
     const text = `Job handed over to ${name}: ${words.trim()}`;
     const answer = await api('POST', `/api/v1/positions/${view.position.id}/events`, { kind: 'note', text });
     if (answer.ok) return router.push(`/?position=${view.position.id}`);
     setBusy(false);
-    setFault(answer.faults.map(({ reason }) => reason).join(' '));
+    setFault(faultWords(answer));
   };
   return (
     <section className="sheet stack" style={{ padding: 14 }} aria-label="Hand the job over">

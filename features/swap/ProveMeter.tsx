@@ -9,7 +9,6 @@ import { deviationPercent } from '@/core/standards/unbalance';
 import type { Change } from '@/core/swap/swap';
 import { readMeterOnce } from '../../client/read-meter';
 import { useMeter } from '../../client/use-meter';
-import swapStyle from '@/ui/styles/swap.module.css';
 
 /** At first start: the panel meter is read into the proofs of a monitoring relay. */
 export function ProveMeter({ address, disabled, onChange }: { address: string; disabled: boolean; onChange: (changes: Change[]) => void }) {
@@ -43,7 +42,7 @@ export function ProveMeter({ address, disabled, onChange }: { address: string; d
         {busy ? 'Reading' : 'Read the meter'}
       </Button>
       {said && (
-        <span role={said.ok ? 'status' : 'alert'} className={said.ok ? '' : swapStyle.faultText}>
+        <span role={said.ok ? 'status' : 'alert'} className={said.ok ? '' : 'fault-text'}>
           {said.words}
         </span>
       )}

@@ -1,19 +1,20 @@
 'use client';
 
+import { FigureBox } from '@/ui/forms/FigureBox';
 import { Pill } from '@/ui/forms/Pill';
+import type { Taken } from '@/ui/forms/use-figure';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import type { ReactNode } from 'react';
 import { certain } from '@/core/certain';
 import type { Proof, SettingSheet as Sheet, TerminalMove } from '@/core/families/contract';
 import { formatQuantity } from '@/core/quantities/format-quantity';
-import { readQuantity } from '@/core/quantities/read-quantity';
-import { readProof, shownUnit } from '@/core/swap/proof-reading';
+import { readInRange } from '@/core/quantities/read-quantity';
+import { MOST_READ, readProof, shownUnit } from '@/core/swap/proof-reading';
 import { netReading, proofLimits, proofVerdict, type ProofVerdict } from '@/core/swap/sign-off';
 import type { Change, ProofEntry, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { NotNow } from './NotNow';
-import { QuantityIn } from './QuantityIn';
 import { StepRow } from './StepRow';
 import type { SafeStep } from '@/core/swap/make-safe';
 import { BaseMap } from '../../ui/relays/BaseMap';
@@ -33,6 +34,11 @@ const wordsOf: Record<ProofVerdict, string> = {
   'not-done': 'not done',
   later: 'later',
 };
+
+const shownReading = (value: number | undefined, unit: string): string => (value === undefined ? '' : formatQuantity(value, unit));
+/** What was read, or that nothing was. */
+const takeReading = (proof: Proof, text: string, said?: string): Taken<number | undefined> =>
+  text === '' ? { ok: true, value: undefined } : readProof(proof, text, said);
 
 function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry | undefined; onEntry: (entry: ProofEntry | null) => void }) {
   const verdict = proofVerdict(proof, entry);
@@ -76,34 +82,31 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
               No
             </Pill>
             {proof.asApplied && (
-              <QuantityIn
-                label={`${proof.title}, as applied`}
-                unit={proof.asApplied}
+              <FigureBox
+                aria-label={`${proof.title}, as applied`}
                 placeholder={`as applied, ${proof.asApplied}`}
-                value={entry?.reading}
-                read={(text) => readQuantity(text, certain(proof.asApplied), proof.title)}
-                onValue={(reading) => merge({ reading })}
+                stands={shownReading(entry?.reading, proof.asApplied)}
+                take={(text) => readInRange(text, { unit: certain(proof.asApplied), label: proof.title, min: 0, max: MOST_READ })}
+                onTaken={(reading) => merge({ reading })}
               />
             )}
           </div>
         ) : (
           <div className={swapStyle.inputs}>
-            <QuantityIn
-              label={proof.title}
-              unit={proof.unit}
+            <FigureBox
+              aria-label={proof.title}
               placeholder={shownUnit(proof) ?? (proof.unit === 'ohm' ? 'Ω' : proof.unit)}
-              value={entry?.reading}
-              read={(text, said) => readProof(proof, text, said)}
-              onValue={(reading) => merge({ reading })}
+              stands={shownReading(entry?.reading, proof.unit)}
+              take={(text, said) => takeReading(proof, text, said)}
+              onTaken={(reading) => merge({ reading })}
             />
             {proof.leads && (
-              <QuantityIn
-                label={`Leads, ${proof.title}`}
-                unit="ohm"
+              <FigureBox
+                aria-label={`Leads, ${proof.title}`}
                 placeholder="leads Ω"
-                value={entry?.leadOhms}
-                read={(text) => readQuantity(text, 'ohm', `Leads, ${proof.title}`)}
-                onValue={(leadOhms) => merge({ leadOhms })}
+                stands={shownReading(entry?.leadOhms, 'ohm')}
+                take={(text) => readInRange(text, { unit: 'ohm', label: `Leads, ${proof.title}`, min: 0, max: MOST_READ })}
+                onTaken={(leadOhms) => merge({ leadOhms })}
               />
             )}
           </div>

@@ -1,9 +1,11 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useState } from 'react';
-import { MIN_REASON_LETTERS } from '@/core/swap/sign-off';
+import { reasonSchema } from '@/core/swap/said';
+import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
+import { trimmed } from '@/ui/forms/trimmed';
+import { useSentForm } from '@/ui/forms/use-sent-form';
 
 /** What stands in the way of a signature, named with its reason under the own name; Enter is enough. */
 export function SayWhy({
@@ -20,23 +22,20 @@ export function SayWhy({
   may: boolean;
   onSay: (reason: string) => void;
 }) {
-  const [reason, setReason] = useState('');
-  const ready = may && reason.trim().length >= MIN_REASON_LETTERS;
+  const { register, ready, errors, onSubmit } = useSentForm(reasonSchema, { reason: '' }, ({ reason }) => {
+    if (may) onSay(reason);
+    return Promise.resolve(undefined);
+  });
   return (
-    <form
-      className="row-flex no-print"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (ready) onSay(reason.trim());
-      }}
-    >
+    <form className="row-flex no-print" onSubmit={onSubmit}>
       <label className="stack" style={{ gap: 4, flex: 1, minWidth: 220 }}>
         <span>{asks}</span>
-        <TextBox wide maxLength={300} value={reason} onChange={(event) => setReason(event.target.value)} placeholder={hint} />
+        <TextBox wide placeholder={hint} {...register('reason', trimmed)} />
       </label>
-      <Button type="submit" disabled={!ready}>
+      <Button type="submit" disabled={!may || !ready}>
         {words}
       </Button>
+      <FormFault errors={errors} />
     </form>
   );
 }

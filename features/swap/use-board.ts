@@ -19,7 +19,7 @@ export type ChoiceDetail = Answers['GET /api/v1/swaps/{id}/choice'];
 const MOST_COLUMNS = 24;
 
 /** The fit board for the saved state; asked again when the state or the filters change. */
-export function useBoard(swapId: string, wanted: boolean, filters: Filters, stamp: string, flush: () => Promise<void>): BoardState {
+export function useBoard(swapId: string, wanted: boolean, filters: Filters, stamp: string, flush: () => Promise<unknown>): BoardState {
   const { data, error, failureReason, isFetching } = useQuery({
     queryKey: ['board', swapId, stamp, filters],
     enabled: wanted,
@@ -39,7 +39,7 @@ export function useChoiceDetail(
   choice: Choice | undefined,
   stamp: string,
   saved: boolean,
-  flush: () => Promise<void>,
+  flush: () => Promise<unknown>,
 ): ChoiceDetail | undefined {
   const { data } = useQuery({
     queryKey: ['choice', swapId, stamp, choice && [choiceKey(choice), choice.coil]],

@@ -2,7 +2,7 @@
 
 import { useRouter, useSearchParams } from 'next/navigation';
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { answerByPasskey } from '@/client/passkey';
 import { certain, isOneOf } from '@/core/certain';
 import { familyShows, type FamilyView } from '@/core/families/contract';
@@ -37,7 +37,7 @@ function useStage(swapId: string) {
 }
 
 /** Signing: what was typed for it, and the way to the record. */
-function useSigning(view: SwapView, flush: () => Promise<void>, version: () => number, inStock: number | undefined) {
+function useSigning(view: SwapView, flush: () => Promise<string | undefined>, version: () => number, inStock: number | undefined) {
   const router = useRouter();
   const [remark, setRemark] = useState('');
   const [signing, setSigning] = useState(false);
@@ -47,7 +47,11 @@ function useSigning(view: SwapView, flush: () => Promise<void>, version: () => n
   const sign = async (signer: string, pin: string | null) => {
     setSigning(true);
     setFault(undefined);
-    await flush();
+    const unsaved = await flush();
+    if (unsaved !== undefined) {
+      setSigning(false);
+      return setFault(unsaved);
+    }
     const send = (proof: { pin: string } | { passkey: unknown }) =>
       api<{ recordId: string }>('POST', `/api/v1/swaps/${view.id}/sign`, {
         ...{ version: version(), signer, remark, ...proof },
@@ -57,7 +61,7 @@ function useSigning(view: SwapView, flush: () => Promise<void>, version: () => n
     if (answer.ok) return router.push(`/records/${answer.value.recordId}`);
     setSigning(false);
     setGone(answer.faults.some(({ field }) => field === 'stock'));
-    setFault(answer.faults.map(({ reason }) => reason).join(' '));
+    setFault(faultWords(answer));
   };
   return { remark, setRemark, signing, fault, sign, takes: !gone && inStock !== 0 };
 }

@@ -3,7 +3,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { read } from '@/client/Queries';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
-import { api, send } from '@/client/api';
+import { api, send, faultWords } from '@/client/api';
 import { confirmed, takePicture, type Difference } from '@/core/plates/merge-photo-readings';
 import type { PlateDefinition } from '@/core/plates/plate-field';
 import type { PictureReading } from '@/core/plates/read-seen';
@@ -64,7 +64,7 @@ export function useSwapPhoto(
         setPicture(answer.value);
         listed(answer.value);
       }
-      setNote(answer.ok ? undefined : `The picture is not kept: ${answer.faults[0]?.reason ?? ''} What was read from it stays.`);
+      setNote(answer.ok ? undefined : `The picture is not kept: ${faultWords(answer)} What was read from it stays.`);
     },
     [keepOriginal, listed, onChange, path, plate, readings, section],
   );

@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import type { Practice } from '@/core/case/case';
 import { certain } from '@/core/certain';
 import { findWays, likeliestWays, type WayIn } from '@/core/fault-finding/find-ways';
@@ -46,7 +46,7 @@ function useStart() {
     });
     if (answer.ok) return router.push(`/swaps/${answer.value.id}?stage=need${way.kind === 'measurement' ? `&ask=${way.id}` : '&ask='}`);
     setBusy(false);
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   return { start, busy, fault };
 }

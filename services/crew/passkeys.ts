@@ -18,7 +18,7 @@ import { notFound, ServiceError } from '../service-error';
 import { sha256 } from '../sha256';
 import { validate } from '../validate';
 import type { Caller } from './caller';
-import { nameWords } from './words';
+import { deviceNameSchema } from '../../core/crew/crew-fields';
 
 /** What an answer counts for; one given for another purpose counts for nothing. */
 type Purpose = 'add' | 'sign-in' | 'answer';
@@ -46,7 +46,7 @@ export const passkeyAnswer = yup.object({
 });
 export type PasskeyAnswer = yup.InferType<typeof passkeyAnswer>;
 
-export const addPasskeySchema = yup.object({ name: nameWords, answer: passkeyAnswer.required('answer is missing.') });
+export const addPasskeySchema = deviceNameSchema.shape({ answer: passkeyAnswer.required('answer is missing.') });
 export const passkeySignInSchema = yup.object({ answer: passkeyAnswer.required('answer is missing.') });
 export const passkeyQuestionSchema = yup.object({ personId: part(80).optional() });
 

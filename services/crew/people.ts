@@ -2,7 +2,7 @@
 import { inTransaction } from '../../data/transaction';
 import { randomBytes } from 'node:crypto';
 import * as yup from 'yup';
-import { roles } from '../../core/crew/rights';
+import { addPersonSchema, nameWords, passwordSchema, pinSchema, pinText, roleField } from '../../core/crew/crew-fields';
 import { database } from '../../data/connection';
 import { endSessions, insertPerson, peopleByName, personById, personByUsername, setPasswordHash, type PersonRow } from '../../data/crew';
 import { audit } from '../audit';
@@ -14,27 +14,14 @@ import { personOfRow, type Caller } from './caller';
 import { refuseGuessed } from './guessed';
 import type { Person } from '../../core/crew/person';
 import { passkeyAnswer, peopleWithPasskey, placeOf, whoAnswered } from './passkeys';
-import { nameWords, passwordWords, pinText, pinWords, usernameWords } from './words';
 
 export type CrewMember = Person & { left: boolean };
 
-const roleField = yup
-  .string()
-  .strict()
-  .oneOf(roles, `The role is one of: ${roles.join(', ')}.`)
-  .required('The role is missing.');
-
-export const addPersonSchema = yup.object({ name: nameWords, username: usernameWords, role: roleField });
 export const changePersonSchema = yup.object({
   name: nameWords.optional(),
   role: roleField.optional(),
   left: yup.boolean().strict().optional(),
 });
-export const passwordSchema = yup.object({
-  now: yup.string().strict().max(128).required('The password as it is now is missing.'),
-  password: passwordWords,
-});
-export const pinSchema = yup.object({ password: yup.string().strict().max(128).required('The password is missing.'), pin: pinWords });
 
 const memberOf = (row: PersonRow): CrewMember => ({ ...personOfRow(row), left: row.leftAt !== null });
 

@@ -13,26 +13,16 @@ import { countAttempt, forgetAttempts } from './attempts';
 import { auth, hashSecret, isSecure } from './auth';
 import { sha256 } from '../sha256';
 import { addressOf, lost, personOfRow, type Caller } from './caller';
+import { firstSchema, signInSchema } from '../../core/crew/crew-fields';
 import { isDemoPerson } from '../../core/crew/demo';
 import type { Person } from '../../core/crew/person';
 import { refuseGuessed } from './guessed';
 import { passkeySignInSchema, placeOf, whoAnswered } from './passkeys';
-import { nameWords, passwordWords, usernameWords } from './words';
 
 const DEVICE = 'loyal-coil.device';
 const YEAR_SECONDS = 365 * 24 * 3600;
 
-export const signInSchema = yup.object({
-  username: usernameWords,
-  password: yup.string().strict().max(128).required('The password is missing.'),
-});
 export const demoSignInSchema = yup.object({ personId: yup.string().strict().max(80).required('personId is missing.') });
-export const firstSchema = yup.object({
-  code: yup.string().strict().trim().max(80).required('The code is missing: the start prints it in its terminal.'),
-  name: nameWords,
-  username: usernameWords,
-  password: passwordWords,
-});
 
 /** Who is signed in now, and the cookies that say so. */
 export type SignedIn = { person: Person; cookies: string[] };

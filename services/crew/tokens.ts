@@ -1,8 +1,8 @@
 /** Tokens of the open interface: named, scoped, expiring; shown once, kept as a hash. */
 import { inTransaction } from '../../data/transaction';
 import { randomBytes, randomUUID } from 'node:crypto';
-import * as yup from 'yup';
-import { scopes, type Scope } from '../../core/crew/rights';
+import { tokenSchema } from '../../core/crew/crew-fields';
+import type { Scope } from '../../core/crew/rights';
 import { database } from '../../data/connection';
 import type { TokenRow } from '../../data/crew';
 import { audit } from '../audit';
@@ -10,27 +10,7 @@ import { notFound, ServiceError } from '../service-error';
 import { validate } from '../validate';
 import { sha256 } from '../sha256';
 import type { Caller } from './caller';
-import { nameWords } from './words';
 import { isUuid } from '../is-uuid';
-
-const MOST_DAYS = 365;
-
-export const tokenSchema = yup.object({
-  name: nameWords,
-  scopes: yup
-    .array()
-    .of(
-      yup
-        .string()
-        .strict()
-        .oneOf(scopes, `A scope is one of: ${scopes.join(', ')}.`)
-        .required(),
-    )
-    .min(1, 'A token has at least one scope.')
-    .max(scopes.length)
-    .required('scopes is missing.'),
-  days: yup.number().strict().integer().min(1).max(MOST_DAYS, `A token lasts at most ${MOST_DAYS} days.`).required('days is missing.'),
-});
 
 export type TokenView = { id: string; name: string; person: string; scopes: Scope[]; madeAt: string; expiresAt: string; ended: boolean };
 

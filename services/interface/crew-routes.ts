@@ -1,21 +1,10 @@
 /** Routes of the crew: signing in and out, one's own account, people, tokens and the log. */
+import { addPersonSchema, firstSchema, passwordSchema, pinSchema, signInSchema, tokenSchema } from '../../core/crew/crew-fields';
 import { mayDo } from '../../core/crew/rights';
 import { auditCsv, auditLines } from '../audit';
 import { askFor } from '../care/queue';
 import { careState } from '../care/state';
-import {
-  addPerson,
-  addPersonSchema,
-  changePassword,
-  changePerson,
-  changePersonSchema,
-  crew,
-  givePassword,
-  passwordSchema,
-  peopleWith,
-  pinSchema,
-  setPin,
-} from '../crew/people';
+import { addPerson, changePassword, changePerson, changePersonSchema, crew, givePassword, peopleWith, setPin } from '../crew/people';
 import {
   addPasskey,
   addPasskeySchema,
@@ -31,18 +20,16 @@ import {
 import {
   demoSignInSchema,
   entrance,
-  firstSchema,
   nameFirst,
   signIn,
   signInByPasskey,
   signInDemo,
-  signInSchema,
   signOut,
   signOutEverywhere,
   NO_SESSION,
   type SignedIn,
 } from '../crew/session';
-import { endToken, makeToken, tokens, tokenSchema } from '../crew/tokens';
+import { endToken, makeToken, tokens } from '../crew/tokens';
 import { setSite, siteSchema, siteSettings } from '../sites';
 import { type Ask, fileResponse, route, SMALL, V1 } from './route';
 

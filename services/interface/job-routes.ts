@@ -2,7 +2,8 @@
 import { matchSchema, matchSwap } from '../match';
 import { addPicture, listPictures, pictureFile, removePicture } from '../pictures';
 import { choiceDetail } from '../sign';
-import { discardJob, discardSchema, endJob, endSchema, logAtPosition, logSchema } from '../endings';
+import { logSchema } from '../../core/swap/said';
+import { discardJob, discardSchema, endJob, endSchema, logAtPosition } from '../endings';
 import { approveSchema, approveOverride, signAtDevice, signRequestSchema } from '../sign-at-device';
 import { loadSwap, openSchema, openSwap, saveSchema, saveSwap } from '../swaps';
 import { readPictureForm } from './forms';

@@ -1,7 +1,10 @@
 /** Routes of what people keep themselves: checks, parts, pieces taken into stock, what devices show. */
-import { dropCheck, keepCheck, keepCheckSchema, keptCheck, keptChecks } from '../checks';
-import { deviceSigns, enterSign, signSchema, strikeSign } from '../device-signs';
-import { enterPart, newPartSchema, onePart, receive, receiveSchema } from '../own-parts';
+import { signSchema } from '../../core/cards/device-sign';
+import { newPartSchema, receiveSchema } from '../../core/parts-file/new-part';
+import { keepCheckSchema } from '../../core/swap/kept-check';
+import { dropCheck, keepCheck, keptCheck, keptChecks } from '../checks';
+import { deviceSigns, enterSign, strikeSign } from '../device-signs';
+import { enterPart, onePart, receive } from '../own-parts';
 import { BODY, route, SMALL, V1 } from './route';
 
 export const storeRoutes = [

@@ -18,7 +18,7 @@ export type ShownLine = {
 export type SayFact = (fact: NonNullable<ShownLine['fact']>, answer: 'yes' | 'no') => void;
 
 /** What only the whole can answer, line by line; what is to be seen at the panel is answered in its line. */
-export function CircuitLines({ lines, onFact, busy = false }: { lines: readonly ShownLine[]; onFact?: SayFact; busy?: boolean }) {
+export function CircuitLines({ lines, onFact }: { lines: readonly ShownLine[]; onFact?: SayFact }) {
   const say = useSay();
   return (
     <ul className={circuitsStyle.lines}>
@@ -32,12 +32,7 @@ export function CircuitLines({ lines, onFact, busy = false }: { lines: readonly 
               <div className="row-flex" role="group" aria-label={line.fact.asks}>
                 <span className="muted">{line.fact.asks}?</span>
                 {(['yes', 'no'] as const).map((answer) => (
-                  <Pill
-                    key={answer}
-                    pressed={line.fact?.answer === answer}
-                    disabled={busy}
-                    onClick={() => line.fact && onFact(line.fact, answer)}
-                  >
+                  <Pill key={answer} pressed={line.fact?.answer === answer} onClick={() => line.fact && onFact(line.fact, answer)}>
                     {answer === 'yes' ? 'Yes' : 'No'}
                   </Pill>
                 ))}

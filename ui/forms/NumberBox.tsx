@@ -1,9 +1,10 @@
 'use client';
 
-import { TextBox } from '@/ui/forms/TextBox';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import { formatQuantity } from '@/core/quantities/format-quantity';
-import { readQuantity } from '@/core/quantities/read-quantity';
+import { readInRange, readQuantity } from '@/core/quantities/read-quantity';
+import { FigureBox } from './FigureBox';
+import type { Taken } from './use-figure';
 
 /** A figure with its unit, taken when it is left or on Enter; what cannot be read is said at the field and changes nothing. */
 export function NumberBox({
@@ -33,46 +34,24 @@ export function NumberBox({
   onValue: (value: number | null) => void;
 }) {
   const id = useId();
-  const shown = value === null ? '' : formatQuantity(value, unit);
-  const [text, setText] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const take = () => {
-    if (text === undefined) return;
-    const clean = text.trim();
-    if (clean === '' && empty) {
-      setText(undefined);
-      setFault(undefined);
-      return onValue(null);
-    }
-    const read = readQuantity(clean, unit, label);
-    if (!read.ok) return setFault(read.fault);
-    if (read.value < min || read.value > max) return setFault(`${formatQuantity(min, unit)} to ${formatQuantity(max, unit)} is accepted.`);
-    setFault(undefined);
-    setText(undefined);
-    onValue(read.value);
+  const take = (text: string): Taken<number | null> => {
+    const read = readInRange(text, { unit, label, min, max });
+    if (!read.ok) return read;
+    if (read.value === undefined && !empty) return readQuantity('', unit, label);
+    return { ok: true, value: read.value ?? null };
   };
   return (
     <label htmlFor={id} title={hint}>
       <span>{label}</span>
-      <TextBox
+      <FigureBox
         wide
         id={id}
-        value={text ?? shown}
+        stands={value === null ? '' : formatQuantity(value, unit)}
         placeholder={empty ? placeholder : ''}
         aria-label={name ? `${name}. ${label}` : undefined}
-        inputMode="decimal"
-        autoComplete="off"
-        aria-invalid={fault !== undefined}
-        aria-describedby={fault ? `${id}-fault` : undefined}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={take}
-        onKeyDown={(event) => event.key === 'Enter' && take()}
+        take={take}
+        onTaken={onValue}
       />
-      {fault && (
-        <small id={`${id}-fault`} role="alert" style={{ color: 'var(--fails)' }}>
-          {fault}
-        </small>
-      )}
     </label>
   );
 }

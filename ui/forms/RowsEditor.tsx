@@ -7,65 +7,18 @@ import TableCell from '@mui/material/TableCell';
 import TableContainer from '@mui/material/TableContainer';
 import TableHead from '@mui/material/TableHead';
 import TableRow from '@mui/material/TableRow';
-import { useState } from 'react';
 import type { Practice } from '@/core/case/case';
 import { labelIn, shortIn, type Field } from '@/core/fields/field';
 import { wordText } from '@/core/language/word-text';
 import { formatQuantity } from '@/core/quantities/format-quantity';
-import { readQuantity } from '@/core/quantities/read-quantity';
+import { readInRange } from '@/core/quantities/read-quantity';
+import { FigureBox } from './FigureBox';
 import { SelectBox } from './SelectBox';
-import { TextBox } from './TextBox';
 
 export type Row = Readonly<Record<string, unknown>>;
 
-/** A figure of a row: taken when it is left or on Enter; what cannot be read is said and changes nothing. */
-function Figure({
-  label,
-  unit,
-  value,
-  min,
-  max,
-  onValue,
-}: {
-  label: string;
-  unit: string;
-  value: unknown;
-  min: number;
-  max: number;
-  onValue: (value: number | undefined) => void;
-}) {
-  const [draft, setDraft] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const commit = (text: string) => {
-    if (draft === undefined) return;
-    if (text.trim() === '') {
-      setDraft(undefined);
-      setFault(undefined);
-      return onValue(undefined);
-    }
-    const read = readQuantity(text, unit, label);
-    if (!read.ok) return setFault(read.fault);
-    if (read.value < min || read.value > max)
-      return setFault(`${label}: ${formatQuantity(min, unit)} to ${formatQuantity(max, unit)} is accepted.`);
-    setFault(undefined);
-    setDraft(undefined);
-    onValue(read.value);
-  };
-  return (
-    <>
-      <TextBox
-        aria-label={label}
-        aria-invalid={fault ? true : undefined}
-        style={{ width: 92 }}
-        value={draft ?? (typeof value === 'number' ? formatQuantity(value, unit) : '')}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={(event) => commit(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
-      />
-      {fault && <small role="alert">{fault}</small>}
-    </>
-  );
-}
+const unitOf = ({ unit }: Field): string => (unit === 'count' ? '' : (unit ?? ''));
+const shownFigure = (value: unknown, unit: string): string => (typeof value === 'number' ? formatQuantity(value, unit) : '');
 
 /** Rows of marks as a table: words chosen, figures typed, a row added and taken away. */
 export function RowsEditor({
@@ -121,13 +74,12 @@ export function RowsEditor({
                             onWord={(word) => put(i, field.name, word === '' ? undefined : word)}
                           />
                         ) : (
-                          <Figure
-                            label={label}
-                            unit={field.unit === 'count' ? '' : (field.unit ?? '')}
-                            value={row[field.name]}
-                            min={field.min ?? 0}
-                            max={field.max ?? 1e9}
-                            onValue={(value) => put(i, field.name, value)}
+                          <FigureBox
+                            aria-label={label}
+                            style={{ width: 92 }}
+                            stands={shownFigure(row[field.name], unitOf(field))}
+                            take={(text) => readInRange(text, { label, unit: unitOf(field), min: field.min ?? 0, max: field.max ?? 1e9 })}
+                            onTaken={(value) => put(i, field.name, value)}
                           />
                         )}
                       </TableCell>

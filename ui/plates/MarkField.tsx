@@ -128,7 +128,7 @@ export function MarkField({
         onClear={() => onChange(field, null)}
       />
       {fault && (
-        <span className={swapStyle.faultText} id={`${id}-fault`} role="alert">
+        <span className="fault-text" id={`${id}-fault`} role="alert">
           {say(fault)}
         </span>
       )}

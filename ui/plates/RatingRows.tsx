@@ -2,11 +2,11 @@
 
 import ButtonBase from '@mui/material/ButtonBase';
 import { rowsMark } from '@/core/case/case';
-import { useState } from 'react';
-import { readQuantity } from '@/core/quantities/read-quantity';
+import { readInRange } from '@/core/quantities/read-quantity';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Reading } from '@/core/readings/reading';
 import { ratingColumns } from '@/core/fields/rating-columns';
+import { useFigure, type Taken } from '../forms/use-figure';
 import swapStyle from '@/ui/styles/swap.module.css';
 
 type Row = Record<string, unknown>;
@@ -20,6 +20,9 @@ const columns: { id: string; label: string; unit: 'V' | 'A' | 'hp' }[] = [
     .map(({ name, label, unit }) => ({ id: name, label, unit: unit === 'hp' ? ('hp' as const) : ('A' as const) })),
 ];
 
+/** The least that a rating can be, in its unit. */
+const LEAST = 0.001;
+
 function Cell({
   value,
   unit,
@@ -31,40 +34,16 @@ function Cell({
   label: string;
   onCommit: (value: number | null | undefined) => void;
 }) {
-  const [draft, setDraft] = useState<string>();
-  const [fault, setFault] = useState<string>();
-  const shown = draft ?? (typeof value === 'number' ? formatQuantity(value, '') : value === null ? '?' : value === 'none' ? '∅' : '');
-  const commit = (text: string) => {
-    if (draft === undefined) return;
-    if (text.trim() === '' || text.trim() === '?') {
-      onCommit(text.trim() === '?' ? null : undefined);
-      setDraft(undefined);
-      setFault(undefined);
-      return;
-    }
-    const read = readQuantity(text, unit, label);
-    if (!read.ok || !(read.value > 0 && read.value <= 100000)) {
-      setFault(read.ok ? `${label} must be above 0 and at most 100 000.` : read.fault);
-      return;
-    }
-    setFault(undefined);
-    setDraft(undefined);
-    onCommit(read.value);
-  };
+  const stands = typeof value === 'number' ? formatQuantity(value, '') : value === null ? '?' : value === 'none' ? '∅' : '';
+  const take = (text: string): Taken<number | null | undefined> =>
+    text === '?' ? { ok: true, value: null } : readInRange(text, { unit, label, min: LEAST, max: 100_000 });
+  const { input, fault, faultId } = useFigure(stands, take, onCommit);
   return (
     <>
       {/* eslint-disable-next-line no-restricted-syntax -- a plate is drawn: its marks are typed into the plate itself */}
-      <input
-        aria-label={label}
-        value={shown}
-        aria-invalid={fault ? true : undefined}
-        title={fault}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={(event) => commit(event.target.value)}
-        onKeyDown={(event) => event.key === 'Enter' && commit(event.currentTarget.value)}
-      />
+      <input aria-label={label} title={fault} {...input} />
       {fault && (
-        <span className={swapStyle.faultText} role="alert">
+        <span id={faultId} className="fault-text" role="alert">
           {fault}
         </span>
       )}

@@ -14,7 +14,6 @@ import { worksheetOf } from '@/core/worksheets/registry';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { SheetAnswer, SheetInputs, useSheet } from '../worksheets/WorksheetForm';
 import { readEdited, type EditField } from './edit-field';
-import swapStyle from '@/ui/styles/swap.module.css';
 
 type Change = { path: string; value: unknown };
 export type PlateMarks = { load: Readings; removed: Readings; supply: Readings };
@@ -169,7 +168,7 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
                 <Button onClick={enter}>Enter</Button>
               </div>
               {fault && (
-                <p className={swapStyle.faultText} role="alert">
+                <p className="fault-text" role="alert">
                   {fault}
                 </p>
               )}

@@ -12,7 +12,6 @@ import { citeSource } from '@/core/standards/source';
 import type { Worksheet, WorksheetInput, WorksheetResult, WorksheetValues } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
 import { useSay } from '../language/practice';
-import swapStyle from '@/ui/styles/swap.module.css';
 
 type Parsed = { values: WorksheetValues; faults: Record<string, string> };
 
@@ -125,7 +124,7 @@ export function SheetInputs({
                 onChange={(event) => onTexts({ ...texts, [input.name]: event.target.value })}
               />
             )}
-            <small id={`${id}-${input.name}`} className={fault ? swapStyle.faultText : 'muted'}>
+            <small id={`${id}-${input.name}`} className={fault ? 'fault-text' : 'muted'}>
               {fault ?? input.meaning}
             </small>
           </label>

@@ -2,6 +2,7 @@
  * One form of a monitoring relay's spec for judging: nominal volts line to line, what it detects, how far it sees a phase that
  * a running motor holds up, its own supply as a coil. Sources: common practice; NEMA MG 1 unbalance, through core/standards.
  */
+import { isRecord } from '../../certain';
 import type { CoilSpec } from '../../coils/figures';
 import type { NamesOf } from '../../fields/mark-types';
 import type { MonitoringRelaySpec } from './fields';
@@ -39,7 +40,7 @@ function feedLayout(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
 function detects(spec: MonitoringRelaySpec): CanonicalMonitoringRelay {
   const { functions } = spec;
   if (functions === undefined) return {};
-  const by = (functions ?? {}) as Record<string, unknown>;
+  const by = isRecord(functions) ? functions : {};
   const none = functions === false || functions === 'none';
   return Object.fromEntries(
     monitoringFunctions.map((name) => {

@@ -3,7 +3,7 @@
  * and what running volts and amps say at 50 and 60 Hz.
  * C = I / (2 pi f V), V across its own terminals, I in its own lead. Source: definition of capacitive reactance, through core/standards.
  */
-import { isOneOf, keysOf } from '../../certain';
+import { isOneOf, isRecord, keysOf } from '../../certain';
 import { figuresMark, rowsMark } from '../../case/case';
 import type { RunCapacitorSpec } from './fields';
 import { capacitorSections } from '../../fields/capacitor-fields';
@@ -61,7 +61,7 @@ function readings(spec: RunCapacitorSpec, laid: CanonicalRunCapacitor): Canonica
   const out: CanonicalRunCapacitor = {};
   if (reads !== undefined && reads !== 'none' && reads !== false)
     for (const name of capacitorSections) {
-      const read = reads === null ? null : (reads as Record<string, unknown>)[name];
+      const read = isRecord(reads) ? reads[name] : null;
       if (read === undefined || read === 'none') continue;
       const rated = laid[`microfarads_${name}`];
       if (reads === null && rated === undefined) continue;

@@ -4,7 +4,7 @@
  * Open and shorted are told without a tolerance, the rest only with one.
  * Source: common practice; limits in core/standards.
  */
-import { certain } from '../../certain';
+import { certain, isRecord } from '../../certain';
 import { capacitorSections } from '../../fields/capacitor-fields';
 import type { RunCapacitorSpec } from './fields';
 import { numberMark } from '../../case/case';
@@ -51,9 +51,10 @@ export function runCapacitorCondition({ supply }: NeedContext, spec: RunCapacito
     return { about, found, word: 'not known', words: `${missing} is missing`, verdict: 'not-known' };
   };
   const out: PartCondition[] = [];
-  if (typeof spec.reads === 'object' && spec.reads !== null)
+  const { reads } = spec;
+  if (isRecord(reads))
     for (const name of capacitorSections) {
-      const read = (spec.reads as Record<string, unknown>)[name];
+      const read = reads[name];
       if (read === undefined || read === 'none') continue;
       out.push(
         one(`${certain(name[0]).toUpperCase()}${name.slice(1)}`, typeof read === 'number' ? read : null, laid[`microfarads_${name}`], ''),

@@ -3,7 +3,7 @@
 import { useQuery } from '@tanstack/react-query';
 import Button from '@mui/material/Button';
 import { useState } from 'react';
-import { api } from '@/client/api';
+import { api, faultWords } from '@/client/api';
 import { answerByPasskey, canUsePasskeys } from '@/client/passkey';
 import { read } from '@/client/Queries';
 import { DEMO_PIN, isDemoPerson } from '@/core/crew/demo';
@@ -68,13 +68,14 @@ function Approve({ obstacle, people }: { obstacle: Obstacle; people: readonly Si
   const [pin, setPin] = useState('');
   const [fault, setFault] = useState<string>();
   const approve = async (passkey: boolean) => {
-    await swap.flush();
+    const unsaved = await swap.flush();
+    if (unsaved !== undefined) return setFault(unsaved);
     const send = (proof: object) => api('POST', `/api/v1/swaps/${view.id}/approve`, { needId: obstacle.needId, approver: id, ...proof });
     const answer = await (passkey ? answerByPasskey(id, (given) => send({ passkey: given })) : send({ pin }));
     // The job has another version now: it is read again, whole.
     if (answer.ok) return window.location.reload();
     setPin('');
-    setFault(answer.faults[0]?.reason);
+    setFault(faultWords(answer));
   };
   return (
     <section className="stack" aria-label="Approve the override">
