@@ -11,6 +11,7 @@ import { answers, endLeftover, notePid, startServer } from './lib/server.mjs';
 
 const GRACE_MS = 3000;
 const serverPidFile = path.join(stateDir, 'server.pid');
+const logFile = path.join(stateDir, 'server.log');
 const dev = process.argv.includes('--dev');
 const own = process.argv.includes('--own');
 const port = Number(process.env.PORT ?? 3100);
@@ -82,7 +83,7 @@ if (!own) {
 }
 
 const serve = () => {
-  server = startServer({ port, databaseUrl: env.DATABASE_URL, dev, quiet: !dev, demo: !own });
+  server = startServer({ port, databaseUrl: env.DATABASE_URL, dev, quiet: !dev, demo: !own, ...(dev ? {} : { logFile }) });
   notePid(serverPidFile, server.pid);
   server.on('exit', (code) => {
     if (stopping) return;
@@ -104,6 +105,7 @@ try {
   if (stopping) await new Promise(() => {});
   if (meterPort) startBeside('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore' });
   announced = true;
+  if (!dev) say(`its log is ${path.relative(root, logFile)}`);
   say(`Loyal Coil is at http://127.0.0.1:${port}  (Ctrl-C stops everything)`);
 } catch (error) {
   fail(`The application did not come up: ${error.message}`);

@@ -38,6 +38,8 @@ export function plateFieldOf(field: Field): PlateField {
   const print = field.print ?? {};
   const words = field.words?.length ? [...field.words, ...(print.sets ?? [])] : print.known;
   const bare = print.bare;
+  // A plate writes the unit of the field itself, whatever else it may write.
+  const units = print.units ?? (field.unit && field.unit !== 'count' && print.names ? { [field.unit.toUpperCase()]: 1 } : undefined);
   return {
     of: field,
     id: field.name,
@@ -46,7 +48,7 @@ export function plateFieldOf(field: Field): PlateField {
     kind: print.kind ?? (field.kind === 'word' && !words ? 'text' : kinds[field.kind]),
     unit: field.unit ?? '',
     names: print.names ?? [],
-    ...(print.units ? { units: print.units } : {}),
+    ...(units ? { units } : {}),
     ...(bare ? { bareUnit: true } : {}),
     ...(Array.isArray(bare) ? { bareWords: bare } : {}),
     ...(field.above === undefined && field.min !== undefined ? { min: field.min } : {}),

@@ -47,10 +47,12 @@ export function IntoCatalogue({
   part: PartInHand;
   sites: readonly (readonly [id: string, name: string])[];
 }) {
-  const start: Fields = { maker: textOf(part, 'maker'), name: textOf(part, 'type'), siteId: sites[0]?.[0] ?? '', place: '', quantity: 1 };
+  // The sites come after the page.
+  const first = sites[0]?.[0] ?? '';
+  const start: Fields = { maker: textOf(part, 'maker'), name: textOf(part, 'type'), siteId: '', place: '', quantity: 1 };
   const [said, setSaid] = useState<Said>();
   const { register, control, watch, errors, ready, onSubmit } = useSentForm<Fields>(enterFormSchema, start, async (fields) => {
-    setSaid(await enterAndStock(family, part.readings, fields));
+    setSaid(await enterAndStock(family, part.readings, { ...fields, siteId: fields.siteId || first }));
     return undefined;
   });
   const into = watch('place').trim() !== '';
@@ -77,7 +79,7 @@ export function IntoCatalogue({
           control={control}
           name="siteId"
           render={({ field: { value, onChange } }) => (
-            <SelectBox<string> aria-label="Site" style={{ width: 220 }} value={value} options={sites} onWord={onChange} />
+            <SelectBox<string> aria-label="Site" style={{ width: 220 }} value={value || first} options={sites} onWord={onChange} />
           )}
         />
         <TextBox aria-label="Place" style={{ width: 170 }} placeholder="bin, van, panel" {...register('place', trimmed)} />

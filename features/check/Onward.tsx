@@ -39,6 +39,9 @@ export function carried(check: SwapState, job: SwapState): Change[] {
   ];
 }
 
+const whereWords = (known: boolean, places: number): string =>
+  known ? (places > 0 ? 'choose a position' : 'no position takes a part of this kind') : 'reading the positions';
+
 /** The ways on: into a job at a position of the same kind, kept by name, into the catalogue and into stock. */
 export function Onward({ check }: { check: QuickCheck }) {
   const router = useRouter();
@@ -82,7 +85,7 @@ export function Onward({ check }: { check: QuickCheck }) {
             aria-label="Position"
             style={{ flex: 1, minWidth: 220 }}
             value={position}
-            options={[['', places.length > 0 ? 'choose a position' : 'no position takes a part of this kind'] as const, ...places]}
+            options={[['', whereWords(desk !== undefined, places.length)] as const, ...places]}
             onWord={setPosition}
           />
           <Button disabled={!position || busy} onClick={() => void open()}>

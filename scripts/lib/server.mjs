@@ -1,12 +1,20 @@
 // The application as a child process, and waiting until it answers.
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, openSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { root } from './machine.mjs';
 
-/** Starts the built application (or the development server) on loopback; `demo` false: with a crew of its own, and nobody comes in unnamed. */
-export function startServer({ port, databaseUrl, dev = false, quiet = true, demo = true, keys = process.env.LOYAL_COIL_KEYS }) {
+const MOST_LOG_BYTES = 20e6;
+/** The file that the server's log goes on in; one that has grown large is put aside, and one before it is kept. */
+function logOf(file) {
+  mkdirSync(path.dirname(file), { recursive: true });
+  if (existsSync(file) && statSync(file).size > MOST_LOG_BYTES) renameSync(file, `${file}.before`);
+  return openSync(file, 'a', 0o600);
+}
+
+/** Starts the built application (or the development server) on loopback; `demo` false: with a crew of its own, and nobody comes in unnamed. Its log goes to `logFile` where one is named. */
+export function startServer({ port, databaseUrl, dev = false, quiet = true, demo = true, keys = process.env.LOYAL_COIL_KEYS, logFile }) {
   const args = [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)];
   return spawn(process.execPath, [path.join(root, 'node_modules/next/dist/bin/next'), ...args], {
     cwd: root,
@@ -25,7 +33,7 @@ export function startServer({ port, databaseUrl, dev = false, quiet = true, demo
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: dev ? 'development' : 'production',
     },
-    stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
+    stdio: logFile ? ['ignore', logOf(logFile), 'inherit'] : quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
   });
 }
 

@@ -2,11 +2,13 @@
  * Who asks, and may they? Every page, every route and every file comes here and nowhere else: a session of a person, or a token of the open
  * interface, against the right that is asked for.
  */
+import { messageOf } from '../../core/certain';
 import { isRole, mayDo, scopesAllow, type Access, type Right, type Scope } from '../../core/crew/rights';
 import type { Person } from '../../core/crew/person';
 import { database } from '../../data/connection';
 import { personById, type PersonRow, type TokenRow } from '../../data/crew';
 import type { Actor } from '../audit';
+import { log } from '../log';
 import { ServiceError } from '../service-error';
 import { sha256 } from '../sha256';
 import { auth } from './auth';
@@ -47,7 +49,8 @@ async function byToken(text: string, headers: Headers): Promise<Caller | null> {
 }
 
 /** The library says of whatever it could not read that it failed; nothing else than the database can fail there. */
-export const lost = (): never => {
+export const lost = (error?: unknown): never => {
+  log.warn({ error: messageOf(error ?? 'no error was told') }, 'a session could not be read');
   throw Object.assign(new Error('Connection terminated: the database does not answer'), { code: 'ECONNREFUSED' });
 };
 
