@@ -11,8 +11,13 @@ const families = readdirSync(new URL('./core/families', import.meta.url), { with
   .map(({ name }) => name);
 /** A desk is a folder of features; every desk stands in the shell. */
 const desks = readdirSync(new URL('./features', import.meta.url)).filter((name) => name !== 'shell');
-/** What families share: it serves them and knows none of them. */
-const shared = ['coils', 'overcurrent', 'relays', 'fields', 'language', 'quantities', 'readings', 'needs', 'standards', 'plates'];
+/** All that is no family reaches one through the registry alone. A worksheet may calculate as one family does; an alternative sets two against each other. */
+const noFamily = [
+  ...readdirSync(new URL('./core', import.meta.url))
+    .filter((name) => !['families', 'worksheets', 'alternatives'].includes(name) && !name.includes('.test.'))
+    .map((name) => `./core/${name}`),
+  ...outside.filter((folder) => !['./tests', './scripts'].includes(folder)),
+];
 
 export default tseslint.config(
   { ignores: ['node_modules', '.next', '.next*/**', '.loyal-coil', 'next-env.d.ts'] },
@@ -52,8 +57,8 @@ export default tseslint.config(
                 zone(`./core/families/${own}`, `./core/families/${list}`, 'a family does not know the list that it stands in'),
               ),
             ),
-            ...shared.flatMap((step) =>
-              families.map((family) => zone(`./core/${step}`, `./core/families/${family}`, 'what families share knows none of them')),
+            ...noFamily.flatMap((folder) =>
+              families.map((family) => zone(folder, `./core/families/${family}`, 'a family is reached through the registry')),
             ),
             ...['./app', './features', './client', './services', './ui', './workers'].map((from) =>
               zone('./data', from, 'data knows only core types'),

@@ -1,4 +1,5 @@
 /** The signed record and the label as PDF, by pdfkit, with the DejaVu fonts that ship with the application. */
+import { ended } from '../core/language/sentence';
 import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
 import PDFDocument from 'pdfkit';
@@ -95,7 +96,7 @@ function remarksOf(line: RecordLine): string[] {
     ...(by ? [accepted] : []),
     ...(line.overriddenBy
       ? [
-          `OVERRIDDEN by ${line.overriddenBy}: ${line.reason}.${line.approvedBy ? ` Approved by ${line.approvedBy}.` : ''} This line does not hold: ${line.because}`,
+          `OVERRIDDEN by ${line.overriddenBy}: ${ended(line.reason)}${line.approvedBy ? ` Approved by ${line.approvedBy}.` : ''} This line does not hold: ${line.because}`,
         ]
       : []),
   ];

@@ -1,4 +1,5 @@
 /** Words of the practice of a site, and of choice lists. */
+import { ended, firstSentences } from './sentence';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { families } from '../families/registry';
@@ -91,4 +92,16 @@ describe('inside a sentence', () => {
     ['AC or DC', 'AC or DC'],
     ['Zs', 'Zs'],
   ])('%s', (term, text) => expect(inSentence(term)).toBe(text));
+});
+
+describe('a sentence', () => {
+  it('ends once, whoever wrote it', () => {
+    expect([ended('asked at the bench'), ended('asked at the bench.'), ended(' Why? '), ended('')]).toEqual([
+      'asked at the bench.',
+      'asked at the bench.',
+      'Why?',
+      '',
+    ]);
+    expect([firstSentences('It is 400 V. It is AC.'), firstSentences('One. Two. Three.', 2)]).toEqual(['It is 400 V.', 'One. Two.']);
+  });
 });

@@ -4,6 +4,7 @@
  * overrides with names. The hash is SHA-256 over the canonical JSON of the body, so any later change shows.
  * Format: docs/formats/record.md.
  */
+import { ended } from '../language/sentence';
 import type { Practice } from '../case/case';
 import type { TerminalMove } from '../families/contract';
 import type { Line } from '../matching/judge';
@@ -110,7 +111,7 @@ export const circuitText = ({ circuit }: RecordBody): string[] =>
 
 /** A change from the removed part in a sentence, with who gave which reason. */
 export const changeText = ({ because, mends, by, reason }: NonNullable<RecordBody['changes']>[number]): string =>
-  mends || !by ? because : `${because} Reason given by ${by}: ${reason}.`;
+  mends || !by ? because : `${because} Reason given by ${by}: ${ended(reason)}`;
 
 /** What was fitted, told from its neighbours: its coil, or its rating. */
 export const fittedBrief = ({ fitted }: RecordBody): string => fitted.brief ?? `coil ${fitted.coil}`;

@@ -1,5 +1,6 @@
 'use client';
 
+import { ended } from '@/core/language/sentence';
 import Button from '@mui/material/Button';
 import { foundSchema } from '@/core/swap/settle-point';
 import { FormFault } from '@/ui/forms/FormFault';
@@ -24,7 +25,7 @@ export function OpenPointNote({ point, positionId, onSettle }: { point: Point; p
           <b>
             {point.term} {point.lineId.startsWith('test-') ? 'is still to be tested.' : 'was signed as not known.'}
           </b>{' '}
-          {point.by}: {point.reason}. {point.settles ? `To be settled by: ${point.settles}.` : ''}
+          {point.by}: {ended(point.reason)} {point.settles ? `To be settled by: ${ended(point.settles)}` : ''}
         </p>
         <TextBox wide aria-label={`What was found, ${point.term}`} placeholder="what was found" {...register('found', trimmed)} />
         <div className="row-flex">

@@ -1,5 +1,6 @@
 'use client';
 
+import { firstSentences } from '@/core/language/sentence';
 import ButtonBase from '@mui/material/ButtonBase';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
@@ -118,7 +119,7 @@ function Faults({ wrong, spent }: Pick<Tile, 'wrong' | 'spent'>) {
             <b>Wrong part installed.</b>
           </p>
           {wrong.slice(0, MOST_WRONG).map((text) => (
-            <p key={text}>{text.split('. ').slice(0, 2).join('. ').replace(/\.?$/, '.')}</p>
+            <p key={text}>{firstSentences(text, 2)}</p>
           ))}
           {more > 0 && (
             <p className="muted">

@@ -1,5 +1,6 @@
 'use client';
 
+import { firstSentences } from '@/core/language/sentence';
 import ButtonBase from '@mui/material/ButtonBase';
 import type { Practice } from '@/core/case/case';
 import { insteadOf, type JudgedNeed, type JudgedPart } from '@/core/matching/judge';
@@ -62,7 +63,7 @@ function NeedRow({
       <span className="picture">
         {way.limit === null ? (
           <span className="say not-known" style={{ display: 'block' }}>
-            {need.because.split('. ')[0]}.
+            {firstSentences(need.because)}
           </span>
         ) : scale ? (
           <Scale

@@ -1,5 +1,6 @@
 'use client';
 
+import { firstSentences } from '@/core/language/sentence';
 import { formatInstant } from '@/core/language/format-instant';
 import { sayIn } from '@/core/language/by-practice';
 import { summaryOf } from '@/core/needs/summary';
@@ -54,7 +55,7 @@ export function SwapCard() {
         <Note title="Not known" tone="not-known">
           {unknown.map((need) => (
             <p key={need.id}>
-              {termOf(need.ways[0].quantity, practice)}: {need.because.split('. ')[0]}.
+              {termOf(need.ways[0].quantity, practice)}: {firstSentences(need.because)}
             </p>
           ))}
         </Note>

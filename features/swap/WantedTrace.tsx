@@ -1,4 +1,5 @@
 import type { NeedContext } from '@/core/families/contract';
+// eslint-disable-next-line import/no-restricted-paths -- which function a drawn trace is, only the timing relays know
 import { requiredFunction } from '@/core/families/timing-relays/required';
 import type { Trace } from '@/core/timing/trace';
 import { TraceChart } from '../../ui/relays/TraceChart';

@@ -33,6 +33,9 @@ const refused: [file: string, text: string][] = [
   ['app/lab/made-up.tsx', use('next/link')],
   ['core/coils/made-up.ts', use('../families/contactors/needs')],
   ['core/fields/made-up.ts', use('../families/fuses/fields')],
+  ...['core/matching', 'core/swap', 'core/circuit', 'features/swap', 'ui/plates', 'services', 'data', 'client', 'app/lab'].map(
+    (folder): [string, string] => [`${folder}/made-up.ts`, use('@/core/families/fuses/needs')],
+  ),
   ...['react', 'next/link', 'knex', 'node:fs', 'pg', '@mui/material/Button'].map((name): [string, string] => [
     'core/needs/made-up.ts',
     use(name),
