@@ -1,7 +1,8 @@
 /** What people say of a job in their own words: why, what happened, what they noted. Checked alike on the screen and on the server. */
 import * as yup from 'yup';
-import { MIN_REASON_LETTERS } from './sign-off';
 
+/** Letters of a reason that says something. */
+export const MIN_REASON_LETTERS = 8;
 const LONGEST = 500;
 /** Words of their own; `what` names them in a fault. */
 export const saidWords = (what: string, least = 3) =>

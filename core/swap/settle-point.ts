@@ -1,17 +1,9 @@
 /** Settling a line that was signed as not known: checked alike on the screen and on the server. */
 import * as yup from 'yup';
-import { MIN_REASON_LETTERS } from './sign-off';
+import { MIN_REASON_LETTERS, saidWords } from './said';
 
-const words = (what: string, least: number) =>
-  yup
-    .string()
-    .strict()
-    .trim()
-    .min(least, `${what} has at least ${least} letters.`)
-    .max(500, `${what} is longer than 500 characters.`)
-    .required(`${what} is missing.`);
 /** What was found, as its finder types it. */
-export const foundSchema = yup.object({ found: words('found', MIN_REASON_LETTERS) });
+export const foundSchema = yup.object({ found: saidWords('found', MIN_REASON_LETTERS).required('found is missing.') });
 
 /** What settles an open point: which line of which record, and what was found. */
 export const settleSchema = foundSchema.shape({

@@ -3,6 +3,7 @@
  * A check needs an acknowledgement; a failing must-line a named override with its reason; a failing safety line ends it.
  * Lines that are not known need an acknowledgement with a note: the record says in plain words that they were not judged.
  */
+import { MIN_REASON_LETTERS } from './said';
 import { certain, isOneOf } from '../certain';
 import type { Practice } from '../case/case';
 import { loadKinds } from '../fields/load-fields';
@@ -24,8 +25,6 @@ export type Obstacle = {
   kind: 'safety' | 'override' | 'approve' | 'acknowledge' | 'change' | 'proof' | 'safe' | 'choice' | 'cause' | 'circuit';
   text: string;
 };
-
-export const MIN_REASON_LETTERS = 8; // characters: a reason that says something
 
 /** What stands on a line now; an acknowledgement of other figures does not count. */
 export const lineSignature = ({ verdict, have, limit }: JudgedNeed): string => JSON.stringify([verdict, have, limit]);

@@ -1,14 +1,12 @@
 'use client';
 
-import Button from '@mui/material/Button';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
-import type { InferType } from 'yup';
-import { logSchema } from '@/core/swap/said';
-import { FormFault } from '@/ui/forms/FormFault';
 import { Pill } from '@/ui/forms/Pill';
-import { TextBox } from '@/ui/forms/TextBox';
-import { trimmed } from '@/ui/forms/trimmed';
-import { useSentForm } from '@/ui/forms/use-sent-form';
+import type { LoggedEvent } from './LogForm';
+
+// A form comes when it is opened: the first page does without.
+const LogForm = dynamic(() => import('./LogForm').then((module) => module.LogForm));
 
 const kinds = [
   ['fault', 'Fault', 'What happened, and when'],
@@ -17,31 +15,7 @@ const kinds = [
 ] as const;
 type Kind = (typeof kinds)[number][0];
 /** Notes it at the position; resolves to why it was refused, or to nothing. */
-type LoggedEvent = InferType<typeof logSchema>;
 export type Log = (positionId: string, event: LoggedEvent) => Promise<string | undefined>;
-
-function LogForm({
-  kind,
-  words,
-  hint,
-  onKeep,
-}: {
-  kind: Kind;
-  words: string;
-  hint: string;
-  onKeep: (event: LoggedEvent) => Promise<string | undefined>;
-}) {
-  const { register, errors, ready, onSubmit } = useSentForm(logSchema, { kind, text: '' }, onKeep);
-  return (
-    <form className="stack" style={{ gap: 6 }} onSubmit={onSubmit}>
-      <TextBox wide aria-label={hint} placeholder={hint} {...register('text', trimmed)} />
-      <Button type="submit" disabled={!ready}>
-        Keep the {words.toLowerCase()}
-      </Button>
-      <FormFault errors={errors} />
-    </form>
-  );
-}
 
 /** A fault, a measurement or a remark, noted in two touches. */
 export function LogEvent({ positionId, onLog }: { positionId: string; onLog: Log }) {

@@ -7,7 +7,8 @@ import { useState } from 'react';
 import type { Change as PartChange } from '@/core/matching/changes';
 import type { JudgedNeed, JudgedPart } from '@/core/matching/judge';
 import type { Verdict } from '@/core/needs/need';
-import { changeKey, changeSignature, MIN_REASON_LETTERS, lineSignature, partObstacles, type Obstacle } from '@/core/swap/sign-off';
+import { MIN_REASON_LETTERS } from '@/core/swap/said';
+import { changeKey, changeSignature, lineSignature, partObstacles, type Obstacle } from '@/core/swap/sign-off';
 import type { Change, SwapState } from '@/core/swap/swap';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 
