@@ -21,7 +21,11 @@ export const findPositions = (knex: Knex, words: string[], most: number): Promis
           `(positions.tag || ' ' || positions.function || ' ' || positions.family || ' ' || panels.name || ' ' || sites.name) ilike ?`,
           [like(word)],
         ),
-      knex('positions').join('panels', 'panels.id', 'positions.panel_id').join('sites', 'sites.id', 'panels.site_id'),
+      knex('positions')
+        .join('panels', 'panels.id', 'positions.panel_id')
+        .join('sites', 'sites.id', 'panels.site_id')
+        .whereNull('positions.archived_at')
+        .whereNull('panels.archived_at'),
     )
     .select('positions.id', 'positions.panel_id', 'positions.tag', 'positions.function', 'positions.family', {
       panel: 'panels.name',

@@ -17,6 +17,7 @@ import * as circuits from './migrations/0013-circuits';
 import * as asLeft from './migrations/0014-as-left';
 import * as checksAndOwnParts from './migrations/0015-checks-and-own-parts';
 import * as deviceSigns from './migrations/0016-device-signs';
+import * as ownPlant from './migrations/0017-own-plant';
 
 const all = {
   '0001-first': first,
@@ -35,6 +36,7 @@ const all = {
   '0014-as-left': asLeft,
   '0015-checks-and-own-parts': checksAndOwnParts,
   '0016-device-signs': deviceSigns,
+  '0017-own-plant': ownPlant,
 } as const;
 
 /** The newest form. */

@@ -4,6 +4,7 @@ import { certain } from '../core/certain';
 import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
 import type { Methods } from '../core/loads/schools';
+import type { TagHabit } from '../core/plant/tags';
 import type { Readings } from '../core/readings/reading';
 import type { Element, SupplyPath } from '../core/supply/path';
 
@@ -15,6 +16,8 @@ export type SiteRow = {
   /** Are overrides approved by a second person here? */
   second_person: boolean;
   schools: Partial<Methods>;
+  /** Letters of its tags. */
+  tag_habit: TagHabit;
   sort: number;
 };
 export type PanelRow = {
@@ -26,6 +29,9 @@ export type PanelRow = {
   sort: number;
   supply_path: SupplyPath | null;
   supply_version: number;
+  version: number;
+  /** Put away, and since when. */
+  archived_at: Date | null;
 };
 export type PositionReadings = { load?: Readings; duty?: Readings; supply?: Readings; removed?: Readings };
 export type PositionRow = {
@@ -51,6 +57,8 @@ export type PositionRow = {
   circuit_id: string | null;
   /** What its settings were left at when the last job here was signed. */
   as_left: SettingLeft[] | null;
+  version: number;
+  archived_at: Date | null;
 };
 export type SettingLeft = { name: string; left: string };
 export type EventRow = {
@@ -63,10 +71,11 @@ export type EventRow = {
 };
 
 export const allSites = (knex: Knex): Promise<SiteRow[]> => knex<SiteRow>('sites').orderBy('sort');
-export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').orderBy('sort');
-export const allPositions = (knex: Knex): Promise<PositionRow[]> => knex<PositionRow>('positions').orderBy(['panel_id', 'rail', 'slot']);
+export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').whereNull('archived_at').orderBy('sort');
+export const allPositions = (knex: Knex): Promise<PositionRow[]> =>
+  knex<PositionRow>('positions').whereNull('archived_at').orderBy(['panel_id', 'rail', 'slot']);
 export const positionsOn = (knex: Knex, panelId: string): Promise<PositionRow[]> =>
-  knex<PositionRow>('positions').where({ panel_id: panelId }).orderBy(['rail', 'slot']);
+  knex<PositionRow>('positions').where({ panel_id: panelId }).whereNull('archived_at').orderBy(['rail', 'slot']);
 
 /** A panel with its site, or undefined. */
 export async function panelWithSite(knex: Knex, id: string): Promise<{ panel: PanelRow; site: SiteRow } | undefined> {

@@ -28,6 +28,7 @@ export const auditWords = {
   discarded: 'Job discarded',
   'settings-changed': 'Settings changed',
   'circuit-changed': 'Circuit changed',
+  'plant-changed': 'Sites, panels or positions changed',
   'part-entered': 'Part entered',
   'stock-received': 'Taken into stock',
   'methods-changed': 'Supply, curve or letters changed',

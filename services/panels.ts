@@ -67,8 +67,11 @@ export type SiteView = {
   panels: PanelView[];
 };
 
+/** What of a position it is judged by. */
+type Judgeable = Pick<PositionRow, 'family' | 'load_kind' | 'readings' | 'hazards'>;
+
 /** The state of a swap as a position's own record would open it. */
-export const swapStateOf = (position: PositionRow, supplied: Readings = {}): SwapState => ({
+export const swapStateOf = (position: Judgeable, supplied: Readings = {}): SwapState => ({
   ...emptySwap(position.family, position.load_kind ?? ''),
   load: position.readings.load ?? {},
   duty: position.readings.duty ?? {},
@@ -80,7 +83,7 @@ export const swapStateOf = (position: PositionRow, supplied: Readings = {}): Swa
 export type JudgedFitted = JudgedPart & { spent: string[] };
 
 /** Judges what is fitted at a position, or undefined where its family is not on the bench. */
-export function judgeFitted(position: PositionRow, site: SiteRow, supplied: Readings = {}): JudgedFitted | undefined {
+export function judgeFitted(position: Judgeable, site: SiteRow, supplied: Readings = {}): JudgedFitted | undefined {
   const family = familyOf(position.family);
   if (!family || !position.load_kind) return undefined;
   const state = swapStateOf(position, supplied);

@@ -1,33 +1,50 @@
-/** Sites and what each of them asks for, as an administrator sets it. */
-import * as yup from 'yup';
+/** Sites and what each of them asks for. */
+import { siteSchema } from '../core/plant/plant-fields';
 import { database } from '../data/connection';
 import { allSites, type SiteRow } from '../data/positions';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
 import type { Caller } from './crew/caller';
-import { notFound } from './service-error';
+import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
 
-export type SiteSettings = { id: string; name: string; secondPerson: boolean };
+export type SiteSettings = {
+  id: string;
+  name: string;
+  practice: SiteRow['practice'];
+  timeZone: string;
+  tagHabit: SiteRow['tag_habit'];
+  secondPerson: boolean;
+  schools: SiteRow['schools'];
+};
 
-export const siteSchema = yup.object({
-  /** Are overrides approved by a second person? */
-  secondPerson: yup.boolean().strict().required('secondPerson is missing.'),
+const settingsOf = ({ id, name, practice, time_zone, tag_habit, second_person, schools }: SiteRow): SiteSettings => ({
+  ...{ id, name, practice, schools, timeZone: time_zone, tagHabit: tag_habit, secondPerson: second_person },
 });
-
-const settingsOf = ({ id, name, second_person }: SiteRow): SiteSettings => ({ id, name, secondPerson: second_person });
 
 export const siteSettings = async (): Promise<SiteSettings[]> => (await allSites(database())).map(settingsOf);
 
-/** Sets what a site asks for. Jobs that are open ask for it from now on. Throws 404 where there is no such site. */
-export async function setSite(id: string, body: unknown, { actor }: Caller): Promise<SiteSettings> {
-  const { secondPerson } = await validate(siteSchema, body);
+/** Sets what a site asks for. Jobs that are open ask for it from now on. Throws 404 where there is no such site, 422 where a name is taken. */
+export async function setSite(id: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<SiteSettings> {
+  const { name, timeZone, tagHabit, secondPerson, schools } = await validate(siteSchema, body);
   return inTransaction(database(), async (trx) => {
     const row = await trx<SiteRow>('sites').where({ id }).forUpdate().first();
     if (!row) throw notFound('This site');
-    if (row.second_person === secondPerson) return settingsOf(row);
-    await trx<SiteRow>('sites').where({ id }).update({ second_person: secondPerson });
-    await audit(trx, actor, 'settings-changed', { site: row.name, secondPerson });
-    return settingsOf({ ...row, second_person: secondPerson });
+    if (name !== undefined && (await trx('sites').whereNot({ id }).whereRaw('lower(name) = lower(?)', [name]).first()))
+      throw new ServiceError(422, [{ field: 'name', reason: `There is a site '${name}' already. Give it another name.` }]);
+    const next = {
+      name: name ?? row.name,
+      time_zone: timeZone ?? row.time_zone,
+      tag_habit: tagHabit ?? row.tag_habit,
+      second_person: secondPerson ?? row.second_person,
+      schools: { ...row.schools, ...schools },
+    };
+    const after = { ...row, ...next };
+    if (JSON.stringify(settingsOf(after)) === JSON.stringify(settingsOf(row))) return settingsOf(row);
+    await trx('sites')
+      .where({ id })
+      .update({ ...next, schools: JSON.stringify(next.schools) });
+    await audit(trx, actor, 'settings-changed', { site: next.name, ...(secondPerson === undefined ? {} : { secondPerson }) });
+    return settingsOf(after);
   });
 }

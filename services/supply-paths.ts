@@ -91,7 +91,7 @@ export async function saveSupply(panelId: string, body: unknown): Promise<{ node
 }
 
 /** What the path says at a position, for the marks that nobody has read there. */
-export function suppliedReadings(position: PositionRow, panel: PanelRow, site: SiteRow): Readings {
+export function suppliedReadings(position: Pick<PositionRow, 'readings' | 'run'>, panel: PanelRow, site: SiteRow): Readings {
   if (!panel.supply_path) return {};
   const own = position.readings.supply ?? {};
   // A position on a system of its own, such as 24 V behind a supply, is not fed at the panel's volts.

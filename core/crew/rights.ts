@@ -30,6 +30,8 @@ export const rights = {
   approve: ['foreman'],
   /** Keep what all jobs of a site rest on: its supply, curves of parts, letters of bays. */
   'keep-methods': ['electrician', 'foreman'],
+  /** Draw sites, panels and positions; the first administrator begins with it. */
+  'keep-plant': ['electrician', 'foreman', 'administrator'],
   /** Enter parts into the catalogue, take pieces into stock. */
   'keep-stock': ['electrician', 'foreman', 'stores'],
   /** The figures of the running process. */
@@ -48,7 +50,7 @@ export type Scope = (typeof scopes)[number];
 const ofScope: Readonly<Record<Scope, readonly Right[]>> = {
   judge: ['judge'],
   read: ['see'],
-  write: ['see', 'work', 'keep-methods', 'keep-stock'],
+  write: ['see', 'work', 'keep-methods', 'keep-plant', 'keep-stock'],
   metrics: ['measure'],
 };
 

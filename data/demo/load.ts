@@ -124,6 +124,7 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         name: site.name,
         practice: site.practice,
         time_zone: site.timeZone,
+        tag_habit: site.practice === 'NFPA70' ? 'nfpa' : 'iec-81346',
         schools: '{}',
         sort: siteSort,
       });

@@ -82,6 +82,7 @@ const rightWords: Readonly<Record<Right, string>> = {
   work: 'work on jobs',
   sign: 'sign jobs off',
   approve: 'approve overrides',
+  'keep-plant': 'draw sites, panels and positions',
   'keep-stock': 'enter parts and take pieces into stock',
   'keep-methods': 'keep supplies, curves and letters',
   measure: 'read the figures of the process',

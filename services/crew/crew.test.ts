@@ -297,7 +297,7 @@ describe('names on a job', () => {
   });
   it('an override is approved by another person of the right role, and stands again when it is changed', async () => {
     const asked = await ask('PATCH', '/api/v1/sites/kestrel', { secondPerson: true }, await cookieOf('the_administrator'));
-    expect([asked.status, asked.body]).toEqual([200, { site: { id: 'kestrel', name: expect.any(String), secondPerson: true } }]);
+    expect([asked.status, asked.body]).toMatchObject([200, { site: { id: 'kestrel', name: expect.any(String), secondPerson: true } }]);
     const own = await cookieOf('the_electrician');
     const { id } = await openSwap({ positionId: 'kestrel-winch-k3' });
     const override = { path: 'overrides.y', value: { reason: 'nothing else is here', seen: 's' } };

@@ -30,7 +30,8 @@ import {
   type SignedIn,
 } from '../crew/session';
 import { endToken, makeToken, tokens } from '../crew/tokens';
-import { setSite, siteSchema, siteSettings } from '../sites';
+import { siteSchema } from '../../core/plant/plant-fields';
+import { setSite, siteSettings } from '../sites';
 import { type Ask, fileResponse, route, SMALL, V1 } from './route';
 
 /** Who came in, and their cookies. */
@@ -248,7 +249,8 @@ const peopleRoutes = [
     method: 'PATCH',
     path: `${V1}/sites/{id}`,
     right: 'administer',
-    summary: 'Set what a site asks for: whether a second person approves overrides',
+    summary:
+      'Set what a site asks for: its name, time zone, letters of tags, disputed methods, and whether a second person approves overrides',
     answers: 'The site.',
     body: { schema: siteSchema, largest: SMALL },
     handle: async ({ params: { id = '' }, json, caller }) => ({ site: await setSite(id, await json(), caller) }),

@@ -19,6 +19,7 @@ import { BODY, route, SMALL, V1 } from './route';
 import { judgingRoutes } from './judging-routes';
 import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
+import { plantRoutes } from './plant-routes';
 import { storeRoutes } from './store-routes';
 
 /** What all jobs rest on was changed: that is logged. */
@@ -33,6 +34,7 @@ export const routes = [
   ...jobRoutes,
   ...recordRoutes,
   ...storeRoutes,
+  ...plantRoutes,
   route({
     method: 'GET',
     path: `${V1}/desk`,
