@@ -10,7 +10,8 @@ import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { circuitsOfPanel } from './circuits';
 import { find } from './find';
 import { panelsDesk } from './panels';
-import { copyPanel, drawnPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
+import { drawnPanel, plantView } from './plant-view';
+import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
 import { setSite, siteSettings } from './sites';
 import { loadSwap, openSwap } from './swaps';
 import { verifyChains } from './chain/verify';
@@ -181,6 +182,8 @@ describe('a panel', () => {
     expect(await savePanel(id, { version: 1, name: 'Spare panel', note: 'under the stairs', rails: 4 }, tester)).toEqual({ version: 2 });
     expect(await statusOf(savePanel(id, { version: 1, name: 'Late' }, tester))).toBe(409);
     await savePanel(id, { version: 2, archived: true }, tester);
+    const listed = (await plantView()).sites.find((each) => each.id === site)?.panels.find((each) => each.id === id);
+    expect(listed).toMatchObject({ name: 'Spare panel', archived: true, positions: 1 });
     expect((await panelsDesk()).flatMap(({ panels }) => panels).map((each) => each.id)).not.toContain(id);
     expect(await statusOf(makePosition(id, { tag: 'X2', function: 'y', device: 'terminals', rail: 0 }, tester))).toBe(404);
   });

@@ -282,29 +282,3 @@ export async function copyPanel(id: string, body: unknown, { actor }: By): Promi
   });
   return { id: copy };
 }
-
-/** A panel as it is drawn: its rails, and what stands on them. Throws 404. */
-export async function drawnPanel(id: string) {
-  const knex = database();
-  const place = await panelWithSite(knex, id);
-  if (!place) throw notFound('This panel');
-  const { panel, site } = place;
-  const rows = await knex<PositionRow>('positions').where({ panel_id: id }).orderBy(['rail', 'slot']);
-  return {
-    site: { id: site.id, name: site.name, practice: site.practice, tagHabit: site.tag_habit },
-    panel: {
-      id: panel.id,
-      name: panel.name,
-      note: panel.note,
-      rails: panel.rails,
-      version: panel.version,
-      archived: panel.archived_at !== null,
-    },
-    positions: rows.map((row) => ({
-      ...{ id: row.id, tag: row.tag, function: row.function, device: row.family, loadKind: row.load_kind, rail: row.rail, slot: row.slot },
-      ...{ version: row.version, archived: row.archived_at !== null, deviceName: row.device_name, rating: row.rating },
-      read: { load: Object.keys(row.readings.load ?? {}).length, part: Object.keys(row.readings.removed ?? {}).length },
-    })),
-  };
-}
-export type DrawnPanel = Awaited<ReturnType<typeof drawnPanel>>;

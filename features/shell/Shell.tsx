@@ -49,6 +49,13 @@ const fixed: PaletteItem[] = [
     detail: 'Lab',
     words: 'residual current type AC A F B waveform smooth DC blinded leakage',
   },
+  {
+    id: '/plant',
+    group: 'Go to',
+    title: 'Sites and panels',
+    detail: 'Draw',
+    words: 'site panel draw new position template plant settings',
+  },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
   { id: '/interface', group: 'Go to', title: 'Open interface', detail: '', words: 'interface http try' },
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },

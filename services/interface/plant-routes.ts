@@ -8,7 +8,8 @@ import {
   savePanelSchema,
   savePositionSchema,
 } from '../../core/plant/plant-fields';
-import { copyPanel, drawnPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from '../plant';
+import { drawnPanel } from '../plant-view';
+import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from '../plant';
 import { route, SMALL, V1 } from './route';
 
 export const plantRoutes = [

@@ -1,0 +1,9 @@
+import { plantView } from '@/services/plant-view';
+import { PlantPage } from '../../features/plant/PlantPage';
+
+export const dynamic = 'force-dynamic';
+export const metadata = { title: 'Sites and panels' };
+
+export default async function Page() {
+  return <PlantPage sites={(await plantView()).sites} />;
+}

@@ -1,0 +1,132 @@
+'use client';
+
+import Button from '@mui/material/Button';
+import { useState } from 'react';
+import { faultWords } from '@/client/api';
+import type { DrawnPanel } from '@/services/plant-view';
+import { Pill } from '@/ui/forms/Pill';
+import { EmptyPlace } from '@/ui/shell/EmptyPlace';
+import { Link } from '@/ui/shell/Link';
+import { LinkButton } from '@/ui/shell/LinkButton';
+import { Notice } from '@/ui/shell/Notice';
+import { Shell } from '../shell/Shell';
+import { AddPosition, AddTemplate, type Draw } from './AddForms';
+import { ChosenPosition, type Change } from './ChosenPosition';
+import { CopyPanel } from './CopyPanel';
+import { DrawnRails, type DrawnPosition } from './DrawnRails';
+import { useDeed } from './use-deed';
+
+type Undo = { id: string; words: string; change: Change };
+
+/** What a change of a position is taken back with. */
+function backOf(position: DrawnPosition, change: Change): Undo | undefined {
+  const { id, tag, rail, slot } = position;
+  if (change.archived !== undefined)
+    return { id, words: change.archived ? `${tag} was put away` : `${tag} came back`, change: { archived: !change.archived } };
+  if (change.slot !== undefined) return { id, words: `${tag} was moved`, change: { rail, slot } };
+  if (change.tag !== undefined && (change.tag !== tag || change.function !== position.function))
+    return { id, words: `${tag} was renamed`, change: { tag, function: position.function } };
+  return undefined;
+}
+
+/** A panel while it is drawn: its rails, what stands on them, and the forms that add to it. */
+export function PanelPage({ view }: { view: DrawnPanel }) {
+  const { site, panel, positions } = view;
+  const { deed, fault } = useDeed();
+  const [chosen, setChosen] = useState<string>();
+  const [undo, setUndo] = useState<Undo>();
+  const [adding, setAdding] = useState<'template' | 'position'>('template');
+  const standing = positions.filter(({ archived }) => !archived);
+  const away = positions.filter(({ archived }) => archived);
+  const rails = Array.from({ length: panel.rails }, (_, rail) => standing.filter((one) => one.rail === rail));
+  const change = async (position: DrawnPosition, wanted: Change, takeBack = true) => {
+    const answer = await deed('PATCH', `/api/v1/positions/${position.id}`, { version: position.version, ...wanted });
+    if (answer?.ok) setUndo(takeBack ? backOf(position, wanted) : undefined);
+    return answer && faultWords(answer);
+  };
+  const draw: Draw = async (path, body) => {
+    const answer = await deed('POST', `/api/v1/panels/${panel.id}/${path}`, body);
+    return answer && faultWords(answer);
+  };
+  const at = standing.find(({ id }) => id === chosen);
+  const undone = positions.find(({ id }) => id === undo?.id);
+  return (
+    <Shell
+      practice={site.practice}
+      crumbs={
+        <>
+          <Link href="/plant">{site.name}</Link> / <b>{panel.name}</b>
+        </>
+      }
+    >
+      <div className="desk drawing">
+        <aside className="side stack" aria-label="Add to the panel">
+          <div className="row-flex" role="group" aria-label="What to add">
+            <Pill pressed={adding === 'template'} onClick={() => setAdding('template')}>
+              Starter template
+            </Pill>
+            <Pill pressed={adding === 'position'} onClick={() => setAdding('position')}>
+              One position
+            </Pill>
+          </div>
+          {adding === 'template' ? (
+            <AddTemplate rails={panel.rails} practice={site.practice} onDraw={draw} />
+          ) : (
+            <AddPosition
+              {...{ rails: panel.rails, habit: site.tagHabit, practice: site.practice, tags: standing.map(({ tag }) => tag), onDraw: draw }}
+            />
+          )}
+        </aside>
+        <main className="middle" id="main">
+          <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+            <h1>{panel.name}</h1>
+            <div className="row-flex">
+              <Button onClick={() => void deed('PATCH', `/api/v1/panels/${panel.id}`, { version: panel.version, rails: panel.rails + 1 })}>
+                One more rail
+              </Button>
+              <LinkButton href={`/supply/${panel.id}`}>What feeds it</LinkButton>
+              <LinkButton href={`/?panel=${panel.id}`}>Work at it</LinkButton>
+            </div>
+          </div>
+          <p className="muted">{panel.note || 'Drag a position to its place; by keyboard: space, arrows, space.'}</p>
+          {fault && (
+            <Notice kind="fails" role="alert">
+              {fault}
+            </Notice>
+          )}
+          {undo && undone && (
+            <p className="row-flex" role="status">
+              {undo.words}.<Button onClick={() => void change(undone, undo.change, false)}>Undo</Button>
+            </p>
+          )}
+          {standing.length === 0 && (
+            <EmptyPlace title="An empty panel">
+              A starter template makes a whole circuit; each position can then be read from its plates.
+            </EmptyPlace>
+          )}
+          <DrawnRails rails={rails} chosen={chosen} onChoose={setChosen} onMove={(position, to) => void change(position, to)} />
+          {away.length > 0 && (
+            <section className="stack" style={{ marginTop: 14 }} aria-label="Put away">
+              <p className="label">Put away, with what they have been through</p>
+              <div className="row-flex">
+                {away.map((position) => (
+                  <Button key={position.id} onClick={() => void change(position, { archived: false })}>
+                    Bring {position.tag} {position.function} back
+                  </Button>
+                ))}
+              </div>
+            </section>
+          )}
+          <CopyPanel panelId={panel.id} />
+        </main>
+        <aside className="running" aria-label="Chosen position">
+          {at ? (
+            <ChosenPosition key={`${at.id} ${at.version}`} position={at} panelId={panel.id} onChange={(wanted) => change(at, wanted)} />
+          ) : (
+            <p className="muted">Select a position to rename it, read its plates or put it away.</p>
+          )}
+        </aside>
+      </div>
+    </Shell>
+  );
+}
