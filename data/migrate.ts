@@ -18,6 +18,7 @@ import * as asLeft from './migrations/0014-as-left';
 import * as checksAndOwnParts from './migrations/0015-checks-and-own-parts';
 import * as deviceSigns from './migrations/0016-device-signs';
 import * as ownPlant from './migrations/0017-own-plant';
+import * as imports from './migrations/0018-imports';
 
 const all = {
   '0001-first': first,
@@ -37,6 +38,7 @@ const all = {
   '0015-checks-and-own-parts': checksAndOwnParts,
   '0016-device-signs': deviceSigns,
   '0017-own-plant': ownPlant,
+  '0018-imports': imports,
 } as const;
 
 /** The newest form. */

@@ -30,6 +30,7 @@ export const auditWords = {
   'circuit-changed': 'Circuit changed',
   'plant-changed': 'Sites, panels or positions changed',
   'part-entered': 'Part entered',
+  'parts-brought': 'File of parts brought or taken back',
   'stock-received': 'Taken into stock',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;

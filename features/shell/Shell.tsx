@@ -56,6 +56,13 @@ const fixed: PaletteItem[] = [
     detail: 'Draw',
     words: 'site panel draw new position template plant settings',
   },
+  {
+    id: '/parts/import',
+    group: 'Go to',
+    title: 'Bring parts',
+    detail: 'CSV, XLSX',
+    words: 'import spreadsheet csv xlsx parts catalogue stock file',
+  },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
   { id: '/interface', group: 'Go to', title: 'Open interface', detail: '', words: 'interface http try' },
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },

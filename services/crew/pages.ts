@@ -21,6 +21,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/logbook': 'see',
   '/panels': 'keep-plant',
   '/parts': 'see',
+  '/parts/import': 'keep-stock',
   '/plant': 'keep-plant',
   '/plates': 'see',
   '/reading-engine': 'judge',

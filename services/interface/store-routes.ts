@@ -1,9 +1,11 @@
 /** Routes of what people keep themselves: checks, parts, pieces taken into stock, what devices show. */
 import { signSchema } from '../../core/cards/device-sign';
+import { bringFileSchema, LARGEST_FILE, lookAtFileSchema } from '../../core/parts-file/import-fields';
 import { newPartSchema, receiveSchema } from '../../core/parts-file/new-part';
 import { keepCheckSchema } from '../../core/swap/kept-check';
 import { dropCheck, keepCheck, keptCheck, keptChecks } from '../checks';
 import { deviceSigns, enterSign, strikeSign } from '../device-signs';
+import { bringFile, broughtFiles, lookAtFile, undoFile } from '../imports';
 import { enterPart, onePart, receive } from '../own-parts';
 import { BODY, route, SMALL, V1 } from './route';
 
@@ -92,5 +94,43 @@ export const storeRoutes = [
     summary: 'Strike a sign',
     answers: 'Whether it was there.',
     handle: ({ params: { id = '' } }) => strikeSign(id),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/imports`,
+    right: 'see',
+    summary: 'Files of parts that were brought',
+    answers: 'Files, newest first, with what each of them did.',
+    handle: broughtFiles,
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/imports/look`,
+    right: 'keep-stock',
+    heavy: true,
+    perMinute: 60,
+    summary: 'Look at a file of parts: its columns, and what each row would do; nothing is kept',
+    answers: 'Columns with what they are taken for, counts, refused rows with their reasons, and those rows as a file.',
+    body: { schema: lookAtFileSchema, largest: LARGEST_FILE + SMALL },
+    handle: async ({ json }) => lookAtFile(await json()),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/imports`,
+    right: 'keep-stock',
+    heavy: true,
+    perMinute: 20,
+    summary: 'Bring a file of parts: all of its rows that are not refused, or nothing',
+    answers: 'The id of the import, null where it changed nothing, and what it did.',
+    body: { schema: bringFileSchema, largest: LARGEST_FILE + SMALL },
+    handle: async ({ json, caller }) => bringFile(await json(), caller),
+  }),
+  route({
+    method: 'DELETE',
+    path: `${V1}/imports/{id}`,
+    right: 'keep-stock',
+    summary: 'Take a file back as a whole, until something rests on it',
+    answers: 'Whether it was taken back now.',
+    handle: ({ params: { id = '' }, caller }) => undoFile(id, caller),
   }),
 ];
