@@ -5,6 +5,8 @@ import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { emptySwap } from '../core/swap/swap';
 import { dropCheck, keepCheck } from './checks';
 import { deviceSigns, enterSign, strikeSign } from './device-signs';
+import { bringFile, lookAtFile, undoFile } from './imports';
+import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
 import { enterPart, receive } from './own-parts';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
@@ -150,6 +152,63 @@ const here: Record<string, () => Promise<void>> = {
     await sessionOf(named.electrician, 'two');
     expect(await hands(() => signOutEverywhere(named.electrician))).toEqual(ALL);
     expect(await logged('sign-out-everywhere')).toBe(1);
+  },
+  'POST /api/v1/sites': async () => {
+    const asked = { name: 'Tarn Mill', practice: 'IEC', timeZone: 'UTC' };
+    expect(await hands(() => makeSite(asked, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('sites').where({ name: 'Tarn Mill' })).toHaveLength(1);
+  },
+  'POST /api/v1/sites/{id}/panels': async () => {
+    expect(await hands(() => makePanel('ferrow', { name: 'Annexe', rails: 2 }, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('panels').where({ name: 'Annexe' })).toHaveLength(1);
+  },
+  'PATCH /api/v1/panels/{id}': async () => {
+    expect(await hands((i) => savePanel('ferrow-cabin', { version: 1, name: `Cabin of ${i}` }, named.electrician))).toEqual(ONE);
+    expect((await db.knex('panels').where({ id: 'ferrow-cabin' }).first()).version).toBe(2);
+  },
+  'POST /api/v1/panels/{id}/copy': async () => {
+    expect(await hands(() => copyPanel('kestrel-charger', { name: 'Twin' }, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('panels').where({ name: 'Twin' })).toHaveLength(1);
+  },
+  'POST /api/v1/panels/{id}/positions': async () => {
+    const asked = { tag: 'X9', function: 'spare', device: 'terminals', rail: 0 };
+    expect(await hands(() => makePosition('ferrow-gate', asked, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('positions').where({ panel_id: 'ferrow-gate', tag: 'X9' })).toHaveLength(1);
+  },
+  'POST /api/v1/panels/{id}/templates': async () => {
+    const asked = { template: 'reversing', name: 'Twice asked', rail: 0 };
+    expect(await hands(() => drawTemplate('ferrow-pump', asked, named.electrician))).toEqual({ '200': 1, '422': HANDS - 1 });
+    expect(await db.knex('positions').where('function', 'like', 'Twice asked%')).toHaveLength(4);
+  },
+  'PATCH /api/v1/positions/{id}': async () => {
+    const { version } = await db.knex('positions').where({ id: 'kestrel-lighting-k1' }).first();
+    const moved = await hands((i) => savePosition('kestrel-lighting-k1', { version, rail: i % 2, slot: 0 }, named.electrician));
+    expect(moved).toEqual(ONE);
+    const slots = await db.knex('positions').where({ panel_id: 'kestrel-lighting' }).select('rail', 'slot');
+    expect(new Set(slots.map(({ rail, slot }) => `${rail}/${slot}`)).size).toBe(slots.length);
+  },
+  'POST /api/v1/imports/look': async () => {
+    const asked = { family: 'fuse', file: 'maker,partId,ratedAmps\nWexmoor,R-1,25' };
+    expect(await hands(() => lookAtFile(asked))).toEqual(ALL);
+    expect(await db.knex('imports')).toHaveLength(0);
+  },
+  'POST /api/v1/imports': async () => {
+    const asked = {
+      family: 'fuse',
+      file: 'maker,partId,ratedAmps,place,quantity\nWexmoor,R-1,25,bin 1,5',
+      name: 'r.csv',
+      siteId: 'ferrow',
+    };
+    expect(await hands(() => bringFile(asked, named.electrician))).toEqual(ALL);
+    // Whoever came second found nothing to change.
+    expect(await db.knex('imports')).toHaveLength(1);
+    expect(await db.knex('stock').where({ part_id: 'own-wexmoor-r-1' })).toMatchObject([{ quantity: 5 }]);
+  },
+  'DELETE /api/v1/imports/{id}': async () => {
+    const { id } = await db.knex('imports').first();
+    const undone = await Promise.all(Array.from({ length: HANDS }, () => undoFile(id, named.electrician)));
+    expect(undone.filter((one) => one.undone)).toHaveLength(1);
+    expect(await db.knex('parts').where({ id: 'own-wexmoor-r-1' })).toHaveLength(0);
   },
   'PATCH /api/v1/sites/{id}': async () => {
     expect(await hands(() => setSite('ferrow', { secondPerson: true }, named.admin))).toEqual(ALL);

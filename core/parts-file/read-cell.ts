@@ -62,15 +62,16 @@ const folded = (text: string) => text.toLowerCase().replace(/[\s,_-]+/g, '');
 const yes = ['yes', 'y', 'true', '1', 'x', 'ja', 'oui', 'si', 'sì', 'sí'];
 const no = ['no', 'n', 'false', '0', 'nein', 'non'];
 
+/** Words that a fault lists. */
+const MOST_WORDS = 12;
 function wordIn({ words = [], print, label }: Field, text: string): CellRead {
   const printed = Object.entries(print?.printed ?? {}).find(([written]) => folded(written) === folded(text))?.[1];
   const word = printed ?? words.find((one) => folded(one) === folded(text) || folded(wordText(one)) === folded(text));
   if (word !== undefined) return { ok: true, value: word };
   if (words.length === 0) return { ok: true, value: text };
-  return {
-    ok: false,
-    fault: `${label} is '${text.slice(0, 40)}'; accepted: ${words.slice(0, 12).join(', ')}${words.length > 12 ? ', …' : ''}.`,
-  };
+  const more = words.length - MOST_WORDS;
+  const listed = words.slice(0, MOST_WORDS).join(', ');
+  return { ok: false, fault: `${label} is '${text.slice(0, 40)}'; accepted: ${listed}${more > 0 ? ` and ${more} more` : ''}.` };
 }
 
 function figureIn(field: Field, text: string, headUnit: string, decimals: Decimals | undefined): CellRead {

@@ -129,6 +129,7 @@ function NoPanel() {
         action={
           <div className="row-flex">
             {draws && <LinkButton href="/plant">Name a site, draw a panel</LinkButton>}
+            {draws && <LinkButton href="/parts/import">Bring a spreadsheet</LinkButton>}
             <LinkButton href="/check">Quick check of a part</LinkButton>
           </div>
         }

@@ -81,7 +81,8 @@ export function FileLook({
         {fault}
       </Notice>
     );
-  const ready = counts.made + counts.changed > 0 && (counts.refused === 0 || leave) && !own.busy;
+  const many = counts.made + counts.changed;
+  const ready = many > 0 && (counts.refused === 0 || leave) && !own.busy;
   return (
     <section className="stack" aria-label={`What ${chosen.name} says`}>
       <div className="row-flex">
@@ -125,7 +126,7 @@ export function FileLook({
       )}
       <div className="row-flex">
         <Button variant="contained" disabled={!ready} onClick={() => void own.bring(leave)}>
-          Bring {counts.made + counts.changed} parts
+          {many === 1 ? 'Bring 1 part' : `Bring ${many} parts`}
         </Button>
       </div>
       <Columns {...{ own, chosen, looked, practice }} />

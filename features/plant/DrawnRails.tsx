@@ -5,7 +5,8 @@ import {
   DndContext,
   pointerWithin,
   KeyboardSensor,
-  PointerSensor,
+  MouseSensor,
+  TouchSensor,
   useDroppable,
   useSensor,
   useSensors,
@@ -33,7 +34,7 @@ function PositionTile({ position, chosen, onChoose }: { position: DrawnPosition;
         transform: transform ? `translate3d(${transform.x}px, ${transform.y}px, 0)` : undefined,
         transition,
         opacity: isDragging ? 0.6 : 1,
-        touchAction: 'none',
+        touchAction: 'manipulation',
       }}
       {...attributes}
       {...listeners}
@@ -112,7 +113,9 @@ export function DrawnRails({
   onMove: (position: DrawnPosition, to: { rail: number; slot: number }) => void;
 }) {
   const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
+    useSensor(MouseSensor, { activationConstraint: { distance: 6 } }),
+    // A finger that moves at once scrolls; one that rests takes the position up.
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
     useSensor(KeyboardSensor, {
       coordinateGetter: sortableKeyboardCoordinates,
       // Enter chooses a position; the space bar takes it up and puts it down.

@@ -6,6 +6,7 @@ import { mayDo } from '@/core/crew/rights';
 import type { PlantSite } from '@/services/plant-view';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
+import { LinkButton } from '@/ui/shell/LinkButton';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
 import { Shell } from '../shell/Shell';
@@ -71,7 +72,10 @@ function SiteSheet({ site }: { site: PlantSite }) {
 export const PlantPage = ({ sites }: { sites: readonly PlantSite[] }) => (
   <Shell here="/">
     <main className="middle stack" id="main" style={{ maxWidth: 1000, margin: '0 auto' }}>
-      <h1>Sites and panels</h1>
+      <div className="row-flex" style={{ justifyContent: 'space-between' }}>
+        <h1>Sites and panels</h1>
+        <LinkButton href="/parts/import">Bring parts from a spreadsheet</LinkButton>
+      </div>
       {sites.length === 0 && (
         <EmptyPlace title="Nothing is drawn yet">
           Name the site first: its practice decides what is asked of every part. Then draw a panel, and fill it from starter templates.
