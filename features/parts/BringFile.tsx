@@ -6,8 +6,7 @@ import { FilePick } from '@/ui/forms/FilePick';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { Notice } from '@/ui/shell/Notice';
 import { FileLook } from './FileLook';
-import type { ImportSite } from './ImportPage';
-import { useImport } from './use-import';
+import { useImport, type ImportSite } from './use-import';
 
 /** Chooses the kind, the site and the file, by hand or by dropping it; what was seen in it stands below. */
 export function BringFile({ sites, siteId, onSite }: { sites: readonly ImportSite[]; siteId: string; onSite: (id: string) => void }) {

@@ -1,13 +1,11 @@
 'use client';
 
 import { useState } from 'react';
-import type { Practice } from '@/core/case/case';
 import type { BroughtFile } from '@/services/imports';
 import { Shell } from '../shell/Shell';
 import { BringFile } from './BringFile';
 import { BroughtFiles } from './BroughtFiles';
-
-export type ImportSite = { id: string; name: string; practice: Practice };
+import type { ImportSite } from './use-import';
 
 /** The import desk: a file is dropped, looked at, corrected, brought, and taken back. */
 export function ImportPage({ sites, imports }: { sites: readonly ImportSite[]; imports: readonly BroughtFile[] }) {

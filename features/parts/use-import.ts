@@ -3,11 +3,13 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
+import type { Practice } from '@/core/case/case';
 import { tableText } from '@/client/table-file';
 import type { Mapping } from '@/core/parts-file/read-parts';
 import type { Decimals } from '@/core/parts-file/read-cell';
 import type { LookedAt } from '@/services/imports';
 
+export type ImportSite = { id: string; name: string; practice: Practice };
 /** What was chosen to bring, and how it is to be read. */
 export type Chosen = { name: string; text: string; note?: string; family: string; mapping: Mapping; decimals?: Decimals };
 

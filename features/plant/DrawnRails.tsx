@@ -60,7 +60,7 @@ function Rail({ rail, children }: { rail: number; children: ReactNode }) {
       role="group"
       aria-label={`Rail ${rail + 1}`}
       className={panelsStyle.rail}
-      style={{ minHeight: 126, outline: isOver ? '2px dashed var(--copper)' : undefined }}
+      style={{ outline: isOver ? '2px dashed var(--copper)' : undefined }}
     >
       {children}
     </div>
