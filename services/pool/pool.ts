@@ -26,10 +26,17 @@ function program(): { filename: string; execArgv: string[] } {
   return { filename: path.join(process.cwd(), 'services/pool/worker.ts'), execArgv: ['--import', 'tsx'] };
 }
 
+/**
+ * How its threads live. A thread that waits for work goes on meanwhile: its connections are made, kept and given up as in the server's own
+ * thread. Asleep between two tasks, as the library has it by itself, a connection that was still being made would be found timed out by the next one.
+ */
+export const threadLife = { atomics: 'disabled' } as const;
+
 /** The pool; its first thread starts with it. */
 export function pool(): Piscina {
   holder.loyalCoilPool ??= new Piscina({
     ...program(),
+    ...threadLife,
     // What costs gives way to the server's own thread, and the threads that it starts for letters with it.
     niceIncrement: NICE,
     minThreads: 1,
