@@ -29,8 +29,24 @@ async function shownTo({ headers, nextUrl }: NextRequest): Promise<Shown> {
   }
 }
 
+/** A path whose percent signs code nothing: the framework would fail on it. */
+function isMalformed(pathname: string): boolean {
+  try {
+    decodeURIComponent(pathname);
+    return false;
+  } catch {
+    return true;
+  }
+}
+
 export async function proxy(request: NextRequest): Promise<NextResponse> {
   const { method, headers, nextUrl } = request;
+  if (isMalformed(nextUrl.pathname)) {
+    const reason = 'This address is not written as addresses are: a percent sign in it codes no letter.';
+    return NextResponse.json({ faults: [{ field: 'path', reason }] }, { status: 400 });
+  }
+  // Of the open interface only such an address comes here.
+  if (nextUrl.pathname.startsWith('/api/')) return NextResponse.next();
   const refusal = refusalOf(method, headers);
   if (refusal) return NextResponse.json({ faults: [{ field: '', reason: refusal.reason }] }, { status: refusal.status });
   const shown = await shownTo(request);
@@ -50,4 +66,4 @@ export async function proxy(request: NextRequest): Promise<NextResponse> {
   return answer;
 }
 
-export const config = { matcher: '/((?!_next/static|api/).*)' };
+export const config = { matcher: ['/((?!_next/static|api/).*)', '/api/(.*%.*)'] };

@@ -1,5 +1,5 @@
 /** What a page of another site, or a name made to point here, can do in the reader's browser: nothing. */
-import { createServer } from 'node:http';
+import { createServer, request as httpRequest } from 'node:http';
 import { expect, test } from './test';
 
 test('a page of another site changes nothing, and shows none of ours inside itself', async ({ page, baseURL }) => {
@@ -52,4 +52,22 @@ test('what comes in at the door, and what an answer tells the browser', async ({
   const page = (await request.get('/')).headers();
   expect(page['content-security-policy']).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic'/);
   expect(page['permissions-policy']).toContain('camera=(self)');
+});
+
+test('an address whose percent signs code nothing is refused in words, whatever it asks for', async ({ page, baseURL }) => {
+  const cookie = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+  // As it stands on the wire: a client of ours would not write it so.
+  const ask = (path: string) =>
+    new Promise<[number | undefined, string]>((resolve, reject) => {
+      const sent = httpRequest(`${baseURL}/`, { path, headers: { cookie } }, (answer) => {
+        let body = '';
+        answer.on('data', (part) => (body += part)).on('end', () => resolve([answer.statusCode, body]));
+      });
+      sent.on('error', reject).end();
+    });
+  for (const path of ['/%zz', '/records/%zz', '/swaps/%E0%A4%A', '/api/v1/%zz', '/api/v1/records/%E0%A4%A', '/api/%', '/parts/%zz?x=%zz']) {
+    const [status, body] = await ask(path);
+    expect([path, status]).toEqual([path, 400]);
+    expect(JSON.parse(body).faults[0].reason).toContain('percent sign');
+  }
 });
