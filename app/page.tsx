@@ -1,3 +1,4 @@
+import { knownAltered } from '@/services/chain/known';
 import { panelsDesk } from '@/services/panels';
 import { PanelsPage } from '../features/panels/PanelsPage';
 
@@ -5,5 +6,6 @@ export const dynamic = 'force-dynamic';
 
 export default async function Home({ searchParams }: { searchParams: Promise<{ panel?: string; position?: string }> }) {
   const { panel, position } = await searchParams;
-  return <PanelsPage sites={await panelsDesk()} panel={panel} position={position} />;
+  const [sites, altered] = await Promise.all([panelsDesk(), knownAltered()]);
+  return <PanelsPage {...{ sites, altered, panel, position }} />;
 }

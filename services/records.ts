@@ -3,7 +3,7 @@ import { picturesOfSwap } from '../data/pictures';
 import { recordById, recordsNewestFirst, type PlacedRecordRow } from '../data/swaps';
 import type { ChainEntry } from '../core/record/chain';
 import { signingKey } from './chain/key';
-import { keptVerification } from './chain/state';
+import { alteredWords, keptVerification } from './chain/state';
 import { verifyRecord } from './chain/verify';
 import { hashOf } from './sign';
 import { notFound } from './service-error';
@@ -60,5 +60,5 @@ export async function logbook(): Promise<Logbook> {
     const ofThis = faults.filter(({ ref }) => ref === row.id);
     return viewOf(row, null, ofThis);
   });
-  return { records, altered: states.flatMap((state) => state.faults.map(({ words }) => `${state.name}: ${words}`)) };
+  return { records, altered: alteredWords(states) };
 }

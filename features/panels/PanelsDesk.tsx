@@ -11,6 +11,7 @@ import type { Panel, Site, Start, TileState } from './tile';
 import { VerdictMark } from '../../ui/marks/VerdictMark';
 import { EmptyPlace } from '../../ui/shell/EmptyPlace';
 import { Link } from '../../ui/shell/Link';
+import { Notice } from '../../ui/shell/Notice';
 import { LinkButton } from '../../ui/shell/LinkButton';
 import { usePerson } from '../../ui/shell/person';
 import panelsStyle from '@/ui/styles/panels.module.css';
@@ -145,6 +146,7 @@ function NoPanel() {
 /** Home: sites and panels at the left, the cabinet in the middle, the chosen position at the right. */
 export function PanelsDesk(props: {
   sites: Site[];
+  altered: readonly string[];
   panelId: string;
   positionId?: string;
   onPanel: (id: string) => void;
@@ -179,6 +181,12 @@ export function PanelsDesk(props: {
           {panel.positions.length} positions. {panel.note}
           {wrong > 0 ? ` ${wrong} wrong part${wrong > 1 ? 's' : ''} installed.` : ''}
         </p>
+        {props.altered.length > 0 && (
+          <Notice kind="fails" role="alert">
+            <b>Something here is not as it was signed.</b> {props.altered.slice(0, 3).join(' ')}{' '}
+            <Link href="/logbook">See the logbook</Link>
+          </Notice>
+        )}
         <Cabinet panel={panel} chosen={tile?.id} onChoose={props.onPosition} />
         <PanelCircuits panelId={panel.id} />
         <div className={panelsStyle.legend} aria-hidden="true">

@@ -11,7 +11,18 @@ import { Queries } from '../../client/Queries';
 import { Shell } from '../shell/Shell';
 
 /** The panels desk with its address: the chosen panel and position stand in the query. */
-export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: string; position?: string }) {
+export function PanelsPage({
+  sites,
+  altered,
+  panel,
+  position,
+}: {
+  sites: Site[];
+  /** What is known not to be as it was signed, in words. */
+  altered: readonly string[];
+  panel?: string;
+  position?: string;
+}) {
   const router = useRouter();
   const [starting, setStarting] = useState(false);
   const [fault, setFault] = useState<string>();
@@ -46,6 +57,7 @@ export function PanelsPage({ sites, panel, position }: { sites: Site[]; panel?: 
       <Queries>
         <PanelsDesk
           sites={sites}
+          altered={altered}
           panelId={here}
           positionId={position}
           starting={starting}

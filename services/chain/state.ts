@@ -26,3 +26,11 @@ export function keptVerification(): Promise<Verification> {
   found.catch(() => delete holder.loyalCoilVerified);
   return found;
 }
+
+/** The last verification of this process, however old; none is made for it. */
+export const lastVerification = (): Promise<Verification | undefined> =>
+  holder.loyalCoilVerified?.found.catch(() => undefined) ?? Promise.resolve(undefined);
+
+/** What of the chains reads otherwise than it was signed, in words. */
+export const alteredWords = (states: readonly ChainState[]): string[] =>
+  states.flatMap(({ name, faults }) => faults.map(({ words }) => `${name}: ${words}`));
