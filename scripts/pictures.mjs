@@ -70,11 +70,20 @@ await picture('tests', `${timer}?stage=match`, {
   },
 });
 await picture('lab-timer', '/lab?bench=timer');
-await picture('lab-supply', '/lab?bench=supply', {
+await picture('drawing', '/panels/ferrow-gate', {
   before: async (page) => {
-    await page.getByRole('button', { name: 'Run the relay' }).click();
-    await page.locator(css('.supply-chart canvas')).waitFor();
-    await page.waitForTimeout(800);
+    await page.getByLabel('Starter template', { exact: true }).selectOption('star-delta');
+    await page.getByLabel('What the circuit is for').fill('sluice 2');
+    await page.getByRole('button', { name: /^K1 / }).click();
+  },
+});
+await picture('import', '/parts/import', {
+  before: async (page) => {
+    await page.getByLabel('Kind of part').selectOption('fuse');
+    const rows = ['Wexmoor;WX-25;25,0;gG;bin 4;12', 'Wexmoor;1E+05;32,5;gG;bin 4;3', 'Wexmoor;WX-40;40,0;gG;bin 5;6'];
+    const text = ['Hersteller;Art No;Rated current (A);Utilisation category;bin;qty', ...rows].join('\n');
+    await page.locator('input[type=file]').setInputFiles({ name: 'fuses.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+    await page.getByRole('region', { name: 'What fuses.csv says' }).waitFor();
   },
 });
 const fan = await open('ferrow-cabin-c21');
@@ -156,5 +165,4 @@ await picture('quick-check', '/check', {
     await page.mouse.click(640, 90);
   },
 });
-await picture('open-interface', '/interface', { before: (page) => page.getByRole('button', { name: 'Judge this case' }).click() });
 await browser.close();

@@ -28,8 +28,17 @@ const lies = async (id: string) => (await db.knex('stock').where({ part_id: id }
 /** Everything that an import may touch. */
 const standing = async () =>
   JSON.stringify([
-    await db.knex('parts').orderBy('id').select('id', 'maker', 'name', 'raw', 'spec', 'entered_by', 'import_id', 'order_number'),
-    await db.knex('stock').where('quantity', '>', 0).orderBy(['part_id', 'place']).select('part_id', 'place', 'quantity'),
+    await db
+      .knex('parts')
+      .where('id', 'like', 'own-%')
+      .orderBy('id')
+      .select('id', 'maker', 'name', 'raw', 'spec', 'entered_by', 'import_id', 'order_number'),
+    await db
+      .knex('stock')
+      .where('part_id', 'like', 'own-%')
+      .where('quantity', '>', 0)
+      .orderBy(['part_id', 'place'])
+      .select('part_id', 'place', 'quantity'),
   ]);
 
 describe('a file', () => {
@@ -120,10 +129,10 @@ describe('taking a file back', () => {
 });
 
 it('thousands of rows are brought in one go, and taken back', async () => {
-  const rows = Array.from({ length: 3000 }, (_, i) => `Wexmoor;BIG-${i};${(i % 600) + 1},5;gG;bin ${i % 90};${i % 50}`);
+  const rows = Array.from({ length: 1200 }, (_, i) => `Wexmoor;BIG-${i};${(i % 600) + 1},5;gG;bin ${i % 90};${i % 50}`);
   const before = await standing();
   const { id, made } = await bring(file(...rows));
-  expect(made).toBe(3000);
+  expect(made).toBe(1200);
   await undoFile(certain(id), tester);
   expect(await standing()).toBe(before);
 });

@@ -31,7 +31,7 @@ export const rights = {
   /** Keep what all jobs of a site rest on: its supply, curves of parts, letters of bays. */
   'keep-methods': ['electrician', 'foreman'],
   /** Draw sites, panels and positions; the first administrator begins with it. */
-  'keep-plant': ['electrician', 'foreman', 'administrator'],
+  'keep-plant': ['apprentice', 'electrician', 'foreman', 'administrator'],
   /** Enter parts into the catalogue, take pieces into stock. */
   'keep-stock': ['electrician', 'foreman', 'stores'],
   /** The figures of the running process. */

@@ -137,7 +137,7 @@ function NoPanel() {
       >
         {draws
           ? 'Name the site and draw its first panel: starter templates make a whole circuit at once. A part in the hand can be judged without either.'
-          : 'Whoever draws the plant, an electrician or the foreman, begins here. A part in the hand can be judged without it.'}
+          : 'Whoever draws the plant, an electrician or a foreman, begins here. A part in the hand can be judged without it.'}
       </EmptyPlace>
     </main>
   );
