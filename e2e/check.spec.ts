@@ -10,6 +10,8 @@ const verdict = (page: Page) => page.getByRole('status', { name: 'Verdict' });
 
 test('two typed plate lines and what is asked then give a verdict in five actions', async ({ page }) => {
   await page.goto('/');
+  // A key is heard once the page has its handlers.
+  await page.waitForLoadState('networkidle');
   let actions = 0;
   const act = async (doing: Promise<unknown>) => {
     actions += 1;

@@ -25,6 +25,8 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profi
         ...launchOptions,
         viewport,
         baseURL: addressOf(info.parallelIndex),
+        // What moves is waited for; a page that is asked not to move shows the same.
+        reducedMotion: 'reduce',
       });
       profile.setDefaultTimeout(actionTimeout!);
       await use(profile);

@@ -140,6 +140,11 @@ describe('a position', () => {
     expect((await circuitsOfPanel(other)).positions).toMatchObject([{ circuitId: null }]);
   });
 
+  it('stays in its site, in whose chain its history stands', async () => {
+    const { id, version } = await one(panel, 'K12');
+    expect(await statusOf(savePosition(id, { version, panelId: 'kestrel-ramp', rail: 0 }, tester))).toBe(422);
+  });
+
   it('is put away and comes back; its tag is free meanwhile; not while a job is open', async () => {
     const { id, version } = await one(panel, 'F1');
     await savePosition(id, { version, archived: true }, tester);
@@ -148,6 +153,7 @@ describe('a position', () => {
       id,
     );
     expect(JSON.stringify(await find('Pump 1'))).not.toContain(id);
+    expect(await statusOf(openSwap({ positionId: id }))).toBe(422);
     const made = await makePosition(panel, { tag: 'F1', function: 'another', device: 'fuse', rail: 1 }, tester);
     expect(await statusOf(savePosition(id, { version: version + 1, archived: false }, tester))).toBe(422);
     expect(await statusOf(savePosition(id, { version: version + 1, archived: false, tag: 'F7' }, tester))).toBe(200);

@@ -225,6 +225,9 @@ export async function savePosition(id: string, body: unknown, { actor }: By): Pr
     const seen = await trx<PositionRow>('positions').where({ id }).first();
     if (!seen) throw notFound('This position');
     const place = await panelAtWork(trx, panelId ?? seen.panel_id);
+    // Its history stands in the chain of its site: there it stays.
+    if (place.panel.site_id !== certain(await panelWithSite(trx, seen.panel_id)).site.id)
+      throw refused('panelId', 'A position stays in its site: its history is signed there. Draw it anew in the other one.');
     const row = certain(await trx<PositionRow>('positions').where({ id }).forUpdate().first());
     if (row.version !== version) throw savedFirst('position', row);
     const there = rail ?? Math.min(row.rail, place.panel.rails - 1);

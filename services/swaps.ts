@@ -148,6 +148,10 @@ export async function openSwap(body: unknown, by?: Pick<Caller, 'person' | 'acto
   const place = await positionWithPlace(knex, positionId);
   if (!place) throw notFound('This position');
   const { position } = place;
+  if (position.archived_at || place.panel.archived_at)
+    throw new ServiceError(422, [
+      { field: 'positionId', reason: `${position.tag} is put away. Bring it back where the panel is drawn, and begin then.` },
+    ]);
   if (!familyOf(position.family) || !position.load_kind)
     throw new ServiceError(422, [
       {

@@ -102,6 +102,18 @@ function Care() {
         {backups === 1 ? ' stands' : 's stand'} in <code>{settings.folder}</code>; the newest {settings.kept} are kept
         {settings.withKey ? ', each with the signing key' : ', without the signing key: keep that elsewhere'}.
       </p>
+      <section className="sheet stack" style={{ padding: 14 }} aria-label="Take everything away">
+        <h2 style={{ fontSize: 15.5 }}>Take everything away</h2>
+        <p className="muted">
+          One file with all that is known of the plant: sites, panels, positions, parts, stock, jobs, signed records with their chain, and
+          pictures, as JSON and CSV. No password, PIN or key is in it.
+        </p>
+        <p>
+          <a href="/api/v1/export" download="loyal-coil.zip">
+            Save it as a ZIP
+          </a>
+        </p>
+      </section>
       <Runs task="backup" state={data} reload={() => void refetch()} />
       <Runs task="check" state={data} reload={() => void refetch()} />
     </>

@@ -1,4 +1,5 @@
 /** Routes of what was signed: points to settle, chains, records and their files. */
+import { takeAway } from '../take-away';
 import { settleSchema } from '../../core/swap/settle-point';
 import { settlePoint } from '../open-points';
 import { labelPdf, recordPdf } from '../record-pdf';
@@ -10,6 +11,17 @@ const nameOf = (kind: string, { body }: { body: { position: { tag: string }; sig
   `${kind}-${body.position.tag}-${body.signedAt.slice(0, 10)}.${ending}`;
 
 export const recordRoutes = [
+  route({
+    method: 'GET',
+    path: `${V1}/export`,
+    right: 'administer',
+    heavy: true,
+    perMinute: 6,
+    summary: 'Everything that is known of the plant, as one file to take away',
+    answers: 'A ZIP: each table as JSON and as CSV, and the pictures.',
+    file: 'application/zip',
+    handle: async () => fileResponse(await takeAway(), 'application/zip', 'loyal-coil.zip'),
+  }),
   route({
     method: 'POST',
     path: `${V1}/positions/{id}/settle`,
