@@ -18,7 +18,15 @@ import { useSentForm } from '@/ui/forms/use-sent-form';
 export type Draw = (path: string, body: object) => Promise<string | undefined>;
 
 /** A rail as it is chosen, from 1; in the form from 0. */
-const railOptions = (rails: number) => Array.from({ length: rails }, (_, rail) => [String(rail), `rail ${rail + 1}`] as const);
+const RailBox = ({ label, rails, rail, onRail }: { label: string; rails: number; rail: number; onRail: (rail: number) => void }) => (
+  <SelectBox<string>
+    wide
+    aria-label={label}
+    value={String(rail)}
+    options={Array.from({ length: rails }, (_, i) => [String(i), `rail ${i + 1}`] as const)}
+    onWord={(word) => onRail(Number(word))}
+  />
+);
 export const deviceTitle = (device: string, practice: Practice): string =>
   familyOf(device)?.title[practice === 'IEC' ? 'iec' : 'nfpa'] ?? wordText(device);
 
@@ -49,15 +57,7 @@ export function AddTemplate({ rails, practice, onDraw }: { rails: number; practi
       <Controller
         control={control}
         name="rail"
-        render={({ field: { value, onChange } }) => (
-          <SelectBox<string>
-            wide
-            aria-label="Rail of the template"
-            value={String(value)}
-            options={railOptions(rails)}
-            onWord={(rail) => onChange(Number(rail))}
-          />
-        )}
+        render={({ field }) => <RailBox label="Rail of the template" rails={rails} rail={field.value} onRail={field.onChange} />}
       />
       <TextBox
         wide
@@ -134,15 +134,7 @@ export function AddPosition({
       <Controller
         control={control}
         name="rail"
-        render={({ field: { value, onChange } }) => (
-          <SelectBox<string>
-            wide
-            aria-label="Rail of the position"
-            value={String(value)}
-            options={railOptions(rails)}
-            onWord={(rail) => onChange(Number(rail))}
-          />
-        )}
+        render={({ field }) => <RailBox label="Rail of the position" rails={rails} rail={field.value} onRail={field.onChange} />}
       />
       {loads.length > 0 && (
         <>
