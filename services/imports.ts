@@ -8,7 +8,9 @@ import { certain } from '../core/certain';
 import type { PartSpec } from '../core/case/case';
 import { familyOf } from '../core/families/registry';
 import { bringFileSchema, lookAtFileSchema } from '../core/parts-file/import-fields';
-import { partKey, readParts, refusedCsv, type FileRow, type ReadFile } from '../core/parts-file/read-parts';
+import { ownPartId } from '../core/parts-file/part-key';
+import { readParts, refusedCsv, type FileRow, type ReadFile } from '../core/parts-file/read-parts';
+import { canonicalJson } from '../core/record/record';
 import { database } from '../data/connection';
 import { allSites } from '../data/positions';
 import { inTransaction } from '../data/transaction';
@@ -36,21 +38,14 @@ type Placed = { row: FileRow; id: string; fate: Fate; before: Known | null; stoc
 const MOST_LISTED = 100;
 const SHOWN = 20;
 
-const idOf = ({ maker, number }: FileRow): string => `own-${partKey(maker, number)}`.slice(0, 180);
-/** Alike whatever the order of its names: what a file says twice changes nothing. */
-const canonical = (value: unknown): string =>
-  JSON.stringify(value, (_, part: unknown) =>
-    part !== null && typeof part === 'object' && !Array.isArray(part)
-      ? Object.fromEntries(Object.entries(part).sort(([a], [b]) => (a < b ? -1 : 1)))
-      : part,
-  );
+const idOf = ({ maker, number }: FileRow): string => ownPartId(maker, number);
 const sayName = ({ maker, name }: FileRow) => (name.toLowerCase().startsWith(maker.toLowerCase()) ? name : `${maker} ${name}`);
 
 function fateOf(row: FileRow, known: Known | undefined, family: string): Fate {
   if (!known) return 'made';
   if (known.family !== family) return 'other-kind';
   if (known.entered_by !== null && known.import_id === null) return 'by-hand';
-  return canonical(known.raw) === canonical(row.spec) && known.name === sayName(row) ? 'unchanged' : 'changed';
+  return canonicalJson(known.raw) === canonicalJson(row.spec) && known.name === sayName(row) ? 'unchanged' : 'changed';
 }
 
 /** What each row of the file would do. */

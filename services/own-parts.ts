@@ -1,6 +1,7 @@
 /** Parts that people enter themselves, from a plate that they read; and pieces of a part taken into stock. */
 import { certain, isRecord } from '../core/certain';
 import { familyOf } from '../core/families/registry';
+import { ownPartId } from '../core/parts-file/part-key';
 import { newPartSchema, receiveSchema } from '../core/parts-file/new-part';
 import { changeFault } from '../core/swap/change-fault';
 import { handSpec } from '../core/swap/case-from-swap';
@@ -13,14 +14,6 @@ import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
-
-/** Maker and type as one word: written otherwise they are the same part. */
-const folded = (text: string): string =>
-  text
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '');
 
 /** Enters a part. Only what is surely read counts: a mark to confirm, or assumed, is not known. Throws 422; 409 with the id where it is there. */
 export async function enterPart(body: unknown, { person, actor }: Pick<Caller, 'person' | 'actor'>): Promise<{ id: string }> {
@@ -35,7 +28,7 @@ export async function enterPart(body: unknown, { person, actor }: Pick<Caller, '
     throw new ServiceError(422, [
       { field: 'readings', reason: 'Nothing has been read on it: a part of the catalogue is judged by its marks.' },
     ]);
-  const id = `own-${folded(maker)}-${folded(name)}`.slice(0, 180);
+  const id = ownPartId(maker, name);
   return inTransaction(database(), async (trx) => {
     const [entered] = await trx('parts')
       .insert({

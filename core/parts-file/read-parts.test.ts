@@ -8,7 +8,8 @@ import { families, familyOf } from '../families/registry';
 import { columnsOf, templateCsv } from './columns';
 import { matchColumns } from './match-columns';
 import { decimalsOfCells, headParts, plainFigure, readCell } from './read-cell';
-import { partKey, readParts, refusedCsv } from './read-parts';
+import { partKey } from './part-key';
+import { readParts, refusedCsv } from './read-parts';
 
 const fuse = certain(familyOf('fuse'));
 const field = (name: string) => certain(fuse.fields.find((one) => one.name === name));
@@ -147,6 +148,12 @@ describe('a file', () => {
     ['nothing in it', ''],
     ['a head twice', 'maker,maker\na,b\n'],
   ])('with %s is refused as a whole', (_, text) => expect(readParts(text, fuse).faults).toHaveLength(1));
+  it.each(['constructor', 'toString', '__proto__'])('whose head is %s leaves that column out', (head) =>
+    expect(readParts(`maker,partId,ratedAmps,${head}\nWexmoor,1,25,x\n`, fuse).columns[3]).toMatchObject({
+      target: null,
+      confidence: 'none',
+    }),
+  );
   it('goes by what was said of a column by hand', () => {
     const text = 'make of it,number,current\nWexmoor,1,25\n';
     expect(readParts(text, fuse).rows).toEqual([]);

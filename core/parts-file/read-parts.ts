@@ -5,7 +5,8 @@
 import Papa from 'papaparse';
 import { specReader } from '../case/schema';
 import { NOTE } from './columns';
-import { matchColumns, type ColumnMatch, type FileFamily, type IdentityColumn } from './match-columns';
+import { identityColumns, matchColumns, type ColumnMatch, type FileFamily, type IdentityColumn } from './match-columns';
+import { partKey } from './part-key';
 import { decimalsOfCells, readCell, type Decimals } from './read-cell';
 
 export const MOST_ROWS = 20_000;
@@ -68,7 +69,7 @@ function rowReader(family: FileFamily, columns: readonly ColumnMatch[], decimals
       if (target === null || text === '') return;
       const field = byName.get(target);
       if (BROKEN.test(text)) reasons.push(`${head} is '${text}': the spreadsheet could not work it out.`);
-      else if (!field || ['partId', 'maker', 'partName', 'place', 'quantity'].includes(target)) identity[target] = text;
+      else if (!field || target in identityColumns) identity[target] = text;
       else {
         const read = readCell(field, text, unit, decimals);
         if (read.ok) spec[target] = read.value;
@@ -119,22 +120,11 @@ function onceEach(
   return { rows: taken, refused };
 }
 
-/** Maker and number as one word: written otherwise they are the same part. */
-export const partKey = (maker: string, number: string): string =>
-  [maker, number]
-    .map((text) =>
-      text
-        .normalize('NFKD')
-        .toLowerCase()
-        .replace(/[^a-z0-9]+/g, '-')
-        .replace(/^-+|-+$/g, ''),
-    )
-    .join('-');
-
 /** What a target is called by whoever corrects the matching. */
 function withMapping(columns: readonly ColumnMatch[], mapping: Mapping): ColumnMatch[] {
   return columns.map((column) => {
-    const said = mapping[column.head];
+    // A head may be called as something that every object has.
+    const said = Object.hasOwn(mapping, column.head) ? mapping[column.head] : undefined;
     return said === undefined ? column : { ...column, target: said, confidence: said === null ? 'none' : 'sure' };
   });
 }
