@@ -81,6 +81,5 @@ export async function beginChains(knex: Knex): Promise<void> {
 
 /** Begins the chain of a site that is new: nothing stands in it yet. */
 export async function beginChain(trx: Knex.Transaction, site: string): Promise<void> {
-  await lockChain(trx, site);
   await appendParts(trx, site, [], new Date());
 }
