@@ -2,9 +2,10 @@
  * Everything that an installation knows of its plant, as one file to take away: each table as JSON and as CSV, pictures as they were taken. What
  * opens doors (passwords, sessions, tokens, keys) is not in it.
  */
-import { strToU8, zipSync, type Zippable } from 'fflate';
+import { PassThrough, Readable } from 'node:stream';
 import type { Knex } from 'knex';
-import Papa from 'papaparse';
+import { ZipFile } from 'yazl';
+import { certain } from '../core/certain';
 import { database } from '../data/connection';
 
 /** Tables that are taken away, each with what orders it; a test holds them against the tables that there are. */
@@ -42,48 +43,109 @@ people.json names who is named in the records. No password, PIN, session, token 
 How a record and its chain are checked without Loyal Coil stands in its documents under docs/formats/chain.md.
 `;
 
-/** A cell for a spreadsheet: what is no plain value as JSON; what a spreadsheet would run is made harmless by the writer. */
-const cellOf = (value: unknown): string | number | boolean => {
-  if (value === null || value === undefined) return '';
-  if (value instanceof Date) return value.toISOString();
-  return typeof value === 'number' || typeof value === 'boolean' || typeof value === 'string' ? value : JSON.stringify(value);
-};
-export function csvOf(rows: readonly Record<string, unknown>[]): string {
-  const heads = Object.keys(rows[0] ?? {});
-  return Papa.unparse([heads, ...rows.map((row) => heads.map((head) => cellOf(row[head])))], { newline: '\n', escapeFormulae: true });
+/** Of text a quick and small rest; pictures are packed already. */
+const PACKED = { compressionLevel: 3 };
+const AS_IT_IS = { compress: false };
+/** Rows that are read at once. */
+const AT_ONCE = 500;
+
+type Column = { column_name: string; data_type: string };
+const isNumber = ({ data_type }: Column): boolean => /int|numeric|double|real/.test(data_type);
+const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
+
+/** A cell for a spreadsheet: what is no plain value as JSON; what a spreadsheet would run is made harmless. */
+function cellSql(column: Column): string {
+  const text = `(to_json(${quoted(column.column_name)}) #>> '{}')`;
+  const harmless = isNumber(column) ? text : `case when ${text} ~ e'^[=+@\\t\\r-]' then '''' || ${text} else ${text} end`;
+  return `coalesce((select case when v ~ e'[",\\n\\r]' then '"' || replace(v, '"', '""') || '"' else v end from (select ${harmless}) as cell (v)), '')`;
 }
 
-async function tables(knex: Knex): Promise<Zippable> {
-  const files: Zippable = {};
-  for (const [table, order] of Object.entries(taken)) {
-    const rows: Record<string, unknown>[] = await knex(table).orderBy([...order]);
-    files[`${table}.json`] = strToU8(JSON.stringify(rows));
-    files[`${table}.csv`] = strToU8(csvOf(rows));
+/** Each row of a table as the database writes it by `line`, some hundreds at once: between two readings nothing is asked of it. */
+async function* linesOf(trx: Knex.Transaction, table: string, line: string): AsyncGenerator<string[]> {
+  const cursor = quoted(`take-${table}`);
+  const order = certain(taken[table]).map(quoted).join(', ');
+  await trx.raw(`declare ${cursor} no scroll cursor for select ${line} as line from (select * from ${quoted(table)} order by ${order}) t`);
+  for (;;) {
+    const { rows }: { rows: { line: string }[] } = await trx.raw(`fetch ${AT_ONCE} from ${cursor}`);
+    if (rows.length === 0) break;
+    yield rows.map((row) => row.line);
   }
-  const people = await knex('people').orderBy('id').select('id', 'name', 'role');
-  files['people.json'] = strToU8(JSON.stringify(people, null, 1));
-  return files;
+  await trx.raw(`close ${cursor}`);
 }
 
-async function pictures(knex: Knex): Promise<Zippable> {
-  const files: Zippable = {};
-  const rows = await knex('pictures').orderBy(['swap_id', 'section', 'id']);
-  for (const { id, bytes, original } of rows) {
-    files[`pictures/${id}.jpg`] = [new Uint8Array(bytes), { level: 0 }];
-    if (original) files[`pictures/${id}.original`] = [new Uint8Array(original), { level: 0 }];
+async function* jsonOf(trx: Knex.Transaction, table: string): AsyncGenerator<string> {
+  let before = '[';
+  for await (const lines of linesOf(trx, table, 'row_to_json(t)::text')) {
+    yield before + lines.join(',\n');
+    before = ',\n';
   }
-  const about = rows.map((row: object) =>
-    Object.fromEntries(Object.entries(row).filter(([name]) => name !== 'bytes' && name !== 'original')),
+  yield before === '[' ? '[]' : ']';
+}
+
+async function* csvOf(trx: Knex.Transaction, table: string, columns: readonly Column[]): AsyncGenerator<string> {
+  yield `${columns.map(({ column_name }) => column_name).join(',')}\n`;
+  for await (const lines of linesOf(trx, table, columns.map(cellSql).join(` || ',' || `))) yield lines.map((line) => `${line}\n`).join('');
+}
+
+/** Adds a file that is only read when its turn comes. */
+const addLater = (zip: ZipFile, name: string, options: object, pieces: () => AsyncGenerator<string | Buffer>): void =>
+  zip.addReadStreamLazy(name, options, (hand) =>
+    hand(
+      null,
+      Readable.from(pieces(), { objectMode: false }).once('error', (error) => zip.emit('error', error)),
+    ),
   );
-  files['pictures.json'] = strToU8(JSON.stringify(about, null, 1));
-  return files;
+
+async function addTables(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
+  for (const table of Object.keys(taken)) {
+    const columns: Column[] = await trx('information_schema.columns')
+      .where({ table_schema: 'public', table_name: table })
+      .orderBy('ordinal_position')
+      .select('column_name', 'data_type');
+    addLater(zip, `${table}.json`, PACKED, () => jsonOf(trx, table));
+    addLater(zip, `${table}.csv`, PACKED, () => csvOf(trx, table, columns));
+  }
+  const people = await trx('people').orderBy('id').select('id', 'name', 'role');
+  zip.addBuffer(Buffer.from(JSON.stringify(people, null, 1)), 'people.json');
 }
 
-/** The whole of it as a ZIP, read at one moment. */
-export async function takeAway(): Promise<Uint8Array> {
-  const files = await database().transaction(async (trx) => ({ ...(await tables(trx)), ...(await pictures(trx)) }), {
-    isolationLevel: 'repeatable read',
-    readOnly: true,
-  });
-  return zipSync({ 'README.txt': strToU8(SAYS), ...files }, { level: 3 });
+async function addPictures(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
+  const plain = Object.keys(await trx('pictures').columnInfo()).filter((name) => name !== 'bytes' && name !== 'original');
+  const about = await trx('pictures')
+    .orderBy(['swap_id', 'section', 'id'])
+    .select(...plain, trx.raw('original is not null as "hasOriginal"'));
+  async function* bytesOf(id: string, column: 'bytes' | 'original'): AsyncGenerator<Buffer> {
+    const [bytes]: Buffer[] = await trx('pictures').where({ id }).pluck(column);
+    yield certain(bytes);
+  }
+  for (const { id, hasOriginal } of about) {
+    addLater(zip, `pictures/${id}.jpg`, AS_IT_IS, () => bytesOf(id, 'bytes'));
+    if (hasOriginal) addLater(zip, `pictures/${id}.original`, AS_IT_IS, () => bytesOf(id, 'original'));
+  }
+  zip.addBuffer(Buffer.from(JSON.stringify(about, null, 1)), 'pictures.json');
+}
+
+/** Files of the ZIP, each read when its turn comes. */
+async function filesOf(trx: Knex.Transaction): Promise<PassThrough> {
+  const zip = new ZipFile();
+  const sent = new PassThrough();
+  zip.on('error', (error: Error) => sent.destroy(error));
+  zip.addBuffer(Buffer.from(SAYS), 'README.txt');
+  await addTables(zip, trx);
+  await addPictures(zip, trx);
+  zip.end();
+  return zip.outputStream.pipe(sent);
+}
+
+/**
+ * The whole of it as a ZIP, read at one moment and sent as it is read: the database writes the tables, so neither our memory nor a thread of
+ * ours holds them. A reader who goes ends it.
+ */
+export async function* takeAway(): AsyncGenerator<Uint8Array> {
+  const trx = await database().transaction(undefined, { isolationLevel: 'repeatable read', readOnly: true });
+  try {
+    yield* await filesOf(trx);
+  } finally {
+    await trx.rollback().catch(() => undefined);
+  }
 }

@@ -68,15 +68,28 @@ export type Route<M extends Method = Method, P extends string = string, A = unkn
 
 export const route = <const M extends Method, const P extends string, A>(one: Route<M, P, A>): Route<M, P, A> => one;
 
+const fileHeaders = (type: string, name?: string): Record<string, string> => ({
+  'content-type': type,
+  'content-disposition': name === undefined ? 'inline' : `attachment; filename="${name.replace(/[^\w.-]/g, '-')}"`,
+});
+
 /** A file with its name as it is kept on the reader's device. */
 export const fileResponse = (bytes: Uint8Array, type: string, name?: string, headers: Record<string, string> = {}): Response =>
-  new Response(new Uint8Array(bytes), {
-    headers: {
-      'content-type': type,
-      'content-disposition': name === undefined ? 'inline' : `attachment; filename="${name.replace(/[^\w.-]/g, '-')}"`,
-      ...headers,
+  new Response(new Uint8Array(bytes), { headers: { ...fileHeaders(type, name), ...headers } });
+
+/** A file that is sent while it is made; what fails before its first piece is thrown. A reader who goes ends it. */
+export async function streamedFile(pieces: AsyncGenerator<Uint8Array>, type: string, name: string): Promise<Response> {
+  let next = await pieces.next();
+  const body = new ReadableStream<Uint8Array>({
+    async pull(controller) {
+      if (next.done) return controller.close();
+      controller.enqueue(next.value);
+      next = await pieces.next();
     },
+    cancel: async () => void (await pieces.return(undefined)),
   });
+  return new Response(body, { headers: fileHeaders(type, name) });
+}
 
 /** The route that a request asks for, with the words of its path; undefined where there is none. */
 export function matchRoute<R extends Route>(
