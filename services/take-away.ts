@@ -44,20 +44,21 @@ How a record and its chain are checked without Loyal Coil stands in its document
 `;
 
 /** Of text a quick and small rest; pictures are packed already. */
-const PACKED = { compressionLevel: 3 };
+const PACKED = { compressionLevel: 1 };
 const AS_IT_IS = { compress: false };
 /** Rows that are read at once. */
 const AT_ONCE = 500;
 
 type Column = { column_name: string; data_type: string };
-const isNumber = ({ data_type }: Column): boolean => /int|numeric|double|real/.test(data_type);
 const quoted = (name: string): string => `"${name.replaceAll('"', '""')}"`;
 
-/** A cell for a spreadsheet: what is no plain value as JSON; what a spreadsheet would run is made harmless. */
-function cellSql(column: Column): string {
-  const text = `(to_json(${quoted(column.column_name)}) #>> '{}')`;
-  const harmless = isNumber(column) ? text : `case when ${text} ~ e'^[=+@\\t\\r-]' then '''' || ${text} else ${text} end`;
-  return `coalesce((select case when v ~ e'[",\\n\\r]' then '"' || replace(v, '"', '""') || '"' else v end from (select ${harmless}) as cell (v)), '')`;
+/** A cell for a spreadsheet: lists and objects as JSON; what a spreadsheet would run is made harmless. All but figures stands in quotes. */
+function cellSql({ column_name, data_type }: Column): string {
+  const name = quoted(column_name);
+  const inQuotes = (text: string) => `replace(${text}, '"', '""') || '"'`;
+  if (/json|array/i.test(data_type)) return `'"' || ${inQuotes(`to_json(${name})::text`)}`;
+  if (/^(text|character)/.test(data_type)) return `case when ${name} ~ e'^[=+@\\t\\r-]' then '"''' else '"' end || ${inQuotes(name)}`;
+  return `to_json(${name}) #>> '{}'`;
 }
 
 /** Each row of a table as the database writes it by `line`, some hundreds at once: between two readings nothing is asked of it. */
@@ -84,7 +85,8 @@ async function* jsonOf(trx: Knex.Transaction, table: string): AsyncGenerator<str
 
 async function* csvOf(trx: Knex.Transaction, table: string, columns: readonly Column[]): AsyncGenerator<string> {
   yield `${columns.map(({ column_name }) => column_name).join(',')}\n`;
-  for await (const lines of linesOf(trx, table, columns.map(cellSql).join(` || ',' || `))) yield lines.map((line) => `${line}\n`).join('');
+  for await (const lines of linesOf(trx, table, columns.map((column) => `coalesce(${cellSql(column)}, '')`).join(` || ',' || `)))
+    yield lines.map((line) => `${line}\n`).join('');
 }
 
 /** Adds a file that is only read when its turn comes. */
