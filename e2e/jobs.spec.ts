@@ -147,6 +147,8 @@ test('a breaker that will not close: the cause is proved, and nothing new goes i
   ];
   for (let asked = 0; asked < 8 && !/^Found/.test(await status.innerText()); asked += 1) {
     const question = await next.getByRole('heading').innerText();
+    const tick = next.getByRole('checkbox', { name: /It closes or moves/ });
+    if (await tick.isVisible()) await tick.click();
     const word = truth.find(([pattern]) => pattern.test(question))?.[1];
     if (word) await next.getByRole('button', { name: word, exact: true }).click();
     else {

@@ -21,6 +21,8 @@ export type Check = {
   how: string;
   /** What it costs: a look, a hand, a meter, a tool. */
   effort: 1 | 2 | 3 | 4;
+  /** It charges, closes or energises something: asked after what a look tells, and made safe for first. */
+  moves?: true;
   /** Yes or no, or volts in percent of the mark sorted by `sorts`, or the resistance of a coil. */
   kind: 'yes-no' | 'volts' | 'ohms';
   observe: (state: BreakerState) => Shown;
@@ -95,6 +97,7 @@ export const checks: readonly Check[] = [
     question: 'Charged by hand: does the flag come and stay?',
     how: 'Handle, full strokes, nobody before the breaker.',
     effort: 2,
+    moves: true,
     kind: 'yes-no',
     observe: (state) => yesNo(press(state, 'charge-hand').state.spring === 'charged'),
   },
@@ -103,6 +106,7 @@ export const checks: readonly Check[] = [
     question: 'Charged, does its own close button close it?',
     how: 'In test position or isolated beyond it, spring charged, push the button on the breaker.',
     effort: 2,
+    moves: true,
     kind: 'yes-no',
     observe: (state) => yesNo(blockersOf(press(state, 'charge-hand').state, 'hand').length === 0),
   },
@@ -198,6 +202,7 @@ export const checks: readonly Check[] = [
     question: 'Volts at the closing coil while the command is given',
     how: 'Meter at A1-A2 fitted while dead, lowest value held; command from its usual place, everybody clear.',
     effort: 3,
+    moves: true,
     kind: 'volts',
     observe: (state) => sortVolts(closingPercent(state), limits.closes),
   },

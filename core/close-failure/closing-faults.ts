@@ -8,6 +8,7 @@ import { YES_NO, type Cause, type FaultTest, type FaultTree, type Findings, type
 import { soundBreaker, type BreakerState, type Fitted } from './breaker-state';
 import { checksOf, shownWords, worksFrom, type Check, type Shown } from './checks';
 import { faultsOf, withFaults, type Fault } from './faults';
+import { coilMarks, type CoilMarks } from './coil-marks';
 import { shownOf } from './findings';
 import { closingKeys, fittedOf } from './fitted';
 
@@ -21,13 +22,23 @@ const answersOfKind: Readonly<Record<Check['kind'], FaultTest['answers']>> = {
   volts: { none: certain(shownWords.none), 'too few': certain(shownWords['too few']), enough: certain(shownWords.enough) },
 };
 const MOST_VOLTS = 1000;
+/** Never "close it and see" before "has it tripped?". */
+const AFTER = closingKeys.answer('locked-out');
 
-function testOf(check: Check, sound: BreakerState, markVolts: number | null): FaultTest {
-  const { id, question, how, effort, kind } = check;
+function testOf(check: Check, sound: BreakerState, marks: CoilMarks): FaultTest {
+  const { id, question, how, effort, kind, moves } = check;
   const answer = closingKeys.answer(id);
-  const base = { id: answer, question, how, effort, answers: answersOfKind[kind], sound: answerName(check.observe(sound)) };
+  const base = {
+    id: answer,
+    question,
+    how,
+    effort,
+    answers: answersOfKind[kind],
+    sound: answerName(check.observe(sound)),
+    ...(moves ? { moves, after: AFTER } : {}),
+  };
   if (kind !== 'volts') return base;
-  const sort = (reading: number, findings: Findings) => shownOf(check, { ...findings, [answer]: { reading } }, markVolts);
+  const sort = (reading: number, findings: Findings) => shownOf(check, { ...findings, [answer]: { reading } }, marks);
   return {
     ...base,
     figure: {
@@ -67,8 +78,8 @@ function causesFor(fitted: Fitted): readonly Cause[] {
   return made;
 }
 
-/** The tree of what is fitted; volts are held against `markVolts` where a coil has no mark of its own. */
-export function closingTree(fitted: Fitted, markVolts: number | null): FaultTree {
+/** The tree of what is fitted; volts are held against the mark of their own coil, entered beside them or read on it. */
+export function closingTree(fitted: Fitted, marks: CoilMarks): FaultTree {
   const sound = soundBreaker(fitted);
   return {
     symptoms: [
@@ -78,7 +89,7 @@ export function closingTree(fitted: Fitted, markVolts: number | null): FaultTree
         words: ['will not close', 'does not close', 'will not charge', 'close does nothing', 'dead'],
       },
     ],
-    tests: checksOf(fitted).map((check) => testOf(check, sound, markVolts)),
+    tests: checksOf(fitted).map((check) => testOf(check, sound, marks)),
     causes: causesFor(fitted),
     whole: true,
     noAnswer: 'Before a part is changed, find out that it is the part.',
@@ -87,6 +98,5 @@ export function closingTree(fitted: Fitted, markVolts: number | null): FaultTree
 }
 
 export function closingFaults({ need, removed, findings }: FaultContext): FaultTree {
-  const { controlVolts } = need.supply;
-  return closingTree(fittedOf(findings, removed), typeof controlVolts === 'number' ? controlVolts : null);
+  return closingTree(fittedOf(findings, removed), coilMarks(removed, need.supply));
 }

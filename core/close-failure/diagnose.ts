@@ -42,7 +42,7 @@ export function diagnose(fitted: Fitted, answers: Answers): Diagnosis {
   const findings = Object.fromEntries(
     Object.entries(answers).map(([id, shown]) => [closingKeys.answer(id), { answer: answerName(shown) }]),
   );
-  const { open, shown, struck, next } = findFault(closingTree(fitted, null), findings);
+  const { open, shown, struck, next } = findFault(closingTree(fitted, {}), findings);
   const remaining = [...shown.map(({ cause }) => cause), ...open].map(({ id }) => faultById(id));
   return {
     remaining,

@@ -4,29 +4,33 @@
  */
 import type { PartSpec } from '../case/case';
 import type { Findings } from '../fault-finding/tree';
+import type { CoilMarks } from './coil-marks';
 import { checksOf, sortVolts, worksFrom, type Check, type Shown } from './checks';
 import { closingKeys, fittedOf } from './fitted';
 
 /** What was found, by id of the check. */
 export type Answers = Readonly<Record<string, Shown>>;
 
-/** What a finding shows of its check; undefined where it is not enough yet. `markVolts` stands where no mark of its own is given. */
-export function shownOf(check: Check, findings: Findings, markVolts: number | null): Shown | undefined {
+/** What a finding shows of its check; undefined where it is not enough yet: volts without the mark of their own coil are none. */
+export function shownOf(check: Check, findings: Findings, marks: CoilMarks): Shown | undefined {
   const found = findings[closingKeys.answer(check.id)];
   if (!found) return undefined;
   if (check.kind === 'yes-no') return found.yes === undefined ? undefined : found.yes ? 'yes' : 'no';
   if (check.kind === 'ohms') return found.yes === undefined ? undefined : found.yes ? 'sound' : 'open';
-  const mark = findings[closingKeys.mark(check.id)]?.reading ?? markVolts;
-  if (found.reading === undefined || !Number.isFinite(found.reading) || mark === null || !(mark > 0)) return undefined;
+  if (found.reading === undefined || !Number.isFinite(found.reading)) return undefined;
+  // Nothing is nothing of any mark.
+  if (found.reading === 0) return sortVolts(0, worksFrom(check.id));
+  const mark = findings[closingKeys.mark(check.id)]?.reading ?? marks[check.id];
+  if (mark === undefined || !(mark > 0)) return undefined;
   return sortVolts((found.reading / mark) * 100, worksFrom(check.id));
 }
 
 /** Every answer that the findings give. */
-export function answersOf(findings: Findings, markVolts: number | null, spec: PartSpec | null = null): Answers {
+export function answersOf(findings: Findings, marks: CoilMarks, spec: PartSpec | null = null): Answers {
   const fitted = fittedOf(findings, spec);
   return Object.fromEntries(
     checksOf(fitted).flatMap((check) => {
-      const shown = shownOf(check, findings, markVolts);
+      const shown = shownOf(check, findings, marks);
       return shown === undefined ? [] : [[check.id, shown] as const];
     }),
   );

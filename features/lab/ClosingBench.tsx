@@ -37,7 +37,7 @@ export function ClosingBench({ letters }: { letters: readonly PositionTable[] })
         {part === 'check' && Object.keys(findings).length > 0 && <Button onClick={() => setFindings({})}>Start again</Button>}
       </div>
       {part !== 'check' && <Notice kind="note">{STORED_ENERGY_CAUTION}</Notice>}
-      {part === 'check' && <WillNotClose findings={findings} markVolts={null} put={put} />}
+      {part === 'check' && <WillNotClose findings={findings} marks={{}} put={put} />}
       {part === 'press' && <BreakerSim />}
       {part === 'letters' && <LettersPanel start={letters} />}
     </div>

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { useSearchParams } from 'next/navigation';
 import { useState } from 'react';
+import { coilMarks } from '@/core/close-failure/coil-marks';
 import { stateWords } from '@/core/fault-finding/find-fault';
 import { openState, type Hunt } from '@/core/swap/fault-hunt';
 import { HUNT_KEY } from '@/core/swap/swap';
@@ -65,7 +66,6 @@ export function FaultFinding({ repeats }: { repeats: number }) {
   const put: PutFinding = (key, finding, marks = []) => change([{ path: `causes.${key}`, value: finding }, ...marks]);
   // The breaker that will not close has a model of its own; what it does otherwise is a tree like any.
   const closing = shows('closing') && hunt.tree.whole === true;
-  const control = state.supply.controlVolts?.value;
   // What the device carries for good; else what its load is rated for.
   const countsFrom = figureOf(derived.removedSpec?.ratedAmps) ?? figureOf(derived.context.load.fullLoadAmps);
   return (
@@ -87,7 +87,7 @@ export function FaultFinding({ repeats }: { repeats: number }) {
         (closing ? (
           <WillNotClose
             findings={hunt.findings}
-            markVolts={typeof control === 'number' ? control : null}
+            marks={coilMarks(derived.removedSpec, derived.context.supply)}
             spec={derived.removedSpec}
             ask={ask}
             put={put}

@@ -5,6 +5,7 @@ import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import type { PartSpec } from '@/core/case/case';
 import { STORED_ENERGY_CAUTION } from '@/core/close-failure/checks';
+import type { CoilMarks } from '@/core/close-failure/coil-marks';
 import { closingTree } from '@/core/close-failure/closing-faults';
 import { diagnose } from '@/core/close-failure/diagnose';
 import { answersOf } from '@/core/close-failure/findings';
@@ -52,7 +53,7 @@ function Pairs({ pairs }: Pick<ReturnType<typeof diagnose>, 'pairs'>) {
 
 type Props = {
   findings: Findings;
-  markVolts: number | null;
+  marks: CoilMarks;
   spec?: PartSpec | null;
   /** The test that stands first until it has its answer. */
   ask?: string | null;
@@ -60,10 +61,10 @@ type Props = {
 };
 
 /** Why will it not close? Fault finding over the model of the breaker, for what it carries. */
-export function WillNotClose({ findings, markVolts, spec = null, ask = null, put }: Props) {
+export function WillNotClose({ findings, marks, spec = null, ask = null, put }: Props) {
   const fitted = fittedOf(findings, spec);
-  const answers = answersOf(findings, markVolts, spec);
-  const tree = closingTree(fitted, markVolts);
+  const answers = answersOf(findings, marks, spec);
+  const tree = closingTree(fitted, marks);
   const found = findFault(tree, findings);
   return (
     <section className={`${closingStyle.willNotClose} stack`} aria-label="Why will it not close?">

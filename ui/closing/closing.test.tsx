@@ -15,7 +15,7 @@ const all = { motor: true, undervoltage: true, shuntTrip: true, carriage: true, 
 
 describe('the check', () => {
   it('asks one question first and lists every cause', () => {
-    const html = renderToStaticMarkup(<WillNotClose findings={{}} markVolts={null} put={nothing} />);
+    const html = renderToStaticMarkup(<WillNotClose findings={{}} marks={{}} put={nothing} />);
     expect(html).toContain('Nothing is established yet');
     expect(html.match(/class="cause"/g)).toHaveLength(23);
     expect(html.match(/class="sheet nextCheck"/g)).toHaveLength(1);
@@ -23,7 +23,7 @@ describe('the check', () => {
   });
   it('says what was ruled out by what, and asks for the mark where a reading has none', () => {
     const findings = { [keys.answer('spring-flag')]: { yes: true }, [keys.answer('release-volts')]: { reading: 226 } };
-    const html = renderToStaticMarkup(<WillNotClose findings={findings} markVolts={null} put={nothing} />);
+    const html = renderToStaticMarkup(<WillNotClose findings={findings} marks={{}} put={nothing} />);
     expect(html).toContain('ruled out, and why');
     expect(html).toContain('not enough yet');
   });
@@ -32,7 +32,7 @@ describe('the check', () => {
       ...['spring-flag', 'close-hand'].map((id) => [keys.answer(id), { yes: true }]),
       [keys.answer('locked-out'), { yes: true }],
     ]);
-    expect(renderToStaticMarkup(<WillNotClose findings={findings} markVolts={110} put={nothing} />)).toContain(
+    expect(renderToStaticMarkup(<WillNotClose findings={findings} marks={{ 'shunt-volts': 110 }} put={nothing} />)).toContain(
       'Every cause that is listed is struck',
     );
   });
