@@ -34,24 +34,5 @@ export async function partIdsNotFailing(knex: Knex, family: string, needs: reado
   return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
 }
 
-/** Takes one from the first place that has it; undefined when the shelf is empty. */
-export async function takeFromStock(
-  knex: Knex,
-  siteId: string,
-  partId: string,
-): Promise<{ place: string; before: number; after: number } | undefined> {
-  const row = await knex<StockRow>('stock')
-    .where({ site_id: siteId, part_id: partId })
-    .where('quantity', '>', 0)
-    .orderBy('place')
-    .forUpdate()
-    .first();
-  if (!row) return undefined;
-  await knex<StockRow>('stock')
-    .where({ id: row.id })
-    .update({ quantity: row.quantity - 1 });
-  return { place: row.place, before: row.quantity, after: row.quantity - 1 };
-}
-
 export const stockOfPart = (knex: Knex, partId: string): Promise<StockRow[]> =>
   knex<StockRow>('stock').where({ part_id: partId }).where('quantity', '>', 0).orderBy('place');

@@ -19,6 +19,7 @@ import * as checksAndOwnParts from './migrations/0015-checks-and-own-parts';
 import * as deviceSigns from './migrations/0016-device-signs';
 import * as ownPlant from './migrations/0017-own-plant';
 import * as imports from './migrations/0018-imports';
+import * as ledger from './migrations/0019-ledger';
 
 const all = {
   '0001-first': first,
@@ -39,6 +40,7 @@ const all = {
   '0016-device-signs': deviceSigns,
   '0017-own-plant': ownPlant,
   '0018-imports': imports,
+  '0019-ledger': ledger,
 } as const;
 
 /** The newest form. */

@@ -5,7 +5,7 @@
 import type { Knex } from 'knex';
 
 /** Tables whose rows are neither changed nor taken away. */
-export const signedTables = ['records', 'events', 'settlements', 'chain', 'audit'] as const;
+export const signedTables = ['records', 'events', 'settlements', 'chain', 'audit', 'ledger'] as const;
 
 export async function protectSigned(owner: Knex, role: string): Promise<void> {
   await owner.transaction(async (trx) => {
@@ -18,6 +18,8 @@ export async function protectSigned(owner: Knex, role: string): Promise<void> {
       'grant usage, select on all sequences in schema public to ??',
     ])
       await trx.raw(statement, [role]);
+    // A shelf changes by an entry of the ledger alone, which the database carries there; one that is empty may be taken down.
+    await trx.raw('revoke insert, update on stock from ??', [role]);
     for (const table of [...signedTables, 'knex_migrations', 'knex_migrations_lock'])
       await trx.raw(`revoke update, delete, truncate${table.startsWith('knex') ? ', insert' : ''} on ?? from ??`, [table, role]);
   });

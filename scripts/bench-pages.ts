@@ -1,4 +1,7 @@
-/** How long until each page can be used, after a first load: its heading stands there and its buttons answer. Beside the health route. */
+/**
+ * How long until each page can be used, beside the health route: its heading stands there and its buttons answer. Gone to from another page of
+ * the application, as people go from one to the next once it is loaded; and opened anew by its address.
+ */
 import { chromium, type Page } from '@playwright/test';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
@@ -25,12 +28,47 @@ async function usable(page: Page, address: string): Promise<number> {
   return performance.now() - start;
 }
 
+/** Milliseconds from leaving a page by the application's own way until the next one's heading and handlers stand there. */
+async function goneTo(page: Page, from: string, view: string): Promise<number> {
+  await page.goto(from);
+  await page.waitForLoadState('networkidle');
+  return page.evaluate(async (to) => {
+    const { next } = globalThis as unknown as { next: { router: { push: (address: string) => void } } };
+    const old = new Set(document.querySelectorAll('main h1, main h2'));
+    const start = performance.now();
+    next.router.push(to);
+    for (;;) {
+      await new Promise((resolve) => requestAnimationFrame(resolve));
+      const heading = [...document.querySelectorAll('main h1, main h2')].find((one) => !old.has(one));
+      const button = document.querySelector('main button:not([disabled])');
+      const there = location.pathname + location.search === to;
+      if (there && heading && (!button || Object.keys(button).some((key) => key.startsWith('__reactProps'))))
+        return performance.now() - start;
+    }
+  }, view);
+}
+
 const post = async (url: string, path: string, body: unknown): Promise<{ id: string }> =>
   (await (
     await fetch(`${url}${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
   ).json()) as { id: string };
 
-/** The main views, each opened anew twenty times after a first time that counts for nothing. */
+function sayPages(say: Say, way: string, medians: ReadonlyMap<string, number>, health: number): void {
+  const all = [...medians.values()];
+  const [worst, middle] = [Math.max(...all), median(all)];
+  const slow = [...medians].filter(([, ms]) => ms > ASKED_MS);
+  const beside = (ms: number) => `${Math.round(ms / health)} x the health route (${health.toFixed(1)} ms)`;
+  say(
+    `slowest of ${all.length} pages ${way} until usable, median of ${TIMES}`,
+    `${Math.round(worst)} ms`,
+    `${beside(worst)}; ${ASKED_MS} ms asked for`,
+  );
+  say(`median page ${way} until usable`, `${Math.round(middle)} ms`, beside(middle));
+  if (slow.length > 0)
+    say(`pages ${way} above ${ASKED_MS} ms`, String(slow.length), slow.map(([view, ms]) => `${view} ${Math.round(ms)} ms`).join('; '));
+}
+
+/** The main views, each opened twenty times after a first time that counts for nothing. */
 export async function benchPages(say: Say, url: string, cookies: Cookie[]): Promise<void> {
   const { id } = await post(url, '/api/v1/swaps', { positionId: 'kestrel-ramp-k4' });
   const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'].map((stage) => `/swaps/${id}?stage=${stage}`);
@@ -42,34 +80,28 @@ export async function benchPages(say: Say, url: string, cookies: Cookie[]): Prom
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   await context.addCookies(cookies);
   const page = await context.newPage();
-  const slow: string[] = [];
-  const medians: number[] = [];
   const health: number[] = [];
-  for (const view of views) {
-    await usable(page, url + view);
+  const asked = async (once: (view: string) => Promise<number>, view: string): Promise<number> => {
+    await once(view);
     const times: number[] = [];
     for (let i = 0; i < TIMES; i += 1) {
       const start = performance.now();
       await (await fetch(`${url}/api/v1/health`)).arrayBuffer();
       health.push(performance.now() - start);
-      times.push(await usable(page, url + view));
+      times.push(await once(view));
       // What a page still asks for is not left behind for the next one to wait for.
       await page.waitForLoadState('networkidle');
     }
-    medians.push(median(times));
-    if (median(times) > ASKED_MS) slow.push(`${view.replace(id, 'a job')} ${Math.round(median(times))} ms`);
+    return median(times);
+  };
+  const ways: [string, (view: string) => Promise<number>][] = [
+    ['gone to', (view) => goneTo(page, url + (view === '/' ? '/check' : '/'), view)],
+    ['opened anew', (view) => usable(page, url + view)],
+  ];
+  for (const [way, once] of ways) {
+    const medians = new Map<string, number>();
+    for (const view of views) medians.set(view.replace(id, 'a job'), await asked(once, view));
+    sayPages(say, way, medians, median(health));
   }
   await browser.close();
-  const worst = Math.max(...medians);
-  say(
-    `slowest of ${views.length} pages until usable, median of ${TIMES}`,
-    `${Math.round(worst)} ms`,
-    `${Math.round(worst / median(health))} x the health route (${median(health).toFixed(1)} ms); ${ASKED_MS} ms asked for`,
-  );
-  say(
-    `median page until usable`,
-    `${Math.round(median(medians))} ms`,
-    `${Math.round(median(medians) / median(health))} x the health route`,
-  );
-  if (slow.length > 0) say(`pages above ${ASKED_MS} ms`, String(slow.length), slow.join('; '));
 }

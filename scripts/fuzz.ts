@@ -4,7 +4,7 @@ import { runFuzz } from '../tests/fuzz/run-fuzz';
 
 const [seed = Math.floor(Math.random() * 2 ** 31), count = 100_000] = process.argv.slice(2).map(Number);
 /** Requests until what is kept on purpose, catalogues and forms, has been asked for once. */
-const WARM = 20_000;
+const WARM = 50_000;
 const ground = await fuzzDatabase();
 /** What stays after collecting until nothing more goes: what is let go of by a finaliser goes in a later round. */
 const heap = async () => {

@@ -32,6 +32,7 @@ export const auditWords = {
   'part-entered': 'Part entered',
   'parts-brought': 'File of parts brought or taken back',
   'stock-received': 'Taken into stock',
+  'stock-changed': 'Stock, or its least and most, changed',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;
 export type Audited = keyof typeof auditWords;

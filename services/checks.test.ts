@@ -8,7 +8,8 @@ import { tester } from '@/tests/crew';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { dropCheck, keepCheck, keptCheck, keptChecks } from './checks';
 import { matchSwap } from './match';
-import { enterPart, onePart, receive } from './own-parts';
+import { enterPart, onePart } from './own-parts';
+import { receive } from './stores';
 import { openSwap } from './swaps';
 
 let db: TestDatabase;

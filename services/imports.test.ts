@@ -5,7 +5,8 @@ import { tester } from '@/tests/crew';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { catalogueOf } from './catalogue';
 import { bringFile, broughtFiles, lookAtFile, undoFile } from './imports';
-import { enterPart, receive } from './own-parts';
+import { enterPart } from './own-parts';
+import { receive } from './stores';
 import { loadSwap, openSwap, saveSwap } from './swaps';
 
 let db: TestDatabase;

@@ -12,6 +12,7 @@ import { ownPartId } from '../core/parts-file/part-key';
 import { readParts, refusedCsv, type FileRow, type ReadFile } from '../core/parts-file/read-parts';
 import { canonicalJson } from '../core/record/record';
 import { database } from '../data/connection';
+import { enterInLedger } from '../data/ledger';
 import { allSites } from '../data/positions';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
@@ -138,8 +139,25 @@ async function write(
         ...(stock && row.stock ? { place: row.stock.place, stock_before: stock.before, stock_after: stock.after } : {}),
       })),
     );
-    const lying = some.flatMap(({ row, id, stock }) => (stock && row.stock ? [{ site_id: siteId, part_id: id, ...row.stock }] : []));
-    if (lying.length > 0) await trx('stock').insert(lying).onConflict(['site_id', 'part_id', 'place']).merge(['quantity']);
+    await enterInLedger(
+      trx,
+      some.flatMap(({ row, id, stock }) =>
+        stock && row.stock && siteId
+          ? [
+              {
+                siteId,
+                partId: id,
+                place: row.stock.place,
+                kind: 'file' as const,
+                change: stock.after - stock.before,
+                ref: importId,
+                by,
+                at,
+              },
+            ]
+          : [],
+      ),
+    );
   }
 }
 
@@ -240,20 +258,25 @@ async function restsOn(trx: Knex, row: ImportRow, touched: readonly Touched[]): 
   return moved ? `Pieces of ${await nameOf(moved.part_id)} were taken or received since.` : undefined;
 }
 
-async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[]): Promise<void> {
+async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[], by: string): Promise<void> {
   const own = certain(familyOf(row.family));
+  const about = { kind: 'file' as const, ref: row.id, why: 'the file was taken back', by, at: new Date() };
+  await enterInLedger(
+    trx,
+    touched.flatMap(({ part_id, place: at, stock_before, stock_after }) =>
+      at === null || row.site_id === null
+        ? []
+        : [{ ...about, siteId: row.site_id, partId: part_id, place: at, change: (stock_before ?? 0) - (stock_after ?? 0) }],
+    ),
+  );
   const made = touched.flatMap(({ part_id, before }) => (before === null ? [part_id] : []));
   for (let from = 0; from < made.length; from += 1000) {
     const some = made.slice(from, from + 1000);
-    await trx('stock').whereIn('part_id', some).delete();
+    await trx('stock').whereIn('part_id', some).where({ quantity: 0 }).delete();
     await trx('parts').whereIn('id', some).delete();
   }
-  for (const { part_id, before, place: at, stock_before } of touched) {
+  for (const { part_id, before } of touched) {
     if (before === null) continue;
-    if (at !== null)
-      await trx('stock')
-        .where({ site_id: row.site_id, part_id, place: at })
-        .update({ quantity: stock_before ?? 0 });
     const { maker, name, order_number, raw, entered_by, import_id } = before;
     const spec = JSON.stringify(own.canonical(raw));
     await trx('parts')
@@ -263,7 +286,7 @@ async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[]):
 }
 
 /** Takes a file back as a whole. A second click changes nothing. Throws 404, and 409 where something rests on it. */
-export async function undoFile(id: string, { actor }: Pick<Caller, 'actor'>): Promise<{ undone: boolean }> {
+export async function undoFile(id: string, { person, actor }: Pick<Caller, 'person' | 'actor'>): Promise<{ undone: boolean }> {
   if (!isUuid(id)) throw notFound('This import');
   return inTransaction(database(), async (trx) => {
     await trx.raw('select pg_advisory_xact_lock(20262)');
@@ -273,7 +296,7 @@ export async function undoFile(id: string, { actor }: Pick<Caller, 'actor'>): Pr
     const touched: Touched[] = await trx('import_rows').where({ import_id: id });
     const rests = await restsOn(trx, row, touched);
     if (rests) throw new ServiceError(409, [{ field: 'id', reason: `It cannot be taken back any more. ${rests}` }]);
-    await takeBack(trx, row, touched);
+    await takeBack(trx, row, touched, person.name);
     await trx('imports').where({ id }).update({ undone_at: new Date() });
     await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'parts-brought', { file: row.name, takenBack: true });

@@ -2,13 +2,12 @@
 import { certain, isRecord } from '../core/certain';
 import { familyOf } from '../core/families/registry';
 import { ownPartId } from '../core/parts-file/part-key';
-import { newPartSchema, receiveSchema } from '../core/parts-file/new-part';
+import { newPartSchema } from '../core/parts-file/new-part';
 import { changeFault } from '../core/swap/change-fault';
 import { handSpec } from '../core/swap/case-from-swap';
 import type { PartInHand } from '../core/swap/swap';
 import { partById } from '../data/catalogue';
 import { database } from '../data/connection';
-import { allSites } from '../data/positions';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
 import type { Caller } from './crew/caller';
@@ -45,22 +44,6 @@ export async function enterPart(body: unknown, { person, actor }: Pick<Caller, '
     await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'part-entered', { part: id });
     return { id };
-  });
-}
-
-/** Takes pieces of a part into stock at a place. Throws 404 and 422. */
-export async function receive(partId: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<{ quantity: number }> {
-  const { siteId, place, quantity } = await validate(receiveSchema, body);
-  return inTransaction(database(), async (trx) => {
-    if (!(await partById(trx, partId))) throw notFound('This part');
-    if (!(await allSites(trx)).some(({ id }) => id === siteId)) throw notFound('This site');
-    const [row] = await trx('stock')
-      .insert({ site_id: siteId, part_id: partId, place, quantity })
-      .onConflict(['site_id', 'part_id', 'place'])
-      .merge({ quantity: trx.raw('stock.quantity + ?', [quantity]) })
-      .returning('quantity');
-    await audit(trx, actor, 'stock-received', { part: partId, place, quantity });
-    return { quantity: Number(row.quantity) };
   });
 }
 

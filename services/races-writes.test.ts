@@ -1,4 +1,5 @@
 /** Fifty hands on every route that writes: each stands in the table below with what must hold after them; one that is not there fails. */
+import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
@@ -7,7 +8,8 @@ import { dropCheck, keepCheck } from './checks';
 import { deviceSigns, enterSign, strikeSign } from './device-signs';
 import { bringFile, lookAtFile, undoFile } from './imports';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
-import { enterPart, receive } from './own-parts';
+import { enterPart } from './own-parts';
+import { doAtShelf, receive, setLimits } from './stores';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
 import { beginChains } from './chain/append';
@@ -277,6 +279,29 @@ const here: Record<string, () => Promise<void>> = {
     const asked = { siteId: 'kestrel', place: 'van 2', quantity: 2 };
     expect(await hands(() => receive('own-osk-daughters-ok-25', asked, named.electrician))).toEqual(ALL);
     expect(await db.knex('stock').where({ place: 'van 2' })).toMatchObject([{ quantity: 2 * HANDS }]);
+  },
+  'POST /api/v1/stock/entries': async () => {
+    const at = { siteId: 'kestrel', partId: 'own-osk-daughters-ok-25', place: 'van 2' };
+    const lying = async (place: string) => (await db.knex('stock').where({ part_id: at.partId, place }).first())?.quantity ?? 0;
+    // More hands than pieces: as many get one as there are, and the shelf ends empty.
+    await doAtShelf({ ...at, deed: 'count', quantity: 7 }, named.electrician);
+    const takers = await hands(() => doAtShelf({ ...at, deed: 'take', quantity: 1 }, named.electrician));
+    expect(takers).toEqual({ '200': 7, '409': HANDS - 7 });
+    expect(await lying('van 2')).toBe(0);
+    // Sent again and again under one key, it is one deed.
+    const key = randomUUID();
+    expect(await hands(() => doAtShelf({ ...at, deed: 'receive', quantity: 3, key }, named.electrician))).toEqual(ALL);
+    expect(await lying('van 2')).toBe(3);
+    // To and fro at once: none is lost and none is made.
+    await hands((i) =>
+      doAtShelf({ ...at, place: i % 2 ? 'van 2' : 'crib', to: i % 2 ? 'crib' : 'van 2', deed: 'move', quantity: 1 }, named.electrician),
+    );
+    expect((await lying('van 2')) + (await lying('crib'))).toBe(3);
+  },
+  'PUT /api/v1/stock/limits': async () => {
+    const asked = (i: number) => ({ siteId: 'kestrel', partId: 'own-osk-daughters-ok-25', least: i % 3, most: 5 });
+    expect(await hands((i) => setLimits(asked(i), named.electrician))).toEqual(ALL);
+    expect(await db.knex('stock_limits').where({ part_id: 'own-osk-daughters-ok-25' })).toHaveLength(1);
   },
   'POST /api/v1/device-signs': async () => {
     const asked = (i: number) => ({ maker: i % 2 ? 'Wexmoor' : 'WEXMOOR', kind: 'lamp', sign: '2 x red', means: `phase lost, said ${i}` });

@@ -21,7 +21,7 @@ import { energiseConfirmed, energiseStep, safeSteps } from '../core/swap/make-sa
 import type { Proof } from '../core/families/contract';
 import { putOffText } from '../core/swap/put-off';
 import { CIRCUIT_KEY, HUNT_KEY, type Named, type ProofEntry, type SwapState } from '../core/swap/swap';
-import { takeFromStock } from '../data/catalogue';
+import { takeFromStock } from '../data/ledger';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { insertEvent, positionWithPlace, type SettingLeft } from '../data/positions';
@@ -234,7 +234,9 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
         obstacles.map((obstacle) => ({ field: obstacle.id, reason: obstacle.text })),
       );
     const { part } = choice;
-    const stock = (await takeFromStock(trx, swap.site.id, part.id)) ?? null;
+    const now = new Date();
+    const taken = { ref: id, by, at: now };
+    const stock = (await takeFromStock(trx, swap.site.id, part.id, taken)) ?? null;
     if (!stock && stockSeen)
       throw new ServiceError(409, [
         {
@@ -244,8 +246,7 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
       ]);
     const stockBeside: NonNullable<RecordBody['stockBeside']> = [];
     for (const partId of swap.state.choice.part?.beside ?? [])
-      stockBeside.push({ partId, taken: (await takeFromStock(trx, swap.site.id, partId)) ?? null });
-    const now = new Date();
+      stockBeside.push({ partId, taken: (await takeFromStock(trx, swap.site.id, partId, taken)) ?? null });
     const record = recordBody(
       swap,
       { ...choice, hunt, circuit },

@@ -32,7 +32,7 @@ const json = (name: string): Record<string, unknown>[] => JSON.parse(strFromU8(f
 const plainValue = (name: string, value: unknown): unknown => {
   if (value instanceof Date) return value.getTime();
   if (typeof value !== 'string') return value;
-  if (name === 'seq') return Number(value);
+  if (name === 'seq' || (name === 'id' && /^\d+$/.test(value))) return Number(value);
   // A day without its hour is midnight here.
   if (/^\d{4}-\d\d-\d\d$/.test(value)) return new Date(`${value}T00:00`).getTime();
   return /^\d{4}-\d\d-\d\dT/.test(value) ? new Date(value).getTime() : value;

@@ -22,6 +22,8 @@ export const taken: Readonly<Record<string, readonly string[]>> = {
   parts: ['family', 'id'],
   part_curves: ['part_id'],
   stock: ['site_id', 'part_id', 'place'],
+  stock_limits: ['site_id', 'part_id'],
+  ledger: ['id'],
   imports: ['brought_at'],
   import_rows: ['import_id', 'part_id'],
   checks: ['name'],

@@ -11,6 +11,7 @@ import { demoParts } from './catalogue';
 import { readingsOfSpec } from '../../core/readings/readings-of-spec';
 import { factIds, seenWith } from '../../core/circuit/circuit';
 import { placeMembers } from '../circuits';
+import { enterInLedger } from '../ledger';
 import type { DemoCircuit, DemoPanel, DemoPosition } from './site-words';
 import { demoSites } from './sites';
 
@@ -142,7 +143,18 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         for (const [slot, position] of panel.positions.entries()) await addPosition(panel, position, slot);
         for (const circuit of panel.circuits ?? []) await addCircuit(panel, circuit);
       }
-      await trx('stock').insert(site.stock.map(([part_id, place, quantity]) => ({ site_id: site.id, part_id, place, quantity })));
+      await enterInLedger(
+        trx,
+        site.stock.map(([partId, place, change]) => ({
+          siteId: site.id,
+          partId,
+          place,
+          kind: 'opening',
+          change,
+          by: 'Loyal Coil',
+          at: now,
+        })),
+      );
     }
     return true;
   });

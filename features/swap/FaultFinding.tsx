@@ -58,7 +58,7 @@ const figureOf = (mark: unknown): number | null => (typeof mark === 'number' ? m
 
 /** Fault finding beside a job: what it does, what was found, what remains; it goes on the record. */
 export function FaultFinding({ repeats }: { repeats: number }) {
-  const { state, derived, change, shows } = useJob();
+  const { derived, change, shows } = useJob();
   const { hunt } = derived;
   // The way in may name a test that was made already; it stands first.
   const ask = useSearchParams().get('ask');

@@ -21,6 +21,7 @@ import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
 import { plantRoutes } from './plant-routes';
 import { storeRoutes } from './store-routes';
+import { stockRoutes } from './stock-routes';
 
 /** What all jobs rest on was changed: that is logged. */
 async function kept<T>({ actor }: Caller, about: Record<string, unknown>, answer: T): Promise<T> {
@@ -34,6 +35,7 @@ export const routes = [
   ...jobRoutes,
   ...recordRoutes,
   ...storeRoutes,
+  ...stockRoutes,
   ...plantRoutes,
   route({
     method: 'GET',

@@ -1,12 +1,12 @@
-/** Routes of what people keep themselves: checks, parts, pieces taken into stock, what devices show. */
+/** Routes of what people keep themselves: checks, parts, files of parts, what devices show. */
 import { signSchema } from '../../core/cards/device-sign';
 import { bringFileSchema, LARGEST_FILE, lookAtFileSchema } from '../../core/parts-file/import-fields';
-import { newPartSchema, receiveSchema } from '../../core/parts-file/new-part';
+import { newPartSchema } from '../../core/parts-file/new-part';
 import { keepCheckSchema } from '../../core/swap/kept-check';
 import { dropCheck, keepCheck, keptCheck, keptChecks } from '../checks';
 import { deviceSigns, enterSign, strikeSign } from '../device-signs';
 import { bringFile, broughtFiles, lookAtFile, undoFile } from '../imports';
-import { enterPart, onePart, receive } from '../own-parts';
+import { enterPart, onePart } from '../own-parts';
 import { BODY, route, SMALL, V1 } from './route';
 
 export const storeRoutes = [
@@ -60,15 +60,6 @@ export const storeRoutes = [
     answers: 'The id of the part.',
     body: { schema: newPartSchema, largest: SMALL },
     handle: async ({ json, caller }) => enterPart(await json(), caller),
-  }),
-  route({
-    method: 'POST',
-    path: `${V1}/parts/{id}/stock`,
-    right: 'keep-stock',
-    summary: 'Take pieces of a part into stock',
-    answers: 'How many lie at that place now.',
-    body: { schema: receiveSchema, largest: SMALL },
-    handle: async ({ params: { id = '' }, json, caller }) => receive(id, await json(), caller),
   }),
   route({
     method: 'GET',
