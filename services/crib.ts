@@ -1,13 +1,11 @@
 /** The crib desk: rows of the stores by page, and what should be ordered. All of it is asked in SQL, whatever the catalogue holds. */
 import type { Knex } from 'knex';
 import Papa from 'papaparse';
+import type { CribColumn } from '../core/stores/crib-columns';
 import { toOrder } from '../core/stores/reorder';
 import { database } from '../data/connection';
 
 const MOST_ROWS = 100;
-/** Columns that a crib can be ordered by. */
-export const cribColumns = ['name', 'maker', 'orderNumber', 'family', 'place', 'quantity', 'total', 'least', 'most', 'countedAt'] as const;
-export type CribColumn = (typeof cribColumns)[number];
 export type CribRow = {
   partId: string;
   name: string;

@@ -63,6 +63,13 @@ const fixed: PaletteItem[] = [
     detail: 'CSV, XLSX',
     words: 'import spreadsheet csv xlsx parts catalogue stock file',
   },
+  {
+    id: '/stores',
+    group: 'Go to',
+    title: 'Stores',
+    detail: 'Ledger',
+    words: 'stores crib stock bin van count receive take move correct ledger reorder order least most',
+  },
   { id: '/logbook', group: 'Go to', title: 'Logbook', detail: '', words: 'logbook records' },
   { id: '/interface', group: 'Go to', title: 'Open interface', detail: '', words: 'interface http try' },
   { id: 'theme', group: 'Actions', title: 'Switch night-shift theme', detail: '', words: 'night theme dark' },

@@ -26,6 +26,7 @@ export const pageRights: Readonly<Record<string, Access>> = {
   '/plates': 'see',
   '/reading-engine': 'judge',
   '/records': 'see',
+  '/stores': 'see',
   '/supply': 'see',
   '/swaps': 'see',
   '/symptoms': 'see',

@@ -1,8 +1,9 @@
 /** Routes of the stores: what lies where, what is done with it, and what should be ordered. */
 import { isOneOf } from '../../core/certain';
 import { receiveSchema } from '../../core/parts-file/new-part';
+import { cribColumns } from '../../core/stores/crib-columns';
 import { deedSchema, limitsSchema } from '../../core/stores/ledger';
-import { cribColumns, cribPage, reorderCsv, reorderList } from '../crib';
+import { cribPage, reorderCsv, reorderList } from '../crib';
 import { deedsWith, doAtShelf, receive, setLimits } from '../stores';
 import { fileResponse, route, SMALL, V1 } from './route';
 

@@ -21,9 +21,18 @@ export function useSentForm<T extends FieldValues>(
     defaultValues: start,
   });
   const { errors, isValid, isSubmitting } = formState;
+  // What the server refused may be asked again as it is: the other one may have saved, or brought pieces, meanwhile.
+  const refused = errors.root !== undefined && Object.keys(errors).length === 1;
   const submit = handleSubmit(async (values) => {
     const fault = await send(values, reset);
     if (fault) setError('root', { message: fault });
   });
-  return { register, control, watch, errors, ready: isValid && !isSubmitting, onSubmit: (event: FormEvent) => void submit(event) };
+  return {
+    register,
+    control,
+    watch,
+    errors,
+    ready: (isValid || refused) && !isSubmitting,
+    onSubmit: (event: FormEvent) => void submit(event),
+  };
 }

@@ -17,6 +17,7 @@ const desks = [
   ['/', 'Panels'],
   ['/check', 'Quick check'],
   ['/plates', 'Plates'],
+  ['/stores', 'Stores'],
   ['/curves', 'Curves'],
   ['/lab', 'Lab'],
   ['/worksheets', 'Worksheets'],

@@ -1,0 +1,60 @@
+/** The stores: a part is found, counted, taken, moved; what is below its least stands on the list; nobody takes what is not there. */
+import { isAccessible } from './accessible';
+import { expect, test } from './test';
+
+const PART = 'Nettlecombe N0 11';
+
+test('a shelf is counted, its pieces taken and moved, and what falls below its least is on the list to order', async ({ page }) => {
+  await page.goto('/stores');
+  const table = page.getByRole('grid', { name: 'What lies in the stores' });
+  await page.getByLabel('Find in the stores').fill('N0 bin C1');
+  const row = table.getByRole('row').filter({ hasText: PART });
+  await expect(row).toHaveCount(1);
+  await expect(row.getByRole('gridcell', { name: '3' })).toHaveCount(2);
+  // By the keyboard alone: into the table, down to the row, chosen.
+  await table.getByRole('columnheader', { name: 'Part' }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  const chosen = page.getByRole('region', { name: PART });
+  await isAccessible(page, 'stores');
+
+  await chosen.getByRole('button', { name: 'Count' }).click();
+  await chosen.getByLabel('Pieces').fill('5');
+  // A double click is one deed.
+  await chosen.getByLabel('At the shelf').getByRole('button', { name: 'Count' }).last().dblclick();
+  await expect(chosen.getByRole('status')).toHaveText('Count: done. 5 lie at stores, bin C1 now.');
+  await expect(chosen.getByRole('row').filter({ hasText: 'Counted' })).toHaveCount(1);
+
+  await chosen.getByRole('button', { name: 'Take', exact: true }).first().click();
+  await chosen.getByLabel('Pieces').fill('9');
+  await chosen.getByLabel('Why').fill('pump 2');
+  await chosen.getByLabel('At the shelf').getByRole('button', { name: 'Take' }).last().click();
+  await expect(chosen.getByRole('alert')).toContainText('5 lie there now');
+  await chosen.getByLabel('Pieces').fill('4');
+  await chosen.getByLabel('At the shelf').getByRole('button', { name: 'Take' }).last().click();
+  await expect(chosen.getByRole('status')).toHaveText('Take: done. 1 lie at stores, bin C1 now.');
+  await expect(chosen.getByRole('row').filter({ hasText: 'Taken: pump 2' })).toContainText('-4');
+
+  await chosen.getByLabel('Least', { exact: true }).fill('2');
+  await chosen.getByLabel('Most', { exact: true }).fill('6');
+  await page.keyboard.press('Tab');
+  await chosen.getByRole('button', { name: 'Set least and most' }).click();
+  const order = page.getByRole('region', { name: 'To order' });
+  await expect(order.getByRole('row').filter({ hasText: PART }).getByRole('cell').nth(2)).toHaveText('5');
+  await page.getByRole('button', { name: 'Below their least' }).click();
+  await expect(row).toHaveCount(1);
+
+  await chosen.getByRole('button', { name: 'Move' }).first().click();
+  await chosen.getByLabel('To', { exact: true }).fill('van');
+  await chosen.getByLabel('At the shelf').getByRole('button', { name: 'Move' }).last().click();
+  await expect(chosen.getByRole('status')).toHaveText('Move: done. 0 lie at stores, bin C1 now.');
+});
+
+test('who may only look sees the ledger and no deeds', async ({ page, context }) => {
+  await context.request.post('/api/v1/session/demo', { data: { personId: 'demo-tam' } });
+  await page.goto('/stores');
+  await page.getByRole('grid').getByRole('row').nth(1).click();
+  await expect(page.getByText('You may look; stores, electricians and foremen keep the stock.')).toBeVisible();
+  await expect(page.getByRole('group', { name: 'Ledger' })).toBeVisible();
+  await expect(page.getByRole('form', { name: 'At the shelf' })).toHaveCount(0);
+});
