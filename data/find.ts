@@ -34,10 +34,16 @@ export const findPositions = (knex: Knex, words: string[], most: number): Promis
     .orderBy(['sites.sort', 'panels.sort', 'positions.slot'])
     .limit(most);
 
-/** Parts in whose name or id every word occurs. */
+/** Parts in whose name, id, order number or other numbers every word occurs. */
 export const findParts = (knex: Knex, words: string[], most: number): Promise<{ id: string; name: string; maker: string }[]> =>
   words
-    .reduce((query, word) => query.whereRaw(`(name || ' ' || id) ilike ?`, [like(word)]), knex('parts'))
+    .reduce(
+      (query, word) =>
+        query.whereRaw(`(name || ' ' || id || ' ' || coalesce(order_number, '') || ' ' || coalesce(other_numbers, '')) ilike ?`, [
+          like(word),
+        ]),
+      knex('parts').leftJoin('part_trade', 'part_trade.part_id', 'parts.id'),
+    )
     .select('id', 'name', 'maker')
     .orderBy('id')
     .limit(most);

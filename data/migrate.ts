@@ -20,6 +20,7 @@ import * as deviceSigns from './migrations/0016-device-signs';
 import * as ownPlant from './migrations/0017-own-plant';
 import * as imports from './migrations/0018-imports';
 import * as ledger from './migrations/0019-ledger';
+import * as trade from './migrations/0020-trade';
 
 const all = {
   '0001-first': first,
@@ -41,6 +42,7 @@ const all = {
   '0017-own-plant': ownPlant,
   '0018-imports': imports,
   '0019-ledger': ledger,
+  '0020-trade': trade,
 } as const;
 
 /** The newest form. */

@@ -18,6 +18,8 @@ export type SiteRow = {
   schools: Partial<Methods>;
   /** Letters of its tags. */
   tag_habit: TagHabit;
+  /** What it pays in, ISO 4217; null: nobody said. */
+  currency: string | null;
   sort: number;
 };
 export type PanelRow = {

@@ -30,6 +30,7 @@ export const auditWords = {
   'circuit-changed': 'Circuit changed',
   'plant-changed': 'Sites, panels or positions changed',
   'part-entered': 'Part entered',
+  'part-bought': 'How a part is bought, said',
   'parts-brought': 'File of parts brought or taken back',
   'stock-received': 'Taken into stock',
   'stock-changed': 'Stock, or its least and most, changed',

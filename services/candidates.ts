@@ -22,6 +22,8 @@ import {
   type OfferedPart,
 } from '../core/swap/candidates';
 import { choiceKey, type Choice, type CoilChoice, type SwapState } from '../core/swap/swap';
+import type { Trade } from '../core/stores/trade';
+import { tradeOfFamily } from '../data/trade';
 import { partIdsNotFailing, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { catalogueOf } from './catalogue';
@@ -42,6 +44,8 @@ export type Field = {
   condition: PartCondition[];
   candidates: Candidate[];
   shelf: Map<string, StockRow[]>;
+  /** How parts are bought, of those where somebody said. */
+  trade: ReadonlyMap<string, Trade>;
   /** Parts of the catalogue that fail in SQL already and do not lie on the shelf. */
   left: number;
 };
@@ -81,7 +85,11 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
   const needs = [...family.needs(context), coilSwapNeed];
   const removed = plain.removed && family.canonical(plain.removed.spec);
-  const [catalogue, stock] = await Promise.all([catalogueOf(knex, family.id), stockOfSite(knex, site.id)]);
+  const [catalogue, stock, trade] = await Promise.all([
+    catalogueOf(knex, family.id),
+    stockOfSite(knex, site.id),
+    tradeOfFamily(knex, family.id),
+  ]);
   const shelf = new Map<string, StockRow[]>();
   for (const row of stock) shelf.set(row.part_id, [...(shelf.get(row.part_id) ?? []), row]);
   let parts = catalogue.parts;
@@ -105,6 +113,7 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
     condition: conditionOfPart(family, context, plain.removed?.spec),
     candidates,
     shelf,
+    trade,
     left: catalogue.parts.length - parts.length,
   };
 }

@@ -11,6 +11,7 @@ import type { CoilChoice } from '../core/swap/swap';
 import { database } from '../data/connection';
 import { fieldOf, judgeWith, type Candidate, type Field } from './candidates';
 import { loadSwap, type SwapView } from './swaps';
+import { tradeRank, tradeWords, type Trade } from '../core/stores/trade';
 import { validate } from './validate';
 
 export type BoardColumn = {
@@ -23,6 +24,8 @@ export type BoardColumn = {
   footprint: string;
   sameFootprint: boolean;
   shelf: { place: string; quantity: number }[];
+  /** What it costs, how long it takes, whether it is still made; empty where nobody said. */
+  trade: string;
   /** What tells it from its neighbours: the coil of a contactor, the rating of a breaker. */
   inBrief: string;
   /** Marks that it has and the removed part has not. */
@@ -66,6 +69,8 @@ export const matchSchema = yup.object({
     .typeError('limit must be a whole number, 1 to 60.'),
 });
 
+const tradeText = (trade: Trade | undefined): string => (trade ? tradeWords(trade) : '');
+
 /** A candidate as the board shows it, judged beside the removed part. */
 function columnMaker(field: Field, { site, position: { footprint } }: SwapView) {
   const judge = judgeWith(field, site.practice);
@@ -95,6 +100,7 @@ function columnMaker(field: Field, { site, position: { footprint } }: SwapView) 
       },
       sameFootprint: part.footprint === footprint && !inHand,
       shelf: places.filter((row, i) => places.indexOf(row) === i).map(({ place, quantity }) => ({ place, quantity })),
+      trade: beside.length === 0 ? tradeText(field.trade.get(part.id)) : '',
       more: inHand ? [] : likeness(candidate).more,
       inBrief: field.family.shortDescription(coil ?? part.raw),
       part: judged,
@@ -129,7 +135,14 @@ export async function matchSwap(id: string, body: unknown): Promise<Comparison> 
   const { columnOf, removed, likeness } = columnMaker(field, swap);
   const ranking = rank(
     asked,
-    candidates.filter(({ id: one }) => !isInHand(one)).map((one) => ({ ...one, unlike: likeness(one).unlike })),
+    candidates
+      .filter(({ id: one }) => !isInHand(one))
+      .map((one) => ({
+        ...one,
+        unlike: likeness(one).unlike,
+        // Of what is joined, or has another coil, nobody said what it costs.
+        ...(one.beside || one.coil ? {} : tradeRank(field.trade.get(one.part.id), swap.site.currency)),
+      })),
     filters.order,
   );
   // What somebody holds stands first, whatever is said of it.

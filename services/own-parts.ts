@@ -6,7 +6,9 @@ import { newPartSchema } from '../core/parts-file/new-part';
 import { changeFault } from '../core/swap/change-fault';
 import { handSpec } from '../core/swap/case-from-swap';
 import type { PartInHand } from '../core/swap/swap';
+import { tradeSchema, type Trade } from '../core/stores/trade';
 import { partById } from '../data/catalogue';
+import { keepTrade } from '../data/trade';
 import { database } from '../data/connection';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
@@ -44,6 +46,17 @@ export async function enterPart(body: unknown, { person, actor }: Pick<Caller, '
     await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'part-entered', { part: id });
     return { id };
+  });
+}
+
+/** Says how a part is bought, in place of what was said before. Throws 404 and 422. */
+export async function sayTrade(id: string, body: unknown, { person, actor }: Pick<Caller, 'person' | 'actor'>): Promise<Trade> {
+  const trade = await validate(tradeSchema, body);
+  return inTransaction(database(), async (trx) => {
+    if (!(await partById(trx, id))) throw notFound('This part');
+    await keepTrade(trx, id, trade, person.name);
+    await audit(trx, actor, 'part-bought', { part: id, supplier: trade.supplier, state: trade.state });
+    return trade;
   });
 }
 

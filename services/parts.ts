@@ -4,6 +4,7 @@ import { familyOf } from '../core/families/registry';
 import { formatValue } from '../core/quantities/format-quantity';
 import { partById, stockOfPart } from '../data/catalogue';
 import { database } from '../data/connection';
+import { tradeOfPart } from '../data/trade';
 import { keptCurve } from './part-curves';
 
 /** One column of a row with its unit: 'hertz', 50 gives '50 Hz'; 'ac3Amps', 25 gives 'ac3 25 A'. */
@@ -35,6 +36,11 @@ const shown = (value: unknown, unit: string): string => {
   return formatValue(value, unit);
 };
 
+async function tradeView(knex: ReturnType<typeof database>, partId: string) {
+  const kept = await tradeOfPart(knex, partId);
+  return kept && { ...kept, saidAt: kept.saidAt.toISOString() };
+}
+
 /** A part of the catalogue as a page shows it; undefined where it is not there. */
 export async function partView(id: string) {
   const knex = database();
@@ -48,6 +54,7 @@ export async function partView(id: string) {
     maker: part.maker,
     footprint: part.footprint,
     curve: ownCurveOf(part.family) !== 'none' ? await keptCurve(knex, part.id) : undefined,
+    trade: await tradeView(knex, part.id),
     shelf: (await stockOfPart(knex, part.id)).map(({ place, quantity }) => ({ place, quantity })),
     fields: fields.map((field) => ({
       label: field.label,

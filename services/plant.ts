@@ -42,13 +42,19 @@ const after = async (query: Knex.QueryBuilder): Promise<number> => Number((await
 
 /** Names a site. Its chain of records begins with it. Throws 422. */
 export async function makeSite(body: unknown, { actor }: By): Promise<{ id: string }> {
-  const { name, practice, timeZone, tagHabit = practice === 'IEC' ? 'iec-81346' : 'nfpa' } = await validate(newSiteSchema, body);
+  const {
+    name,
+    practice,
+    timeZone,
+    tagHabit = practice === 'IEC' ? 'iec-81346' : 'nfpa',
+    currency = null,
+  } = await validate(newSiteSchema, body);
   const id = randomUUID();
   await inTransaction(database(), async (trx) => {
     await trx.raw('lock table sites in share row exclusive mode');
     if (await trx('sites').whereRaw('lower(name) = lower(?)', [name]).first())
       throw refused('name', `There is a site '${name}' already. Give it another name.`);
-    await trx('sites').insert({ id, name, practice, time_zone: timeZone, tag_habit: tagHabit, sort: await after(trx('sites')) });
+    await trx('sites').insert({ id, name, practice, time_zone: timeZone, tag_habit: tagHabit, currency, sort: await after(trx('sites')) });
     await beginChain(trx, id);
     await audit(trx, actor, 'plant-changed', { site: name, made: true });
   });

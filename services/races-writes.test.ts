@@ -8,7 +8,7 @@ import { dropCheck, keepCheck } from './checks';
 import { deviceSigns, enterSign, strikeSign } from './device-signs';
 import { bringFile, lookAtFile, undoFile } from './imports';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
-import { enterPart } from './own-parts';
+import { enterPart, sayTrade } from './own-parts';
 import { doAtShelf, receive, setLimits } from './stores';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
 import { insertPerson, personById, type PersonRow } from '../data/crew';
@@ -279,6 +279,11 @@ const here: Record<string, () => Promise<void>> = {
     const asked = { siteId: 'kestrel', place: 'van 2', quantity: 2 };
     expect(await hands(() => receive('own-osk-daughters-ok-25', asked, named.electrician))).toEqual(ALL);
     expect(await db.knex('stock').where({ place: 'van 2' })).toMatchObject([{ quantity: 2 * HANDS }]);
+  },
+  'PUT /api/v1/parts/{id}/trade': async () => {
+    const asked = (i: number) => ({ supplier: `depot ${i % 2}`, price: 12.5, currency: 'USD', leadDays: 3 });
+    expect(await hands((i) => sayTrade('own-osk-daughters-ok-25', asked(i), named.electrician))).toEqual(ALL);
+    expect(await db.knex('part_trade').where({ part_id: 'own-osk-daughters-ok-25' })).toHaveLength(1);
   },
   'POST /api/v1/stock/entries': async () => {
     const at = { siteId: 'kestrel', partId: 'own-osk-daughters-ok-25', place: 'van 2' };

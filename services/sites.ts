@@ -14,19 +14,20 @@ export type SiteSettings = {
   practice: SiteRow['practice'];
   timeZone: string;
   tagHabit: SiteRow['tag_habit'];
+  currency: string | null;
   secondPerson: boolean;
   schools: SiteRow['schools'];
 };
 
-const settingsOf = ({ id, name, practice, time_zone, tag_habit, second_person, schools }: SiteRow): SiteSettings => ({
-  ...{ id, name, practice, schools, timeZone: time_zone, tagHabit: tag_habit, secondPerson: second_person },
+const settingsOf = ({ id, name, practice, time_zone, tag_habit, second_person, schools, currency }: SiteRow): SiteSettings => ({
+  ...{ id, name, practice, schools, currency, timeZone: time_zone, tagHabit: tag_habit, secondPerson: second_person },
 });
 
 export const siteSettings = async (): Promise<SiteSettings[]> => (await allSites(database())).map(settingsOf);
 
 /** Sets what a site asks for. Jobs that are open ask for it from now on. Throws 404 where there is no such site, 422 where a name is taken. */
 export async function setSite(id: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<SiteSettings> {
-  const { name, timeZone, tagHabit, secondPerson, schools } = await validate(siteSchema, body);
+  const { name, timeZone, tagHabit, currency, secondPerson, schools } = await validate(siteSchema, body);
   return inTransaction(database(), async (trx) => {
     const row = await trx<SiteRow>('sites').where({ id }).forUpdate().first();
     if (!row) throw notFound('This site');
@@ -36,6 +37,7 @@ export async function setSite(id: string, body: unknown, { actor }: Pick<Caller,
       name: name ?? row.name,
       time_zone: timeZone ?? row.time_zone,
       tag_habit: tagHabit ?? row.tag_habit,
+      currency: currency === undefined ? row.currency : currency,
       second_person: secondPerson ?? row.second_person,
       schools: { ...row.schools, ...schools },
     };

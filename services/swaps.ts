@@ -30,7 +30,15 @@ export type SwapView = {
   recordId: string | null;
   position: { id: string; tag: string; function: string; deviceName: string; footprint: string | null; asLeft: SettingLeft[] };
   panel: { id: string; name: string; note: string };
-  site: { id: string; name: string; practice: Practice; timeZone: string; schools: Partial<Methods>; secondPerson: boolean };
+  site: {
+    id: string;
+    name: string;
+    practice: Practice;
+    timeZone: string;
+    schools: Partial<Methods>;
+    secondPerson: boolean;
+    currency: string | null;
+  };
   history: { at: string; kind: EventRow['kind']; text: string }[];
   /** The user's own letters of bays, where this family has bays; else none. */
   letters: PositionTable[];
@@ -123,6 +131,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
       timeZone: site.time_zone,
       schools: site.schools,
       secondPerson: site.second_person,
+      currency: site.currency,
     },
     history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),
     letters,

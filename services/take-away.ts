@@ -21,6 +21,7 @@ export const taken: Readonly<Record<string, readonly string[]>> = {
   chain: ['site', 'seq'],
   parts: ['family', 'id'],
   part_curves: ['part_id'],
+  part_trade: ['part_id'],
   stock: ['site_id', 'part_id', 'place'],
   stock_limits: ['site_id', 'part_id'],
   ledger: ['id'],

@@ -1,7 +1,7 @@
 /**
  * Which candidates come first, and why did the rest fall?
- * Order: no failing line; fewest not-known lines; fewest checks; like for like before another kind; in stock; joined of fewer parts; nearest
- * running-current rating above the need; then id, so that the order never wavers. What comes after the lines may be turned round.
+ * Order: no failing line; fewest not-known lines; fewest checks; like for like before another kind; in stock; joined of fewer parts; price and
+ * lead time where they are known; nearest running-current rating above the need; then id, so that the order never wavers. What comes after the lines may be turned round.
  * Judges verdicts only; sentences are made later for the few that are shown.
  */
 import { certain } from '../certain';
@@ -15,9 +15,11 @@ export type RankInput = {
   onShelf: number;
   /** Parts that it is joined of; absent: one. */ pieces?: number;
   /** How unlike the removed part it is: `likeness.ts`; absent: not at all. */ unlike?: number;
+  /** For one piece, in the money of the site; absent: not known. */ price?: number;
+  /** Until it is here; absent: not known. */ leadDays?: number;
 };
-/** What decides among parts of equal lines: like for like, in stock, or the nearest rating first. */
-export const orders = ['like', 'stock', 'rating'] as const;
+/** What decides among parts of equal lines: like for like, in stock, the price, how soon it is here, or the nearest rating first. */
+export const orders = ['like', 'stock', 'price', 'lead', 'rating'] as const;
 export type Order = (typeof orders)[number];
 export type Ranked = {
   id: string;
@@ -28,6 +30,8 @@ export type Ranked = {
   onShelf: number;
   pieces: number;
   unlike: number;
+  price: number;
+  leadDays: number;
   nearness: number;
 };
 /** First failing line by need id, and how many parts fell on it; the lines are taken in the order of the needs. */
@@ -51,11 +55,15 @@ function isAsked(compiled: readonly CompiledNeed[], spec: CanonicalSpec): boolea
   return false;
 }
 
+/** Two that are alike, or of which nothing is known, are left to what comes next. */
+const difference = (a: number, b: number): number => (a === b ? 0 : a - b);
 const byOrder: Readonly<Record<Order, (a: Ranked, b: Ranked) => number>> = {
   like: (a, b) => a.unlike - b.unlike,
   stock: (a, b) => Number(b.onShelf > 0) - Number(a.onShelf > 0),
-  // Two that are rated alike, or not at all, are left to what comes next.
-  rating: (a, b) => (a.nearness === b.nearness ? 0 : a.nearness - b.nearness),
+  price: (a, b) => difference(a.price, b.price),
+  // What lies here is here.
+  lead: (a, b) => difference(a.onShelf > 0 ? 0 : a.leadDays, b.onShelf > 0 ? 0 : b.leadDays),
+  rating: (a, b) => difference(a.nearness, b.nearness),
 };
 
 /** Ranks parts against compiled needs; equal inputs give equal order. */
@@ -93,6 +101,8 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       onShelf: part.onShelf,
       pieces: part.pieces ?? 1,
       unlike: part.unlike ?? 0,
+      price: part.price ?? Infinity,
+      leadDays: part.leadDays ?? Infinity,
       nearness: fails > 3 ? Infinity : nearness,
     };
   });
@@ -107,6 +117,8 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       byOrder.like(a, b) ||
       byOrder.stock(a, b) ||
       a.pieces - b.pieces ||
+      byOrder.price(a, b) ||
+      byOrder.lead(a, b) ||
       byOrder.rating(a, b) ||
       (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
   );

@@ -2,6 +2,7 @@
 import * as yup from 'yup';
 import { familyIds, familyOf } from '../families/registry';
 import { schoolChoices } from '../loads/schools';
+import { currencySchema } from '../stores/trade';
 import { otherDevices, tagHabits } from './tags';
 import { panelTemplates } from './templates';
 
@@ -45,7 +46,11 @@ const siteFields = {
     .strict()
     .oneOf(tagHabits, `The letters are one of: ${tagHabits.join(', ')}.`),
 };
-export const newSiteSchema = yup.object({ ...siteFields, tagHabit: siteFields.tagHabit.optional() });
+export const newSiteSchema = yup.object({
+  ...siteFields,
+  tagHabit: siteFields.tagHabit.optional(),
+  currency: currencySchema.nullable().optional(),
+});
 
 /** Which way each disputed method goes here; what is left out is the default. */
 const schoolsSchema = yup.object(
@@ -63,6 +68,7 @@ export const siteSchema = yup.object({
   name: siteFields.name.optional(),
   timeZone: siteFields.timeZone.optional(),
   tagHabit: siteFields.tagHabit.optional(),
+  currency: currencySchema.nullable().optional(),
   /** Are overrides approved by a second person? */
   secondPerson: yup.boolean().strict().optional(),
   schools: schoolsSchema.default(undefined).optional(),

@@ -126,6 +126,8 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         practice: site.practice,
         time_zone: site.timeZone,
         tag_habit: site.practice === 'NFPA70' ? 'nfpa' : 'iec-81346',
+        // Invented plants pay in what their practice mostly does.
+        currency: site.practice === 'NFPA70' ? 'USD' : 'EUR',
         schools: '{}',
         sort: siteSort,
       });

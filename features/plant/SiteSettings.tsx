@@ -1,6 +1,7 @@
 'use client';
 
 import { schoolChoices } from '@/core/loads/schools';
+import { currencies } from '@/core/stores/trade';
 import { tagHabits, tagHabitWords } from '@/core/plant/tags';
 import type { PlantSite } from '@/services/plant-view';
 import { SelectBox } from '@/ui/forms/SelectBox';
@@ -22,6 +23,16 @@ export function SiteSettings({ site }: { site: PlantSite }) {
           value={site.tagHabit}
           options={tagHabits.map((habit) => [habit, tagHabitWords[habit]] as const)}
           onWord={(tagHabit) => set({ tagHabit })}
+        />
+      </label>
+      <label className="row-flex">
+        <span className="muted">Pays in</span>
+        <SelectBox<string>
+          style={{ width: 140 }}
+          disabled={busy}
+          value={site.currency ?? ''}
+          options={[['', 'not said'], ...currencies]}
+          onWord={(code) => set({ currency: code || null })}
         />
       </label>
       {schoolChoices.map(({ id, question, choices, reason }) => (

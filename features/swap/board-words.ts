@@ -8,8 +8,10 @@ import type { Column } from '@/ui/board/FitBoard';
 
 /** What decides among parts of equal lines; what is not named comes after it in this order. */
 export const orderWords = [
-  ['like', 'like for like, in stock, nearest rating'],
+  ['like', 'like for like, in stock, price, nearest rating'],
   ['stock', 'in stock first'],
+  ['price', 'lowest price first'],
+  ['lead', 'soonest here first'],
   ['rating', 'nearest rating first'],
 ] as const;
 
@@ -45,7 +47,7 @@ const where = (column: BoardColumn) =>
     ? 'in the hand'
     : column.shelf.length > 0
       ? column.shelf.map(({ place, quantity }) => `${place}: ${quantity}`).join(', ')
-      : 'catalogue';
+      : ['catalogue', column.trade].filter(Boolean).join(': ');
 
 export function sentence(board: Comparison, familyId: string, practice: Practice): string {
   const family = sayIn(practice, familyWords(familyId));

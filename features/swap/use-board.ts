@@ -1,5 +1,6 @@
 'use client';
 
+import type { Order } from '@/core/matching/rank';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { read } from '@/client/Queries';
 import { choiceKey, type Choice } from '@/core/swap/swap';
@@ -11,7 +12,7 @@ export type Filters = {
   sameFootprint: boolean;
   coilSwap: boolean;
   hideChecks: boolean;
-  order: 'like' | 'stock' | 'rating';
+  order: Order;
 };
 export type BoardState = { board?: Comparison; fault?: string; busy: boolean };
 export type ChoiceDetail = Answers['GET /api/v1/swaps/{id}/choice'];

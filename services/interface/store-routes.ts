@@ -2,11 +2,12 @@
 import { signSchema } from '../../core/cards/device-sign';
 import { bringFileSchema, LARGEST_FILE, lookAtFileSchema } from '../../core/parts-file/import-fields';
 import { newPartSchema } from '../../core/parts-file/new-part';
+import { tradeSchema } from '../../core/stores/trade';
 import { keepCheckSchema } from '../../core/swap/kept-check';
 import { dropCheck, keepCheck, keptCheck, keptChecks } from '../checks';
 import { deviceSigns, enterSign, strikeSign } from '../device-signs';
 import { bringFile, broughtFiles, lookAtFile, undoFile } from '../imports';
-import { enterPart, onePart } from '../own-parts';
+import { enterPart, onePart, sayTrade } from '../own-parts';
 import { BODY, route, SMALL, V1 } from './route';
 
 export const storeRoutes = [
@@ -60,6 +61,15 @@ export const storeRoutes = [
     answers: 'The id of the part.',
     body: { schema: newPartSchema, largest: SMALL },
     handle: async ({ json, caller }) => enterPart(await json(), caller),
+  }),
+  route({
+    method: 'PUT',
+    path: `${V1}/parts/{id}/trade`,
+    right: 'keep-stock',
+    summary: 'Say how a part is bought: supplier, price, lead time, whether it is still made',
+    answers: 'What was said.',
+    body: { schema: tradeSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => sayTrade(id, await json(), caller),
   }),
   route({
     method: 'GET',

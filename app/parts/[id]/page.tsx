@@ -5,6 +5,7 @@ import TableRow from '@mui/material/TableRow';
 import TableCell from '@mui/material/TableCell';
 import { notFound } from 'next/navigation';
 import { partView } from '@/services/parts';
+import { PartTrade } from '../../../features/parts/PartTrade';
 import { PartCurve } from '../../../features/parts/PartCurve';
 import { Shell } from '../../../features/shell/Shell';
 
@@ -35,6 +36,7 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
             </TableBody>
           </Table>
         </TableContainer>
+        <PartTrade partId={part.id} kept={part.trade} />
         {part.curve !== undefined && <PartCurve partId={part.id} name={part.name} curve={part.curve} />}
       </main>
     </Shell>
