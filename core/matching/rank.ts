@@ -66,6 +66,22 @@ const byOrder: Readonly<Record<Order, (a: Ranked, b: Ranked) => number>> = {
   rating: (a, b) => difference(a.nearness, b.nearness),
 };
 
+const better =
+  (first: (a: Ranked, b: Ranked) => number) =>
+  (a: Ranked, b: Ranked): number =>
+    verdictOrder[a.verdict] - verdictOrder[b.verdict] ||
+    a.fails - b.fails ||
+    a.unknown - b.unknown ||
+    a.checks - b.checks ||
+    first(a, b) ||
+    byOrder.like(a, b) ||
+    byOrder.stock(a, b) ||
+    a.pieces - b.pieces ||
+    byOrder.price(a, b) ||
+    byOrder.lead(a, b) ||
+    byOrder.rating(a, b) ||
+    (a.id < b.id ? -1 : a.id > b.id ? 1 : 0);
+
 /** Ranks parts against compiled needs; equal inputs give equal order. */
 export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInput[], by: Order = 'like'): Ranking {
   const fell = new Map<string, number>();
@@ -106,22 +122,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       nearness: fails > 3 ? Infinity : nearness,
     };
   });
-  const first = byOrder[by];
-  order.sort(
-    (a, b) =>
-      verdictOrder[a.verdict] - verdictOrder[b.verdict] ||
-      a.fails - b.fails ||
-      a.unknown - b.unknown ||
-      a.checks - b.checks ||
-      first(a, b) ||
-      byOrder.like(a, b) ||
-      byOrder.stock(a, b) ||
-      a.pieces - b.pieces ||
-      byOrder.price(a, b) ||
-      byOrder.lead(a, b) ||
-      byOrder.rating(a, b) ||
-      (a.id < b.id ? -1 : a.id > b.id ? 1 : 0),
-  );
+  order.sort(better(byOrder[by]));
   return {
     order,
     fell: compiled.flatMap(({ need }) => (fell.has(need.id) ? [{ needId: need.id, count: certain(fell.get(need.id)) }] : [])),

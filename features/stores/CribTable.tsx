@@ -42,33 +42,33 @@ type Props = {
 export function CribTable({ rows, total, busy, asked, onAsk, onChoose }: Props) {
   const [shown, setShown] = useKept('crib columns', () => HIDDEN, isShown);
   return (
-    <DataGrid
-      aria-label="What lies in the stores"
-      className="sheet"
-      style={{ height: 'max(320px, 46vh)' }}
-      density="compact"
-      columns={columns}
-      rows={rows}
-      getRowId={keyOfRow}
-      rowCount={total}
-      loading={busy}
-      paginationMode="server"
-      sortingMode="server"
-      disableColumnFilter
-      pageSizeOptions={[25, 50, 100]}
-      paginationModel={{ page: asked.page, pageSize: asked.size }}
-      onPaginationModelChange={({ page, pageSize }) => onAsk({ page, size: pageSize })}
-      sortModel={[{ field: asked.by, sort: asked.down ? 'desc' : 'asc' }]}
-      onSortModelChange={([first]) =>
-        onAsk({ by: isOneOf(cribColumns, first?.field) ? first.field : 'name', down: first?.sort === 'desc' })
-      }
-      columnVisibilityModel={shown}
-      onColumnVisibilityModelChange={(next) => setShown(() => next)}
-      disableMultipleRowSelection
-      onRowClick={({ row }) => onChoose(row)}
-      onCellKeyDown={({ row }, event) => {
-        if (event.key === 'Enter') onChoose(row);
-      }}
-    />
+    <div className="sheet" style={{ height: 'max(320px, 46vh)' }}>
+      <DataGrid
+        aria-label="What lies in the stores"
+        density="compact"
+        columns={columns}
+        rows={rows}
+        getRowId={keyOfRow}
+        rowCount={total}
+        loading={busy}
+        paginationMode="server"
+        sortingMode="server"
+        disableColumnFilter
+        pageSizeOptions={[25, 50, 100]}
+        paginationModel={{ page: asked.page, pageSize: asked.size }}
+        onPaginationModelChange={({ page, pageSize }) => onAsk({ page, size: pageSize })}
+        sortModel={[{ field: asked.by, sort: asked.down ? 'desc' : 'asc' }]}
+        onSortModelChange={([first]) =>
+          onAsk({ by: isOneOf(cribColumns, first?.field) ? first.field : 'name', down: first?.sort === 'desc' })
+        }
+        columnVisibilityModel={shown}
+        onColumnVisibilityModelChange={(next) => setShown(() => next)}
+        disableMultipleRowSelection
+        onRowClick={({ row }) => onChoose(row)}
+        onCellKeyDown={({ row }, event) => {
+          if (event.key === 'Enter') onChoose(row);
+        }}
+      />
+    </div>
   );
 }
