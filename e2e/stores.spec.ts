@@ -1,4 +1,5 @@
 /** The stores: a part is found, counted, taken, moved; what is below its least stands on the list; nobody takes what is not there. */
+import { readCode } from '@/tests/read-code';
 import { isAccessible } from './accessible';
 import { expect, test } from './test';
 
@@ -48,6 +49,24 @@ test('a shelf is counted, its pieces taken and moved, and what falls below its l
   await chosen.getByLabel('To', { exact: true }).fill('van');
   await chosen.getByLabel('At the shelf').getByRole('button', { name: 'Move' }).last().click();
   await expect(chosen.getByRole('status')).toHaveText('Move: done. 0 lie at stores, bin C1 now.');
+});
+
+test('a label is read off its picture and leads to its part; a sheet of labels is a PDF', async ({ page, baseURL }) => {
+  await page.goto('/stores');
+  await page.getByLabel('Find in the stores').fill('N2 22');
+  await page.getByRole('grid').getByRole('row').filter({ hasText: 'Nettlecombe N2 22' }).click();
+  const code = page.getByRole('img', { name: 'Code that leads to Nettlecombe N2 22' });
+  await expect(code).toHaveJSProperty('complete', true);
+  const address = await readCode(await code.screenshot());
+  expect(new URL(address).origin).toBe(baseURL);
+  await page.goto(address);
+  await expect(page.getByRole('region', { name: 'Nettlecombe N2 22' })).toBeVisible();
+  await expect(page.getByRole('grid').getByRole('row')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Only this part' }).click();
+  await expect(page.getByRole('button', { name: 'Only this part' })).toHaveCount(0);
+
+  const sheet = await page.request.get((await page.getByRole('link', { name: 'Labels of the places' }).getAttribute('href')) ?? '');
+  expect(sheet.headers()['content-type']).toBe('application/pdf');
 });
 
 test('who may only look sees the ledger and no deeds', async ({ page, context }) => {

@@ -20,7 +20,7 @@ export type CribRow = {
   most: number | null;
   countedAt: string | null;
 };
-type Asked = { siteId: string; words: string; below: boolean; by: CribColumn; down: boolean; page: number; size: number };
+type Asked = { siteId: string; words: string; partId?: string; below: boolean; by: CribColumn; down: boolean; page: number; size: number };
 
 /** Every place of a site where a part lies or lay, and parts with limits that lie nowhere. */
 const shelves = (knex: Knex, siteId: string) =>
@@ -44,10 +44,11 @@ const anywhere = (query: Knex.QueryBuilder, word: string) =>
   });
 
 /** One page of a site's crib, and how many rows there are. */
-export async function cribPage({ siteId, words, below, by, down, page, size }: Asked): Promise<{ rows: CribRow[]; total: number }> {
+export async function cribPage({ siteId, words, partId, below, by, down, page, size }: Asked): Promise<{ rows: CribRow[]; total: number }> {
   const knex = database();
   const asked = shelves(knex, siteId);
   for (const word of words.split(/\s+/).filter(Boolean).slice(0, 8)) void anywhere(asked, word);
+  if (partId) void asked.where({ 'shelf.partId': partId });
   if (below) void asked.whereRaw('shelf.total < shelf.least');
   const [counted] = await asked.clone().count({ n: '*' });
   const at = Math.min(MOST_ROWS, Math.max(1, size));

@@ -2,8 +2,6 @@
 import { ended } from '../core/language/sentence';
 import { ratingText } from '../core/record/rating';
 import { certain } from '../core/certain';
-import PDFDocument from 'pdfkit';
-import path from 'node:path';
 import { haveWords, wantedText } from '../core/needs/line-text';
 import type { Practice } from '../core/case/case';
 import { sayIn } from '../core/language/by-practice';
@@ -12,8 +10,8 @@ import { changeText, circuitText, fittedBrief, foundText, HELD, type RecordBody,
 import { readingsOnRecord } from '../core/record/readings-on-record';
 import type { RecordView } from './records';
 import { formatInstant } from '../core/language/format-instant';
+import { bytesOfPdf, openPdf } from './pdf';
 
-const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
 const words = {
   fits: 'fits',
   check: 'check',
@@ -25,24 +23,6 @@ const words = {
 } as const;
 /** The shapes of the screen, in print: disc with tick, triangle, dashed ring, square with cross. */
 const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–', 'not-done': '–', later: '–' } as const;
-
-function collect(doc: PDFKit.PDFDocument): Promise<Buffer> {
-  return new Promise((resolve, reject) => {
-    const chunks: Buffer[] = [];
-    doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-    doc.on('end', () => resolve(Buffer.concat(chunks)));
-    doc.on('error', reject);
-  });
-}
-
-function open(options: PDFKit.PDFDocumentOptions): PDFKit.PDFDocument {
-  const doc = new PDFDocument({ ...options, font: font('DejaVuSans.ttf') });
-  doc
-    .registerFont('plain', font('DejaVuSans.ttf'))
-    .registerFont('bold', font('DejaVuSans-Bold.ttf'))
-    .registerFont('figures', font('DejaVuSansMono.ttf'));
-  return doc;
-}
 
 function heading(doc: PDFKit.PDFDocument, text: string) {
   doc.moveDown(0.8).font('bold').fontSize(11).text(text, doc.page.margins.left).moveDown(0.2);
@@ -185,12 +165,12 @@ function alteredNote(doc: PDFKit.PDFDocument, altered: readonly string[]) {
 /** Returns the record as an A4 PDF. */
 export async function recordPdf(record: RecordView): Promise<Buffer> {
   const { id, body, hash, entry, publicKey, altered } = record;
-  const doc = open({
+  const doc = openPdf({
     size: 'A4',
     margin: 48,
     info: { Title: `Record ${body.position.tag}`, Creator: 'Loyal Coil' },
   });
-  const done = collect(doc);
+  const done = bytesOfPdf(doc);
   alteredNote(doc, altered);
   head(doc, record);
   const kept = { id, hash, record: body, entry, publicKey, altered };
@@ -244,8 +224,8 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
 /** Returns the label for the position: 62 x 29 mm. */
 export async function labelPdf({ body, timeZone, altered }: RecordView): Promise<Buffer> {
   const mm = 72 / 25.4;
-  const doc = open({ size: [62 * mm, 29 * mm], margin: 2.5 * mm });
-  const done = collect(doc);
+  const doc = openPdf({ size: [62 * mm, 29 * mm], margin: 2.5 * mm });
+  const done = bytesOfPdf(doc);
   const width = 57 * mm;
   const title = altered.length > 0 ? `NOT AS SIGNED  ${body.position.tag}` : `${body.position.tag}  ${body.position.function}`;
   doc.font('bold').fontSize(13).text(title, { width, height: 16, ellipsis: true });

@@ -9,6 +9,7 @@ import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
 import { LinkButton } from '@/ui/shell/LinkButton';
 import { Notice } from '@/ui/shell/Notice';
+import { SheetOfLabels } from '../shell/SheetOfLabels';
 import { Shell } from '../shell/Shell';
 import { AddPosition, AddTemplate, type Draw } from './AddForms';
 import { ChosenPosition, type Change } from './ChosenPosition';
@@ -28,6 +29,16 @@ function backOf(position: DrawnPosition, change: Change): Undo | undefined {
     return { id, words: `${tag} was renamed`, change: { tag, function: position.function } };
   return undefined;
 }
+
+/** What is done with the panel as a whole, and the ways on from it. */
+const PanelWays = ({ panel: { id }, onRail }: { panel: DrawnPanel['panel']; onRail: () => void }) => (
+  <div className="row-flex">
+    <Button onClick={onRail}>One more rail</Button>
+    <SheetOfLabels words="Labels" query={{ kind: 'positions', panelId: id }} />
+    <LinkButton href={`/supply/${id}`}>What feeds it</LinkButton>
+    <LinkButton href={`/?panel=${id}`}>Work at it</LinkButton>
+  </div>
+);
 
 /** A panel while it is drawn: its rails, what stands on them, and the forms that add to it. */
 export function PanelPage({ view }: { view: DrawnPanel }) {
@@ -80,13 +91,10 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
         <main className="middle" id="main">
           <div className="row-flex" style={{ justifyContent: 'space-between' }}>
             <h1>{panel.name}</h1>
-            <div className="row-flex">
-              <Button onClick={() => void deed('PATCH', `/api/v1/panels/${panel.id}`, { version: panel.version, rails: panel.rails + 1 })}>
-                One more rail
-              </Button>
-              <LinkButton href={`/supply/${panel.id}`}>What feeds it</LinkButton>
-              <LinkButton href={`/?panel=${panel.id}`}>Work at it</LinkButton>
-            </div>
+            <PanelWays
+              panel={panel}
+              onRail={() => void deed('PATCH', `/api/v1/panels/${panel.id}`, { version: panel.version, rails: panel.rails + 1 })}
+            />
           </div>
           <p className="muted">{panel.note || 'Drag a position to its place; by keyboard: space, arrows, space.'}</p>
           {fault && (

@@ -10,6 +10,7 @@ import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { Link } from '@/ui/shell/Link';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
+import { CodeOf, SheetOfLabels } from '../shell/SheetOfLabels';
 import { Limits } from './Limits';
 import { ShelfDeed } from './ShelfDeed';
 import { useCribAgain, useEntries } from './use-crib';
@@ -30,7 +31,8 @@ export function ChosenShelf({ siteId, row: { partId, name, maker, place, least, 
   const again = useCribAgain();
   const entries = useEntries(siteId, partId);
   const sheet = useRef<HTMLElement>(null);
-  useEffect(() => sheet.current?.scrollIntoView({ block: 'nearest' }), []);
+  // What scrolling answers is no clean-up.
+  useEffect(() => void sheet.current?.scrollIntoView({ block: 'nearest' }), []);
   return (
     <section ref={sheet} className="sheet stack" style={{ padding: 14 }} aria-label={name}>
       <div>
@@ -38,6 +40,10 @@ export function ChosenShelf({ siteId, row: { partId, name, maker, place, least, 
           <Link href={`/parts/${encodeURIComponent(partId)}`}>{name}</Link>
         </h2>
         <p className="muted">{maker}</p>
+      </div>
+      <div className="row-flex">
+        <CodeOf query={{ kind: 'part', siteId, partId }} name={name} />
+        <SheetOfLabels words="Label of this part" query={{ kind: 'part', siteId, partId }} />
       </div>
       {person && mayDo(person.role, 'keep-stock') ? (
         <>

@@ -67,12 +67,12 @@ export function ShelfDeed({ siteId, partId, place, onDone }: Shelf & { onDone: (
         />
         <label style={{ display: 'grid' }}>
           <span>At</span>
-          <TextBox placeholder="crib, bin, van, panel" {...register('place', trimmed)} />
+          <TextBox style={{ width: 220 }} placeholder="crib, bin, van, panel" {...register('place', trimmed)} />
         </label>
         {deed === 'move' && (
           <label style={{ display: 'grid' }}>
             <span>To</span>
-            <TextBox placeholder="where they go" {...register('to', trimmed)} />
+            <TextBox style={{ width: 220 }} placeholder="where they go" {...register('to', trimmed)} />
           </label>
         )}
       </div>

@@ -8,20 +8,21 @@ import type { CribRow, ReorderRow } from '@/services/crib';
 import type { LedgerEntry } from '@/services/stores';
 
 /** What a crib is asked for: its site, words, and how it is ordered. */
-export type CribAsked = { words: string; below: boolean; by: CribColumn; down: boolean; page: number; size: number };
-const start: CribAsked = { words: '', below: false, by: 'name', down: false, page: 0, size: 50 };
+export type CribAsked = { words: string; partId: string; below: boolean; by: CribColumn; down: boolean; page: number; size: number };
+const start: CribAsked = { words: '', partId: '', below: false, by: 'name', down: false, page: 0, size: 50 };
 
 const CRIB = 'crib';
 
 export const keyOfRow = ({ partId, place }: CribRow): string => `${partId} ${place ?? ''}`;
 
 /** A page of the crib; what stood there stays until the next has come. */
-export function useCrib(siteId: string) {
-  const [asked, setAsked] = useState(start);
-  const { words, below, by, down, page, size } = asked;
+export function useCrib(siteId: string, way: Pick<CribAsked, 'words' | 'partId'>) {
+  const [asked, setAsked] = useState({ ...start, ...way });
+  const { words, partId, below, by, down, page, size } = asked;
   const query = new URLSearchParams({
     ...{ siteId, q: words, by, order: down ? 'down' : 'up', page: String(page), size: String(size) },
     ...(below ? { only: 'below' } : {}),
+    ...(partId ? { partId } : {}),
   }).toString();
   const answer = useQuery({
     queryKey: [CRIB, query],

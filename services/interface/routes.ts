@@ -21,6 +21,7 @@ import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
 import { plantRoutes } from './plant-routes';
 import { storeRoutes } from './store-routes';
+import { labelRoutes } from './label-routes';
 import { stockRoutes } from './stock-routes';
 
 /** What all jobs rest on was changed: that is logged. */
@@ -36,6 +37,7 @@ export const routes = [
   ...recordRoutes,
   ...storeRoutes,
   ...stockRoutes,
+  ...labelRoutes,
   ...plantRoutes,
   route({
     method: 'GET',

@@ -21,6 +21,7 @@ export const stockRoutes = [
     query: [
       siteWord,
       { name: 'q', meaning: 'Words that all occur in part, maker, order number, kind or place.' },
+      { name: 'partId', meaning: 'Only this part.' },
       { name: 'only', meaning: 'Only parts below their least.', words: ['below'] },
       { name: 'by', meaning: 'Ordered by.', words: cribColumns, fallback: 'name' },
       { name: 'order', meaning: 'Up or down.', words: ['up', 'down'], fallback: 'up' },
@@ -30,7 +31,12 @@ export const stockRoutes = [
     handle: ({ query }) => {
       const by = query.get('by');
       return cribPage({
-        ...{ siteId: query.get('siteId') ?? '', words: query.get('q') ?? '', below: query.get('only') === 'below' },
+        ...{
+          siteId: query.get('siteId') ?? '',
+          words: query.get('q') ?? '',
+          partId: query.get('partId') ?? '',
+          below: query.get('only') === 'below',
+        },
         ...{ by: isOneOf(cribColumns, by) ? by : 'name', down: query.get('order') === 'down' },
         ...{ page: whole(query.get('page'), 0), size: whole(query.get('size'), SIZE) },
       });

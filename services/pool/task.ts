@@ -9,6 +9,8 @@ export type HeavyTask = {
   params: Record<string, string>;
   query: string;
   type: string | null;
+  /** Under which name it was asked for. */
+  host: string | null;
   body: Uint8Array<ArrayBuffer>;
   caller: Caller | null;
   /** Shared with the server's thread: not 0 once the caller has gone. */

@@ -6,14 +6,14 @@ import { routes } from '../interface/routes';
 import { ServiceError } from '../service-error';
 import type { HeavyAnswer, HeavyTask } from './task';
 
-async function answerOf({ method, path, params, query, type, body, caller, gone }: HeavyTask): Promise<HeavyAnswer> {
+async function answerOf({ method, path, params, query, type, host, body, caller, gone }: HeavyTask): Promise<HeavyAnswer> {
   if (Atomics.load(gone, 0) !== 0) return { kind: 'refused', status: 400, faults: [], detail: {} };
   try {
     const route = certain(routes.find((one) => one.method === method && one.path === path));
     const result = await route.handle({
       params,
       query: new URLSearchParams(query),
-      headers: new Headers(type === null ? {} : { 'content-type': type }),
+      headers: new Headers({ ...(type === null ? {} : { 'content-type': type }), ...(host === null ? {} : { host }) }),
       get caller() {
         return certain(caller);
       },

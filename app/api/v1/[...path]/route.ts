@@ -39,6 +39,7 @@ function answer(request: Request): Promise<Response> {
           {
             ...{ method, path: found.route.path, params: found.params, query: url.search, caller },
             type: request.headers.get('content-type'),
+            host: request.headers.get('host'),
             body: method === 'GET' ? new Uint8Array() : await (found.route.body?.form ? readBytes : readJsonBytes)(request, largest),
           },
           request.signal,
