@@ -49,12 +49,13 @@ await picture('residual-night', `${drive}?stage=need`, {
     await page.locator(css('.wave-table')).scrollIntoViewIfNeeded();
   },
 });
-await picture('lab-closing', '/lab?bench=closing', {
+await picture('stores', '/stores', {
+  height: 1000,
   before: async (page) => {
-    await page.getByRole('button', { name: 'Press it' }).click();
-    await page.getByRole('button', { name: 'Close signal' }).click();
-    await page.getByRole('slider', { name: /Undervoltage source/ }).fill('30');
-    await page.getByRole('button', { name: 'Close button' }).click();
+    await page.getByLabel('Find in the stores').fill('bin C');
+    await page.getByRole('row').filter({ hasText: 'Nettlecombe N2 22' }).click();
+    await page.getByRole('img', { name: /^Code/ }).waitFor();
+    await page.evaluate(() => globalThis.scrollTo(0, 0));
   },
 });
 const timer = await open('kestrel-ramp-k9');

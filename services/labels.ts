@@ -17,7 +17,7 @@ export type LabelsAsked = { kind: (typeof labelKinds)[number]; siteId: string; p
 const MM = 72 / 25.4;
 const MARGIN = 2 * MM;
 /** What an installation is called from outside, where that is not what the request came under. */
-const ADDRESS = process.env.LOYAL_COIL_ADDRESS;
+const ADDRESS = process.env.LOYAL_COIL_ADDRESS?.replace(/\/$/, '');
 
 const pathOf = (page: string, words: Record<string, string>): string => `${page}?${new URLSearchParams(words).toString()}`;
 

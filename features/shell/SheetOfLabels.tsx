@@ -29,7 +29,7 @@ export function SheetOfLabels({ words, query }: { words: string; query: Query })
       </a>
       <SelectBox
         aria-label={`Sheet for ${words.toLowerCase()}`}
-        style={{ width: 150 }}
+        style={{ width: 260 }}
         value={sheet}
         options={sheetNames.map((name) => [name, labelSheets[name].title] as const)}
         onWord={(name) => setSheet(() => name)}
