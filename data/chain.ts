@@ -84,9 +84,30 @@ async function settlementRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
   }));
 }
 
-const readers = { record: recordRows, event: eventRows, settlement: settlementRows } as const;
+/** Entries of the stores' ledger, in the order in which they were written. */
+async function ledgerRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
+  const [where, values] = filter('x.id', ref);
+  const rows = await rowsOf(knex, `select x.*, x.site_id as site from ledger x ${where} order by x.id`, values);
+  return rows.map((row) => ({
+    ...{ site: row.site, kind: 'ledger', ref: String(row.id), at: row.at },
+    content: canonicalJson({
+      ...{
+        id: String(row.id),
+        siteId: row.site,
+        partId: row.part_id,
+        place: row.place,
+        kind: row.kind,
+        change: row.change,
+        left: row.left,
+      },
+      ...{ why: row.why, ref: row.ref, key: row.key, by: row.by, at: instant(row.at) },
+    }),
+  }));
+}
+
+const readers = { record: recordRows, event: eventRows, settlement: settlementRows, ledger: ledgerRows } as const;
 export type RowKind = keyof typeof readers;
-export const rowKinds: readonly RowKind[] = ['record', 'event', 'settlement'];
+export const rowKinds: readonly RowKind[] = ['record', 'event', 'settlement', 'ledger'];
 
 /** Rows that belong into the chains, of a kind; all of them, or one by what names it. */
 export const chainedRows = (knex: Knex, kind: RowKind, ref?: string): Promise<ChainedRow[]> => readers[kind](knex, ref);

@@ -18,7 +18,8 @@ export type Entry = {
   at: Date;
 };
 
-type Row = { id: string; left: number };
+/** An entry as it was written: its number, and what lies at its place. */
+export type Entered = { id: string; left: number };
 export type LedgerRow = {
   place: string;
   kind: EntryKind;
@@ -36,21 +37,21 @@ export const isOverdrawn = (error: unknown): boolean =>
 
 const rowOf = ({ siteId, partId, why = '', ref, key, ...rest }: Entry) => ({ site_id: siteId, part_id: partId, why, ref, key, ...rest });
 
-/** Writes entries, and returns what lies at the place of each afterwards. Throws what `isOverdrawn` tells. */
-export async function enterInLedger(trx: Knex, entries: readonly Entry[]): Promise<number[]> {
-  const left: number[] = [];
+/** Writes entries, and returns what lies at the place of each afterwards. They stand in no chain yet. Throws what `isOverdrawn` tells. */
+export async function enterInLedger(trx: Knex, entries: readonly Entry[]): Promise<Entered[]> {
+  const entered: Entered[] = [];
   for (let from = 0; from < entries.length; from += 500) {
-    const rows: Row[] = await trx('ledger')
+    const rows: Entered[] = await trx('ledger')
       .insert(entries.slice(from, from + 500).map(rowOf))
       .returning(['id', 'left']);
-    left.push(...rows.toSorted((a, b) => Number(a.id) - Number(b.id)).map((row) => row.left));
+    entered.push(...rows.toSorted((a, b) => Number(a.id) - Number(b.id)));
   }
-  return left;
+  return entered;
 }
 
 /** What an entry that was sent before under this key left; undefined where there is none. */
 export const leftByKey = async (trx: Knex, key: string): Promise<number | undefined> =>
-  (await trx<Row & { key: string }>('ledger').where({ key }).first('left'))?.left;
+  (await trx<Entered & { key: string }>('ledger').where({ key }).first('left'))?.left;
 
 type Shelf = { site_id: string; part_id: string; place: string; quantity: number };
 
@@ -64,18 +65,19 @@ export async function lyingAt(trx: Knex, siteId: string, partId: string, place: 
   return (await trx<Shelf>('stock').where({ site_id: siteId, part_id: partId, place }).first('quantity'))?.quantity ?? 0;
 }
 
-/** Takes one from the first place that has it; undefined when the shelf is empty. */
+/** Takes one from the first place that has it, by an entry that stands in no chain yet; undefined when the shelf is empty. */
 export async function takeFromStock(
   trx: Knex,
   siteId: string,
   partId: string,
   about: Pick<Entry, 'ref' | 'by' | 'at'>,
-): Promise<{ place: string; before: number; after: number } | undefined> {
+): Promise<{ taken: { place: string; before: number; after: number }; entry: string } | undefined> {
   await holdShelves(trx, siteId, partId);
   const row = await trx<Shelf>('stock').where({ site_id: siteId, part_id: partId }).where('quantity', '>', 0).orderBy('place').first();
   if (!row) return undefined;
-  const [after] = await enterInLedger(trx, [{ ...about, siteId, partId, place: row.place, kind: 'fitted', change: -1 }]);
-  return { place: row.place, before: row.quantity, after: certain(after) };
+  const [entered] = await enterInLedger(trx, [{ ...about, siteId, partId, place: row.place, kind: 'fitted', change: -1 }]);
+  const { id, left } = certain(entered);
+  return { taken: { place: row.place, before: row.quantity, after: left }, entry: id };
 }
 
 /** Newest entries of a part at a site. */

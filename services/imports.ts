@@ -12,10 +12,11 @@ import { ownPartId } from '../core/parts-file/part-key';
 import { readParts, refusedCsv, type FileRow, type ReadFile } from '../core/parts-file/read-parts';
 import { canonicalJson } from '../core/record/record';
 import { database } from '../data/connection';
-import { enterInLedger } from '../data/ledger';
+import { enterInLedger, type Entered } from '../data/ledger';
 import { allSites } from '../data/positions';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
+import { appendRows, inChain } from './chain/append';
 import type { Caller } from './crew/caller';
 import { isUuid } from './is-uuid';
 import { notFound, ServiceError } from './service-error';
@@ -117,8 +118,9 @@ async function write(
   placed: readonly Placed[],
   siteId: string | undefined,
   by: string,
-): Promise<void> {
+): Promise<Entered[]> {
   const own = certain(familyOf(family));
+  const entered: Entered[] = [];
   const rows = placed.filter(({ fate }) => fate === 'made' || fate === 'changed');
   const at = new Date();
   for (let from = 0; from < rows.length; from += 400) {
@@ -139,7 +141,7 @@ async function write(
         ...(stock && row.stock ? { place: row.stock.place, stock_before: stock.before, stock_after: stock.after } : {}),
       })),
     );
-    await enterInLedger(
+    const lying = await enterInLedger(
       trx,
       some.flatMap(({ row, id, stock }) =>
         stock && row.stock && siteId
@@ -158,7 +160,9 @@ async function write(
           : [],
       ),
     );
+    entered.push(...lying);
   }
+  return entered;
 }
 
 /** Brings a file: all of its rows that are not refused, or nothing. Throws 404 and 422. */
@@ -186,9 +190,10 @@ export async function bringFile(body: unknown, { person, actor }: Pick<Caller, '
     await trx('imports').insert({
       ...{ id, name, family, site_id: siteId ?? null, ...counts, brought_by: person.name, brought_at: new Date() },
     });
-    await write(trx, id, family, placed, siteId, person.name);
+    const entered = await write(trx, id, family, placed, siteId, person.name);
     await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'parts-brought', { file: name, family, ...counts });
+    if (entered.length > 0) await appendRows(trx, inChain(entered));
     return { id, ...counts };
   });
 }
@@ -258,10 +263,10 @@ async function restsOn(trx: Knex, row: ImportRow, touched: readonly Touched[]): 
   return moved ? `Pieces of ${await nameOf(moved.part_id)} were taken or received since.` : undefined;
 }
 
-async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[], by: string): Promise<void> {
+async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[], by: string): Promise<Entered[]> {
   const own = certain(familyOf(row.family));
   const about = { kind: 'file' as const, ref: row.id, why: 'the file was taken back', by, at: new Date() };
-  await enterInLedger(
+  const entered = await enterInLedger(
     trx,
     touched.flatMap(({ part_id, place: at, stock_before, stock_after }) =>
       at === null || row.site_id === null
@@ -283,6 +288,7 @@ async function takeBack(trx: Knex, row: ImportRow, touched: readonly Touched[], 
       .where({ id: part_id })
       .update({ maker, name, order_number, entered_by, import_id, spec, raw: JSON.stringify(raw) });
   }
+  return entered;
 }
 
 /** Takes a file back as a whole. A second click changes nothing. Throws 404, and 409 where something rests on it. */
@@ -296,10 +302,11 @@ export async function undoFile(id: string, { person, actor }: Pick<Caller, 'pers
     const touched: Touched[] = await trx('import_rows').where({ import_id: id });
     const rests = await restsOn(trx, row, touched);
     if (rests) throw new ServiceError(409, [{ field: 'id', reason: `It cannot be taken back any more. ${rests}` }]);
-    await takeBack(trx, row, touched, person.name);
+    const entered = await takeBack(trx, row, touched, person.name);
     await trx('imports').where({ id }).update({ undone_at: new Date() });
     await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'parts-brought', { file: row.name, takenBack: true });
+    if (entered.length > 0) await appendRows(trx, inChain(entered));
     return { undone: true };
   });
 }

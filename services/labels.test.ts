@@ -26,7 +26,10 @@ describe('labels', () => {
   it('have bars that a scanner types as their code', async () => {
     const code = (await labelsOf({ ...asked, kind: 'positions' }))[0]!.code;
     expect(
-      await readCode(await toBuffer({ bcid: 'code128', text: code, scale: 4, height: 10, padding: 10, backgroundcolor: 'ffffff' })),
+      await readCode(
+        await toBuffer({ bcid: 'code128', text: code, scale: 4, height: 10, padding: 10, backgroundcolor: 'ffffff' }),
+        'CODE_128',
+      ),
     ).toBe(code);
   });
   it.each(sheetNames)('fill sheets %s, the used ones left free', async (name) => {

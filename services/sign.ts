@@ -32,7 +32,7 @@ import { sayIn } from '../core/language/by-practice';
 import { circuitOfJob } from './circuits';
 import { candidateOf, fieldOf, judgeWith, lying } from './candidates';
 import { audit, type Actor } from './audit';
-import { appendRows } from './chain/append';
+import { appendRows, inChain } from './chain/append';
 import type { Person } from '../core/crew/person';
 import { notFound, ServiceError } from './service-error';
 import { loadSwap, type SwapView } from './swaps';
@@ -126,7 +126,7 @@ async function keepRecord(
   positionId: string,
   choice: Judged,
   record: RecordBody,
-  { by, at }: { by: string; at: Date },
+  { by, at, entries }: { by: string; at: Date; entries: readonly string[] },
 ): Promise<string> {
   const { part } = choice;
   const recordId = randomUUID();
@@ -171,10 +171,7 @@ async function keepRecord(
   });
   await appendRows(
     trx,
-    [
-      ['record', recordId],
-      ['event', event],
-    ],
+    [['record', recordId], ['event', event], ...inChain(entries.map((id) => ({ id })))],
     stockParts(part.id, record, recordId),
     at,
   );
@@ -200,6 +197,17 @@ const besideObstacles = ({ state, history }: SwapView, hunt: Hunt, circuit: Awai
   ...huntObstacles(hunt, state, failuresInAYear(history)),
   ...circuitObstacles(circuit?.lines ?? [], state),
 ];
+
+/** Takes pieces for a job, one by one, and keeps the entries that say so. */
+function taker(trx: Knex.Transaction, siteId: string, about: { ref: string; by: string; at: Date }) {
+  const entries: string[] = [];
+  const takeOne = async (partId: string) => {
+    const one = await takeFromStock(trx, siteId, partId, about);
+    if (one) entries.push(one.entry);
+    return one?.taken ?? null;
+  };
+  return { takeOne, entries };
+}
 
 /** Signs a swap. Throws 422 with what stands in the way, 409 when it was changed meanwhile. */
 export async function signSwap(id: string, body: unknown, { signer, doneBy, actor }: Signature): Promise<{ recordId: string }> {
@@ -235,8 +243,8 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
       );
     const { part } = choice;
     const now = new Date();
-    const taken = { ref: id, by, at: now };
-    const stock = (await takeFromStock(trx, swap.site.id, part.id, taken)) ?? null;
+    const { takeOne, entries } = taker(trx, swap.site.id, { ref: id, by, at: now });
+    const stock = await takeOne(part.id);
     if (!stock && stockSeen)
       throw new ServiceError(409, [
         {
@@ -245,15 +253,14 @@ export async function signSwap(id: string, body: unknown, { signer, doneBy, acto
         },
       ]);
     const stockBeside: NonNullable<RecordBody['stockBeside']> = [];
-    for (const partId of swap.state.choice.part?.beside ?? [])
-      stockBeside.push({ partId, taken: (await takeFromStock(trx, swap.site.id, partId, taken)) ?? null });
+    for (const partId of swap.state.choice.part?.beside ?? []) stockBeside.push({ partId, taken: await takeOne(partId) });
     const record = recordBody(
       swap,
       { ...choice, hunt, circuit },
       { stock, ...(stockBeside.length > 0 ? { stockBeside } : {}) },
       { by, remark, at: now, ...(doneBy ? { doneBy } : {}) },
     );
-    const recordId = await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now });
+    const recordId = await keepRecord(trx, swap, row.position_id, choice, record, { by, at: now, entries });
     const overridden = Object.keys(swap.state.overrides);
     await audit(trx, actor, 'signed', { record: recordId, tag: swap.position.tag, by, ...(overridden.length > 0 ? { overridden } : {}) });
     return { recordId };

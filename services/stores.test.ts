@@ -5,7 +5,10 @@ import { deeds } from '../core/stores/ledger';
 import { tester, signedByTester } from '@/tests/crew';
 import { readyJob } from '@/tests/job';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
+import { beginChains } from './chain/append';
+import { verifyChains } from './chain/verify';
 import { cribPage, reorderCsv, reorderList } from './crib';
+import { makeSite } from './plant';
 import { ServiceError } from './service-error';
 import { signSwap } from './sign';
 import { deedsWith, doAtShelf, setLimits } from './stores';
@@ -14,6 +17,7 @@ import { loadSwap } from './swaps';
 let db: TestDatabase;
 beforeAll(async () => {
   db = await demoDatabase();
+  await beginChains(db.knex);
 });
 afterAll(() => db.drop());
 
@@ -84,6 +88,27 @@ describe('the ledger', () => {
     const [entry] = await db.knex('ledger').where({ kind: 'fitted', part_id: partId });
     expect(entry).toMatchObject({ ref: id, change: -1 });
     expect(await unlike()).toEqual([]);
+  });
+});
+
+describe('the chain', () => {
+  const faults = async () => (await verifyChains(db.knex)).flatMap((state) => state.faults.map(({ kind }) => kind));
+  const opening = (siteId: string, place: string) =>
+    db.knex('ledger').insert({ site_id: siteId, part_id: parts[0], place, kind: 'opening', change: 2, by: 'Loyal Coil', at: new Date() });
+  it('holds every entry that was written here', async () => {
+    expect(await faults()).toEqual([]);
+    const { n } = (await db.knex('ledger').count({ n: '*' }).first())!;
+    expect(await db.knex('chain').where({ kind: 'ledger' })).toHaveLength(Number(n));
+  });
+  it('that is older than the ledger takes up what lay there when it began, once', async () => {
+    const { id } = await makeSite({ name: 'Old works', practice: 'IEC', timeZone: 'UTC' }, tester);
+    await opening(id, 'crib');
+    expect(await faults()).toEqual(['added-row']);
+    await beginChains(db.knex);
+    expect(await faults()).toEqual([]);
+    await opening(id, 'bin 2');
+    await beginChains(db.knex);
+    expect(await faults()).toEqual(['added-row']);
   });
 });
 

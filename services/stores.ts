@@ -11,6 +11,7 @@ import { enterInLedger, isOverdrawn, leftByKey, ledgerOf, lyingAt, type Entry } 
 import { allSites } from '../data/positions';
 import { inTransaction } from '../data/transaction';
 import { audit } from './audit';
+import { appendRows, inChain } from './chain/append';
 import type { Caller } from './crew/caller';
 import { notFound, ServiceError } from './service-error';
 import { validate } from './validate';
@@ -62,10 +63,11 @@ export async function doAtShelf(body: unknown, { person, actor }: Who): Promise<
       // Held by the shelf, not by the key: who sends it twice waits here for the first.
       const before = asked.key === undefined ? undefined : await leftByKey(trx, asked.key);
       if (before !== undefined) return { quantity: before };
-      const [quantity = 0] = await enterInLedger(trx, entries);
+      const entered = await enterInLedger(trx, entries);
       const { deed, partId: part, place, quantity: pieces } = asked;
       await audit(trx, actor, 'stock-changed', { deed, part, place, quantity: pieces });
-      return { quantity };
+      await appendRows(trx, inChain(entered));
+      return { quantity: entered[0]?.left ?? 0 };
     });
   } catch (error) {
     if (isOverdrawn(error)) throw notThere(await lyingNow(asked));

@@ -5,7 +5,7 @@
  */
 import { canonicalJson } from './record';
 
-export const entryKinds = ['begin', 'record', 'event', 'settlement', 'stock'] as const;
+export const entryKinds = ['begin', 'record', 'event', 'settlement', 'stock', 'ledger'] as const;
 export type EntryKind = (typeof entryKinds)[number];
 
 export type ChainEntry = {

@@ -50,6 +50,9 @@ export async function appendParts(trx: Knex.Transaction, site: string, parts: re
   return head;
 }
 
+/** Entries of the ledger as rows that go into a chain. */
+export const inChain = (entered: readonly { id: string }[]) => entered.map(({ id }) => ['ledger', id] as const);
+
 /** Adds rows that were written in this transaction, read back as the database holds them. */
 export async function appendRows(
   trx: Knex.Transaction,
@@ -62,6 +65,14 @@ export async function appendRows(
   await appendParts(trx, certain(found[0]).site, [...found, ...more], at);
 }
 
+/** A chain that is older than the ledger takes up what lay on the shelves when the ledger began, once. */
+async function adoptOpening(trx: Knex.Transaction, site: string, own: readonly ChainedRow[]): Promise<void> {
+  if (await trx('chain').where({ site, kind: 'ledger' }).first()) return;
+  const opening: string[] = await trx('ledger').where({ site_id: site, kind: 'opening' }).pluck('id');
+  const parts = own.filter(({ kind, ref }) => kind === 'ledger' && opening.includes(ref));
+  if (parts.length > 0) await appendParts(trx, site, parts, new Date());
+}
+
 /**
  * Begins the chain of every site that has none, with what is there already, oldest first. A site whose chain has begun is left alone: what is
  * put in beside it later is never taken for signed.
@@ -72,8 +83,11 @@ export async function beginChains(knex: Knex): Promise<void> {
     for (const kind of rowKinds) rows.push(...(await chainedRows(trx, kind)));
     for (const { id: site } of await trx<{ id: string }>('sites').orderBy('id')) {
       await lockChain(trx, site);
-      if (await newestOf(trx, site)) continue;
       const own = rows.filter((row) => row.site === site).sort((a, b) => a.at.getTime() - b.at.getTime());
+      if (await newestOf(trx, site)) {
+        await adoptOpening(trx, site, own);
+        continue;
+      }
       await appendParts(trx, site, own, new Date());
     }
   });

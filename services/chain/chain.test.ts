@@ -102,6 +102,13 @@ describe('tampering', () => {
       `insert into events (position_id, at, kind, text) values ('ferrow-gate-k2', now(), 'note', 'made up')`,
       'added-row',
     ],
+    ['a changed entry of the ledger', `update ledger set change = change + 1`, 'changed-row'],
+    ['a deleted entry of the ledger', `delete from ledger where kind = 'fitted'`, 'missing-row'],
+    [
+      'an inserted entry of the ledger',
+      `insert into ledger (site_id, part_id, place, kind, change, "by", at) select '${SITE}', part_id, place, 'received', 1, 'Somebody', now() from stock limit 1`,
+      'added-row',
+    ],
     ['a changed picture', `update pictures set bytes = 'another'`, 'changed-picture'],
     ['a deleted picture', `delete from pictures`, 'changed-picture'],
     ['a changed entry', `update chain set content = '{}' where kind = 'record'`, 'changed-entry'],
@@ -140,7 +147,12 @@ describe('tampering', () => {
     const heads = readdirSync(keyFolder()).filter((name) => name.startsWith('head-'));
     expect(heads.length).toBeGreaterThan(0);
     const tail = [`delete from chain where site = '${SITE}' and at >= (select min(at) from chain where kind = 'record')`];
-    tail.push('delete from records', 'delete from events where record_id is not null', 'delete from pictures');
+    tail.push(
+      `delete from ledger where kind = 'fitted'`,
+      'delete from records',
+      'delete from events where record_id is not null',
+      'delete from pictures',
+    );
     expect(await kindsAfter(...tail)).toEqual(['older-database']);
   });
   it('has no kind that is never found here', () => expect([...everFound].sort()).toEqual([...faultKinds].sort()));

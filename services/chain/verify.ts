@@ -7,7 +7,12 @@ import { chainedRows, chainOf, entryWithNeighbours, rowKinds, type ChainedRow } 
 import { knownHead } from './head';
 import { chainCrypto } from './key';
 
-const rowWords: Readonly<Record<string, string>> = { record: 'The record', event: 'The event', settlement: 'What settled a point' };
+const rowWords: Readonly<Record<string, string>> = {
+  record: 'The record',
+  event: 'The event',
+  settlement: 'What settled a point',
+  ledger: 'What the ledger says',
+};
 const nameOf = (kind: string): string => rowWords[kind] ?? 'The entry';
 
 /** A text of a record as it would be of one without pictures; what is no such text stays as it is. */
