@@ -31,13 +31,13 @@ export type LedgerRow = {
   at: Date;
 };
 
-/** True where a shelf would hold less than nothing, or more than it may. */
-export const isOverdrawn = (error: unknown): boolean =>
-  error instanceof Error && 'code' in error && error.code === '23514' && 'table' in error && error.table === 'stock';
+/** True where an entry was sent under a key that another one has. */
+export const isKeyOfAnother = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && error.code === '23505' && 'constraint' in error && error.constraint === 'ledger_key_unique';
 
 const rowOf = ({ siteId, partId, why = '', ref, key, ...rest }: Entry) => ({ site_id: siteId, part_id: partId, why, ref, key, ...rest });
 
-/** Writes entries, and returns what lies at the place of each afterwards. They stand in no chain yet. Throws what `isOverdrawn` tells. */
+/** Writes entries, and returns what lies at the place of each afterwards. They stand in no chain yet. Throws what `isOverdrawn` and `isKeyOfAnother` tell. */
 export async function enterInLedger(trx: Knex, entries: readonly Entry[]): Promise<Entered[]> {
   const entered: Entered[] = [];
   for (let from = 0; from < entries.length; from += 500) {

@@ -3,9 +3,13 @@ import type { Knex } from 'knex';
 
 const TRIES = 4;
 
-/** True where the database gave this one up so that another could go on: a deadlock, or an order that could not be kept. */
+/** True where a shelf would hold less than nothing, or more than it may: what was read of it has changed meanwhile, or too many are asked for. */
+export const isOverdrawn = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && error.code === '23514' && 'table' in error && error.table === 'stock';
+
+/** True where the database gave this one up so that another could go on: a deadlock, an order that could not be kept, a shelf that has changed. */
 const gaveWay = (error: unknown): boolean =>
-  error instanceof Error && 'code' in error && (error.code === '40P01' || error.code === '40001');
+  isOverdrawn(error) || (error instanceof Error && 'code' in error && (error.code === '40P01' || error.code === '40001'));
 
 /** Runs `work` in a transaction. It takes no other connection than the one it is handed, and does nothing that cannot be done twice. */
 export async function inTransaction<T>(knex: Knex, work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {

@@ -297,6 +297,15 @@ const here: Record<string, () => Promise<void>> = {
     const key = randomUUID();
     expect(await hands(() => doAtShelf({ ...at, deed: 'receive', quantity: 3, key }, named.electrician))).toEqual(ALL);
     expect(await lying('van 2')).toBe(3);
+    // One key for two shelves at once: one of them is done, and the others are told.
+    const shared = randomUUID();
+    const two = await hands((i) =>
+      doAtShelf({ ...at, place: i % 2 ? 'van 2' : 'shelf 9', deed: 'receive', quantity: 1, key: shared }, named.electrician),
+    );
+    expect(Object.keys(two).every((status) => status === '200' || status === '409')).toBe(true);
+    expect(await db.knex('ledger').where({ key: shared })).toHaveLength(1);
+    for (const place of ['van 2', 'shelf 9'])
+      await doAtShelf({ ...at, place, deed: 'count', quantity: place === 'van 2' ? 3 : 0 }, named.electrician);
     // To and fro at once: none is lost and none is made.
     await hands((i) =>
       doAtShelf({ ...at, place: i % 2 ? 'van 2' : 'crib', to: i % 2 ? 'crib' : 'van 2', deed: 'move', quantity: 1 }, named.electrician),

@@ -7,9 +7,9 @@ import { receiveSchema } from '../core/parts-file/new-part';
 import { deedSchema, limitsSchema, type Deed, type EntryKind } from '../core/stores/ledger';
 import { partById } from '../data/catalogue';
 import { database } from '../data/connection';
-import { enterInLedger, isOverdrawn, leftByKey, ledgerOf, lyingAt, type Entry } from '../data/ledger';
+import { enterInLedger, isKeyOfAnother, leftByKey, ledgerOf, lyingAt, type Entry } from '../data/ledger';
 import { allSites } from '../data/positions';
-import { inTransaction } from '../data/transaction';
+import { inTransaction, isOverdrawn } from '../data/transaction';
 import { audit } from './audit';
 import { appendRows, inChain } from './chain/append';
 import type { Caller } from './crew/caller';
@@ -71,6 +71,8 @@ export async function doAtShelf(body: unknown, { person, actor }: Who): Promise<
     });
   } catch (error) {
     if (isOverdrawn(error)) throw notThere(await lyingNow(asked));
+    if (isKeyOfAnother(error))
+      throw new ServiceError(409, [{ field: 'key', reason: 'Another deed was sent under this key. Send this one under its own.' }]);
     throw error;
   }
 }
