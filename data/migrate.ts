@@ -21,6 +21,7 @@ import * as ownPlant from './migrations/0017-own-plant';
 import * as imports from './migrations/0018-imports';
 import * as ledger from './migrations/0019-ledger';
 import * as trade from './migrations/0020-trade';
+import * as keyStrokes from './migrations/0021-key-strokes';
 
 const all = {
   '0001-first': first,
@@ -43,6 +44,7 @@ const all = {
   '0018-imports': imports,
   '0019-ledger': ledger,
   '0020-trade': trade,
+  '0021-key-strokes': keyStrokes,
 } as const;
 
 /** The newest form. */

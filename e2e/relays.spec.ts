@@ -48,8 +48,17 @@ test('a monitoring relay is set by its sheet, what was left is kept, and the met
   await left.fill('350 V');
   await left.press('Enter');
   await saved(page);
+  // Keys of the maker's menu, once somebody has entered them, stand at the setting to be ticked.
+  const swap = await (await page.request.get(`/api/v1/swaps/${/swaps\/([^/?]+)/.exec(page.url())?.[1]}`)).json();
+  const { maker } = await (await page.request.get(`/api/v1/parts/${swap.state.choice.part.partId}`)).json();
+  const keys = { maker, kind: 'keys', sign: 'undervoltage', means: 'MENU 2 s; U<; OK' };
+  expect((await page.request.post('/api/v1/device-signs', { data: keys })).ok()).toBe(true);
   await page.reload();
   await expect(page.getByRole('textbox', { name: 'Undervoltage, as left' })).toHaveValue('350 V');
+  const strokes = page.getByRole('list', { name: 'Keys for Undervoltage' });
+  await expect(strokes.getByRole('listitem')).toHaveText(['MENU 2 s', 'U<', 'OK']);
+  await strokes.getByRole('checkbox').nth(1).check();
+  await expect(strokes.getByRole('checkbox', { checked: true })).toHaveCount(1);
   await confirmEnergise(page);
   await page.getByLabel('Panel meter').fill('127.0.0.1:1');
   await page.getByRole('button', { name: 'Read the meter' }).click();

@@ -21,7 +21,9 @@ import { energiseConfirmed, energiseStep, safeSteps } from '../core/swap/make-sa
 import type { Proof } from '../core/families/contract';
 import { putOffText } from '../core/swap/put-off';
 import { CIRCUIT_KEY, HUNT_KEY, type Named, type ProofEntry, type SwapState } from '../core/swap/swap';
+import { strokesFor } from '../core/cards/device-sign';
 import { takeFromStock } from '../data/ledger';
+import { deviceSigns } from './device-signs';
 import type { Knex } from 'knex';
 import { database } from '../data/connection';
 import { insertEvent, positionWithPlace, type SettingLeft } from '../data/positions';
@@ -410,5 +412,7 @@ export async function choiceDetail(id: string) {
   if (!choice || choice.missing) throw notFound('A chosen part');
   const { judged, changes, proofs, terminals, settings, bases, inStock } = choice;
   const circuit = await circuitWith(database(), swap, choice);
-  return { judged, changes, proofs, terminals, settings, bases, inStock, circuit };
+  const { signs } = await deviceSigns();
+  const names = settings.rows.map(({ name }) => name);
+  return { judged, changes, proofs, terminals, settings, strokes: strokesFor(signs, choice.part.maker, names), bases, inStock, circuit };
 }

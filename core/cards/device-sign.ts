@@ -1,7 +1,8 @@
-/** What a device shows and what it means, from its maker's sheet: checked alike on the screen and on the server. */
+/** What a device shows and what it means, and which keys set it, from its maker's sheet: checked alike on the screen and on the server. */
 import * as yup from 'yup';
 
-export const signKinds = ['menu', 'lamp'] as const;
+/** `keys`: the sign is the name of a setting, as the sheet of settings writes it; the meaning is its key strokes, one after the other. */
+export const signKinds = ['menu', 'lamp', 'keys'] as const;
 export type SignKind = (typeof signKinds)[number];
 
 const line = (name: string, most: number) =>
@@ -15,7 +16,31 @@ const line = (name: string, most: number) =>
 
 export const signSchema = yup.object({
   maker: line('maker', 80),
-  kind: yup.string().strict().oneOf(signKinds, 'kind is menu or lamp.').required('kind is missing.'),
+  kind: yup
+    .string()
+    .strict()
+    .oneOf(signKinds, `kind is one of ${signKinds.join(', ')}.`)
+    .required('kind is missing.'),
   sign: line('sign', 60),
   means: line('means', 300),
 });
+
+/** Key strokes as they were entered, by semicolon or comma, one each. */
+export const strokesOf = (means: string): string[] =>
+  means
+    .split(/[;,]/)
+    .map((stroke) => stroke.trim())
+    .filter(Boolean);
+
+export type StrokeSign = { maker: string; kind: string; sign: string; means: string };
+const same = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/** The key strokes of each setting of a maker's device, by the name of the setting; those that nobody entered are left out. */
+export function strokesFor(signs: readonly StrokeSign[], maker: string, settings: readonly string[]): Record<string, string[]> {
+  return Object.fromEntries(
+    settings.flatMap((name) => {
+      const found = signs.find((one) => one.kind === 'keys' && same(one.maker, maker) && same(one.sign, name));
+      return found ? [[name, strokesOf(found.means)]] : [];
+    }),
+  );
+}

@@ -13,8 +13,15 @@ export const tradeStateWords: Readonly<Record<TradeState, string>> = {
 const MOST_PRICE = 1e7;
 const MOST_DAYS = 1000;
 const words = (what: string, most: number) => yup.string().strict().trim().max(most, `${what} has ${most} characters at most.`).default('');
-/** ISO 4217 codes, as the platform lists them. */
-export const currencies: readonly string[] = Intl.supportedValuesOf('currency');
+/**
+ * ISO 4217 codes of money that parts are paid in; from memory. A list of our own: server and browser would each name others, and a page that
+ * was made with one list is not the other's.
+ */
+export const currencies: readonly string[] = [
+  ...['EUR', 'USD', 'GBP', 'CHF', 'SEK', 'NOK', 'DKK', 'ISK', 'PLN', 'CZK', 'HUF', 'RON', 'BGN', 'RSD', 'TRY', 'UAH', 'CAD', 'MXN', 'BRL'],
+  ...['ARS', 'CLP', 'COP', 'PEN', 'UYU', 'AUD', 'NZD', 'JPY', 'CNY', 'HKD', 'TWD', 'KRW', 'SGD', 'MYR', 'THB', 'IDR', 'PHP', 'VND', 'INR'],
+  ...['PKR', 'BDT', 'LKR', 'ILS', 'AED', 'SAR', 'QAR', 'KWD', 'BHD', 'OMR', 'JOD', 'EGP', 'MAD', 'TND', 'ZAR', 'NGN', 'KES', 'GHS', 'TZS'],
+];
 export const currencySchema = yup.string().strict().oneOf(currencies, 'currency is a code such as EUR.');
 
 export const tradeSchema = yup.object({

@@ -20,6 +20,7 @@ import { Notice } from '@/ui/shell/Notice';
 const kinds = [
   ['menu', 'word of a menu'],
   ['lamp', 'lamp'],
+  ['keys', 'keys that set it'],
 ] as const;
 const kindWords = Object.fromEntries(kinds);
 
@@ -32,8 +33,8 @@ const holds = ({ maker, sign, means }: DeviceSign, text: string): boolean =>
 
 const texts = [
   ['maker', 'Maker', 'maker', 160],
-  ['sign', 'What it shows', 'U<, 2 x red, …', 150],
-  ['means', 'What it means', 'what it means', 300],
+  ['sign', 'What it shows', 'U<, 2 x red, a setting', 190],
+  ['means', 'What it means', 'what it means, or keys: MENU; U<; OK', 300],
 ] as const;
 
 type Fields = InferType<typeof signSchema>;

@@ -175,6 +175,7 @@ export function ProveStage({
   energise,
   name,
   leftLast,
+  strokes,
   firstStart,
   onChange,
 }: {
@@ -193,6 +194,8 @@ export function ProveStage({
   name: string;
   /** What each setting was left at by the last job here, by its name. */
   leftLast: Readonly<Record<string, string>>;
+  /** Keys that set it, by its name. */
+  strokes: Readonly<Record<string, readonly string[]>>;
   /** What reads the proofs of the first start by itself. */
   firstStart?: ReactNode;
   onChange: (changes: Change[]) => void;
@@ -223,6 +226,7 @@ export function ProveStage({
               asFound={state.asFound}
               asLeft={state.asLeft}
               leftLast={leftLast}
+              strokes={strokes}
               onFound={(id, value) => onChange([{ path: `asFound.${id}`, value: value === '' ? null : value }])}
               onLeft={(id, value) => onChange([{ path: `asLeft.${id}`, value: value === '' ? null : value }])}
             />

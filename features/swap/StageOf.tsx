@@ -77,6 +77,7 @@ function ProvePlace() {
       openSteps={open}
       energise={energiseStep(state, practice)}
       name={name}
+      strokes={detail.strokes}
       leftLast={Object.fromEntries(view.position.asLeft.map((one) => [one.name, one.left]))}
       firstStart={
         shows('panel-meter') ? <ProveMeter address={meter} disabled={open > 0 || !energiseConfirmed(state)} onChange={change} /> : undefined

@@ -1,6 +1,7 @@
 'use client';
 
 import { TextBox } from '@/ui/forms/TextBox';
+import { TickBox } from '@/ui/forms/TickBox';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import Table from '@mui/material/Table';
@@ -31,12 +32,33 @@ function Noted({ name, value, hint, onValue }: { name: string; value: string; hi
   );
 }
 
+/** Which keys set it, to be ticked as they are pressed; a tick is kept by nobody. */
+function Strokes({ name, strokes }: { name: string; strokes: readonly string[] }) {
+  const [pressed, setPressed] = useState<readonly boolean[]>([]);
+  return (
+    <ol aria-label={`Keys for ${name}`} style={{ listStyle: 'none', margin: 0, padding: 0 }}>
+      {strokes.map((stroke, i) => (
+        <li key={`${i} ${stroke}`}>
+          <label className="row-flex" style={{ flexWrap: 'nowrap', gap: 4 }}>
+            <TickBox
+              checked={pressed[i] ?? false}
+              onTick={(now) => setPressed(strokes.map((_one, k) => (k === i ? now : (pressed[k] ?? false))))}
+            />
+            <span className="figure">{stroke}</span>
+          </label>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
 /** Settings in the order of entry, each with its reason and a column for what it was left at. */
 export function SettingSheet({
   sheet,
   asFound,
   asLeft,
   leftLast = {},
+  strokes = {},
   onFound,
   onLeft,
 }: {
@@ -45,6 +67,8 @@ export function SettingSheet({
   asLeft?: Record<string, string>;
   /** What the last record here says of a setting, by its name. */
   leftLast?: Readonly<Record<string, string>>;
+  /** Keys of the maker's menu that set it, by its name, where somebody entered them. */
+  strokes?: Readonly<Record<string, readonly string[]>>;
   onFound?: (id: string, value: string) => void;
   onLeft?: (id: string, value: string) => void;
 }) {
@@ -72,6 +96,7 @@ export function SettingSheet({
               <TableRow key={id}>
                 <TableCell component="th" scope="row">
                   {name}
+                  {strokes[name] && <Strokes name={name} strokes={strokes[name]} />}
                 </TableCell>
                 {onFound && (
                   <TableCell>
