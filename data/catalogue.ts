@@ -11,6 +11,8 @@ export type PartRow = {
   family: string;
   maker: string;
   name: string;
+  /** Of a part that a file brought. */
+  order_number?: string | null;
   footprint: string;
   coil_exchangeable: boolean;
   raw: PartSpec;

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex';
 
-const like = (word: string) => `%${word.replace(/[%_\\]/g, '\\$&')}%`;
+/** Words anywhere in a text, for `ilike`; what the database reads as a sign stands for itself. */
+export const like = (word: string) => `%${word.replace(/[%_\\]/g, '\\$&')}%`;
 
 export type FoundPosition = {
   id: string;

@@ -119,3 +119,9 @@ export async function proveAndSign(page: Page): Promise<void> {
   await stage(page, 'Sign off').click();
   await sign(page);
 }
+
+/** Ticks that a step which charges, closes or moves something is safe now, where the question that stands there asks it. */
+export async function confirmMove(question: Locator): Promise<void> {
+  const tick = question.getByRole('checkbox', { name: /It closes or moves/ });
+  if (await tick.isVisible()) await tick.click();
+}

@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test';
 import { countActions, within } from './actions';
 import { css } from './css';
-import { acceptCircuit, confirmEnergise, openPosition, proveAll, saved, sayAll, sign, stage } from './bench';
+import { confirmMove, acceptCircuit, confirmEnergise, openPosition, proveAll, saved, sayAll, sign, stage } from './bench';
 import { expect, test } from './test';
 
 const hunt = (page: Page) => page.getByRole('region', { name: 'Fault finding' });
@@ -147,8 +147,7 @@ test('a breaker that will not close: the cause is proved, and nothing new goes i
   ];
   for (let asked = 0; asked < 8 && !/^Found/.test(await status.innerText()); asked += 1) {
     const question = await next.getByRole('heading').innerText();
-    const tick = next.getByRole('checkbox', { name: /It closes or moves/ });
-    if (await tick.isVisible()) await tick.click();
+    await confirmMove(next);
     const word = truth.find(([pattern]) => pattern.test(question))?.[1];
     if (word) await next.getByRole('button', { name: word, exact: true }).click();
     else {

@@ -2,7 +2,7 @@
 import { css } from './css';
 import { isAccessible } from './accessible';
 import type { Page } from '@playwright/test';
-import { openPosition, proveAll, saved, sign, stage, startSwap, take } from './bench';
+import { confirmMove, openPosition, proveAll, saved, sign, stage, startSwap, take } from './bench';
 import { expect, test } from './test';
 
 const signed = async (page: Page) => {
@@ -68,9 +68,7 @@ test('"will not close" reaches the undervoltage release by measurement, and the 
   await expect(next).toBeVisible();
   for (let asked = 0; asked < 12 && (await next.count()) > 0; asked += 1) {
     const question = await next.getByRole('heading').innerText();
-    // What charges or closes something asks first whether that is safe now.
-    const tick = next.getByRole('checkbox', { name: /It closes or moves/ });
-    if (await tick.isVisible()) await tick.click();
+    await confirmMove(next);
     const word = truth.find(([pattern]) => pattern.test(question))?.[1];
     if (word) await next.getByRole('button', { name: word, exact: true }).click();
     else {

@@ -4,6 +4,7 @@ import Papa from 'papaparse';
 import type { CribColumn } from '../core/stores/crib-columns';
 import { toOrder } from '../core/stores/reorder';
 import { database } from '../data/connection';
+import { like } from '../data/find';
 
 const MOST_ROWS = 100;
 export type CribRow = {
@@ -38,9 +39,8 @@ const shelves = (knex: Knex, siteId: string) =>
 
 const anywhere = (query: Knex.QueryBuilder, word: string) =>
   query.where((either) => {
-    const like = `%${word.replace(/[\\%_]/g, '\\$&')}%`;
     for (const column of ['parts.name', 'parts.maker', 'parts.order_number', 'parts.family', 'shelf.place'])
-      void either.orWhereILike(column, like);
+      void either.orWhereILike(column, like(word));
   });
 
 /** One page of a site's crib, and how many rows there are. */

@@ -3,7 +3,6 @@
  * of them as PDF, or the code alone as a picture.
  */
 import { toBuffer } from 'bwip-js/node';
-import { certain } from '../core/certain';
 import { hasBars, labelSheets, placeOnSheet, type Label, type SheetName } from '../core/stores/label-sheets';
 import { partById } from '../data/catalogue';
 import { database } from '../data/connection';
@@ -30,11 +29,15 @@ async function siteNamed(id: string): Promise<string> {
 async function partLabel(siteId: string, partId: string): Promise<Label[]> {
   const part = await partById(database(), partId);
   if (!part) throw notFound('This part');
-  const [row] = await database()('parts').where({ id: partId }).select('order_number');
   const places: string[] = await database()('stock').where({ site_id: siteId, part_id: partId }).orderBy('place').pluck('place');
   const site = await siteNamed(siteId);
-  const code: string = row.order_number ?? part.name;
-  return [{ code, path: pathOf('/stores', { site: siteId, part: partId }), lines: [part.name, places.join(', '), site] }];
+  return [
+    {
+      code: part.order_number ?? part.name,
+      path: pathOf('/stores', { site: siteId, part: partId }),
+      lines: [part.name, places.join(', '), site],
+    },
+  ];
 }
 
 async function binLabels(siteId: string): Promise<Label[]> {
@@ -106,7 +109,7 @@ export async function labelSheetPdf(labels: readonly Label[], name: SheetName, u
     const at = placeOnSheet(sheet, i + used);
     if (at.page > page) doc.addPage({ size, margin: 0 });
     page = at.page;
-    await drawLabel(doc, certain(label), sheet.label, at, host);
+    await drawLabel(doc, label, sheet.label, at, host);
   }
   doc.end();
   return done;

@@ -65,30 +65,33 @@ export async function appendRows(
   await appendParts(trx, certain(found[0]).site, [...found, ...more], at);
 }
 
-/** A chain that is older than the ledger takes up what lay on the shelves when the ledger began, once. */
-async function adoptOpening(trx: Knex.Transaction, site: string, own: readonly ChainedRow[]): Promise<void> {
-  if (await trx('chain').where({ site, kind: 'ledger' }).first()) return;
-  const opening: string[] = await trx('ledger').where({ site_id: site, kind: 'opening' }).pluck('id');
-  const parts = own.filter(({ kind, ref }) => kind === 'ledger' && opening.includes(ref));
-  if (parts.length > 0) await appendParts(trx, site, parts, new Date());
+/**
+ * What stands in no chain and belongs into one: of a site whose chain has not begun everything; of one that is older than the ledger what lay on
+ * the shelves when the ledger began, once; of any other nothing.
+ */
+async function missingIn(trx: Knex.Transaction, site: string): Promise<ChainedRow[]> {
+  if (!(await newestOf(trx, site))) return allRows(trx, site, rowKinds);
+  if (await trx('chain').where({ site, kind: 'ledger' }).first()) return [];
+  const opening = new Set<string>(await trx('ledger').where({ site_id: site, kind: 'opening' }).pluck('id'));
+  return opening.size === 0 ? [] : (await allRows(trx, site, ['ledger'])).filter(({ ref }) => opening.has(ref));
 }
 
+const allRows = async (trx: Knex, site: string, kinds: readonly RowKind[]): Promise<ChainedRow[]> => {
+  const rows = (await Promise.all(kinds.map((kind) => chainedRows(trx, kind)))).flat();
+  return rows.filter((row) => row.site === site).sort((x, y) => x.at.getTime() - y.at.getTime());
+};
+
 /**
- * Begins the chain of every site that has none, with what is there already, oldest first. A site whose chain has begun is left alone: what is
- * put in beside it later is never taken for signed.
+ * Begins the chain of every site that has none, with what is there already, oldest first. A site whose chain has begun is left alone, but for
+ * what `missingIn` names: what is put in beside it later is never taken for signed.
  */
 export async function beginChains(knex: Knex): Promise<void> {
   await inTransaction(knex, async (trx) => {
-    const rows: ChainedRow[] = [];
-    for (const kind of rowKinds) rows.push(...(await chainedRows(trx, kind)));
     for (const { id: site } of await trx<{ id: string }>('sites').orderBy('id')) {
       await lockChain(trx, site);
-      const own = rows.filter((row) => row.site === site).sort((a, b) => a.at.getTime() - b.at.getTime());
-      if (await newestOf(trx, site)) {
-        await adoptOpening(trx, site, own);
-        continue;
-      }
-      await appendParts(trx, site, own, new Date());
+      const begun = await newestOf(trx, site);
+      const rows = await missingIn(trx, site);
+      if (!begun || rows.length > 0) await appendParts(trx, site, rows, new Date());
     }
   });
 }
