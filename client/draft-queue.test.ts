@@ -97,14 +97,12 @@ describe('saving', () => {
   });
   it('what is typed over while it is on its way is saved after it', async () => {
     const server = new Server({});
-    const { queue, ring } = draft(server);
+    const { queue } = draft(server);
     queue.change(set('volts', 400));
     const first = queue.flush();
     queue.change(set('volts', 480));
-    await first;
     expect(queue.view().save).toBe('saving');
-    ring();
-    await queue.flush();
+    await first;
     expect([server.doc, queue.view().save, server.version]).toEqual([{ volts: 480 }, 'saved', 3]);
   });
   it('a change that changes nothing is none', () => {
@@ -267,6 +265,35 @@ describe('undo', () => {
       ),
     );
   });
+});
+
+it('one person, asked to save by several at once, is never told that somebody saved first, and what is called saved is', async () => {
+  const acts = fc.array(fc.tuple(fc.constantFrom('change', 'flush', 'flush', 'turn', 'ring'), fc.constantFrom('a', 'b')), {
+    maxLength: 30,
+  });
+  await fc.assert(
+    fc.asyncProperty(acts, async (steps) => {
+      const server = new Server({});
+      const { queue, ring } = draft(server);
+      const asked: Promise<void>[] = [];
+      for (const [i, [act, path]] of steps.entries()) {
+        if (act === 'change') queue.change(set(path, i));
+        else if (act === 'ring') ring();
+        else if (act === 'turn') await undefined;
+        else
+          asked.push(
+            queue.flush().then((unsaved) => {
+              expect(unsaved).toBeUndefined();
+            }),
+          );
+      }
+      await Promise.all(asked);
+      await queue.flush();
+      expect([queue.view().conflict, queue.view().save, queue.view().value]).toEqual([undefined, 'saved', server.doc]);
+      expect(server.version).toBe(server.saves.length + 1);
+    }),
+    { numRuns: 500 },
+  );
 });
 
 type Step = { who: 0 | 1; does: 'change' | 'flush' | 'keep' | 'discard' | 'undo' | 'lose' | 'find'; path: string };

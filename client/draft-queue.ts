@@ -128,13 +128,16 @@ export class DraftQueue<T> {
   /** Sends what is not saved, now; resolves when it is answered, to why not everything that is shown is saved. Nobody signs over that. */
   readonly flush = async (): Promise<string | undefined> => {
     this.cancelTimer();
-    if (this.busy) await this.busy;
+    // Whoever waited beside this one may have gone on to send meanwhile: two on one version would be one against the other.
+    while (this.busy) await this.busy;
     if (this.pending.size > 0) {
       this.busy = this.sendAll().finally(() => (this.busy = undefined));
       await this.busy;
     }
     const { save, fault, conflict } = this.shown;
     if (save === 'saved') return undefined;
+    // Typed over on its way, or on its way again for another: what is saved by itself goes after it.
+    if (save === 'saving') return this.flush();
     return fault ?? (conflict ? 'Somebody saved first: settle that first.' : 'Something was changed while it was saved: try again.');
   };
 

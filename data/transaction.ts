@@ -1,7 +1,10 @@
 /** A piece of work on the database that is kept whole or not at all; what another hand got in the way of is tried again. */
+import { setTimeout as sleep } from 'node:timers/promises';
 import type { Knex } from 'knex';
 
 const TRIES = 4;
+/** Two that gave way to each other do not meet again in step: each waits a while of its own, longer every time, in ms. */
+const pauseMs = (tried: number): number => (0.5 + Math.random()) * 20 * 2 ** tried;
 
 /** True where a shelf would hold less than nothing, or more than it may: what was read of it has changed meanwhile, or too many are asked for. */
 export const isOverdrawn = (error: unknown): boolean =>
@@ -18,6 +21,7 @@ export async function inTransaction<T>(knex: Knex, work: (trx: Knex.Transaction)
       return await knex.transaction(work);
     } catch (error) {
       if (tried === TRIES || !gaveWay(error)) throw error;
+      await sleep(pauseMs(tried));
     }
   }
 }

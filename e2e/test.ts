@@ -15,6 +15,19 @@ type Demo = Awaited<ReturnType<typeof deliveredDemo>>;
 
 const addressOf = (parallelIndex: number): string => addresses[parallelIndex] ?? 'http://127.0.0.1:3100';
 
+/** Where a test that failed stood, and what the page said of it: the log of a run elsewhere is all that is left of it. */
+async function sayWhereItStood(context: BrowserContext, title: string): Promise<void> {
+  for (const page of context.pages()) {
+    const said = await page.locator('[role=alert], [role=status], [role=dialog]').allInnerTexts();
+    console.log(
+      `${title}\n  stood at ${page.url()}\n${said
+        .filter(Boolean)
+        .map((words) => `  said: ${words}\n`)
+        .join('')}`,
+    );
+  }
+}
+
 export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profile: BrowserContext }>({
   baseURL: async ({}, use, info) => use(addressOf(info.parallelIndex)),
   // One profile a worker, so that the scripts of a page are compiled once and not for every test; what a test left in it is taken away.
@@ -67,7 +80,7 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profi
     await use(state);
   },
   fresh: [
-    async ({ context }, use) => {
+    async ({ context }, use, info) => {
       // A script, style or picture that the page's own policy refuses is a fault wherever it happens.
       const refused: string[] = [];
       const listen = (message: ConsoleMessage) => {
@@ -77,6 +90,7 @@ export const test = base.extend<{ fresh: void }, { demo: Demo | undefined; profi
       context.on('console', listen);
       await use();
       context.off('console', listen);
+      if (info.status !== info.expectedStatus) await sayWhereItStood(context, info.title);
       expect(refused).toEqual([]);
     },
     { auto: true },

@@ -123,6 +123,7 @@ describe('what another hand got in the way of', () => {
   it('is tried again: two that lock each other out both end', async () => {
     const [one, two] = await db.knex('positions').limit(2);
     let met = 0;
+    let ended = 0;
     let bothHold: () => void = () => undefined;
     const together = new Promise<void>((resolve) => (bothHold = resolve));
     const lock = (first: string, second: string) =>
@@ -132,9 +133,12 @@ describe('what another hand got in the way of', () => {
         if (met >= 2) bothHold();
         await together;
         await trx('positions').where({ id: second }).forUpdate();
+        ended += 1;
         return 'kept';
       });
     expect(await Promise.all([lock(one.id, two.id), lock(two.id, one.id)])).toEqual(['kept', 'kept']);
-    expect(met).toBe(3);
+    // The database gives up one of the two, or, on a busy machine, both: each of them ends once.
+    expect(met).toBeGreaterThan(2);
+    expect(ended).toBe(2);
   });
 });
