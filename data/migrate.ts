@@ -22,6 +22,7 @@ import * as imports from './migrations/0018-imports';
 import * as ledger from './migrations/0019-ledger';
 import * as trade from './migrations/0020-trade';
 import * as keyStrokes from './migrations/0021-key-strokes';
+import * as rulesOfParts from './migrations/0022-rules-of-parts';
 
 const all = {
   '0001-first': first,
@@ -45,6 +46,7 @@ const all = {
   '0019-ledger': ledger,
   '0020-trade': trade,
   '0021-key-strokes': keyStrokes,
+  '0022-rules-of-parts': rulesOfParts,
 } as const;
 
 /** The newest form. */

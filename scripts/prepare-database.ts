@@ -1,5 +1,6 @@
 /** Migrates the database of DATABASE_URL; with --demo loads the demo data once. */
 import { connect, databaseWords, isUnreachable } from '../data/connection';
+import { renewCanonical } from '../data/canonical-parts';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
 import { protectSigned } from '../data/protect';
@@ -12,14 +13,21 @@ const url = process.env.DATABASE_URL;
 if (!url) throw new Error('DATABASE_URL is not set; npm run demo sets it.');
 // The tables belong to another role than the application's, where there is one: what is signed is then out of its hands.
 const owner = process.env.DATABASE_OWNER_URL;
+const rules = process.env.LOYAL_COIL_RULES;
 const knex = connect(owner ?? url);
 try {
   await migrate(knex);
   if (process.argv.includes('--demo')) {
-    if (await loadDemo(knex, new Date())) console.log('[loyal-coil] the demo data are loaded');
+    if (await loadDemo(knex, new Date())) {
+      console.log('[loyal-coil] the demo data are loaded');
+      await knex('parts').update({ ruled_by: rules ?? null });
+    }
     await nameDemoCrew(knex);
   } else if (!(await knex('people').first()))
     console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);
+  const { renewed, refused } = await renewCanonical(knex, rules);
+  if (renewed > 0) console.log(`[loyal-coil] ${renewed} parts were laid out anew by the rules of this release`);
+  if (refused.length > 0) console.log(`[loyal-coil] the rules of this release do not take ${refused.join(', ')}: enter these parts again`);
   await beginChains(knex);
   const role = owner ? new URL(url).username : undefined;
   if (role) await protectSigned(knex, role);

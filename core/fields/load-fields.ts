@@ -159,6 +159,12 @@ export const loadFields = [
   flag('overloadByFuse', 'Fuse is the overload protection', 'The fuse is the conductor’s overload protection.', {
     short: 'Overload by fuse',
   }),
+  flag(
+    'resettableFitted',
+    'Place of a resettable element',
+    'The maker of the equipment fits a resettable element here: low power, and nothing that must be parted.',
+    { short: 'Resettable' },
+  ),
   flag('overcurrentNeededHere', 'Overcurrent protection needed here', 'No other overcurrent device protects this circuit.', {
     short: 'O/C needed',
   }),

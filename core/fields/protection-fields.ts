@@ -44,7 +44,9 @@ export const fuseClasses = [
   ...['A', 'B', 'C'].flatMap((letter) => ['1', '2', '3', '4'].map((n) => `BS88-${letter}${n}`)),
   ...['semiconductor-stud', 'semiconductor-square'],
   ...['blade-micro', 'blade-mini', 'blade-standard', 'blade-maxi'],
+  // Not a fuse in the sense of the rules, and sold as one: told apart, so that it never goes in for one.
+  'resettable',
 ] as const;
-export const fuseHolders = [...fuseClasses, 'R-rejection', 'H/K'] as const;
+export const fuseHolders = [...fuseClasses.filter((one) => one !== 'resettable'), 'R-rejection', 'H/K'] as const;
 export const utilisationCategories = ['gG', 'gL', 'gK', 'gM', 'gN', 'gD', 'gPV', 'gBat', 'gTr', 'gR', 'gS', 'aM', 'aR', 'aBat'] as const;
 export const fuseSpeeds = ['fast', 'time-delay', 'FF', 'F', 'M', 'T', 'TT'] as const;

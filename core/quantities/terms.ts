@@ -138,6 +138,7 @@ export const terms = {
   fuseSpeed: both('Speed', ''),
   utilisation: { iec: 'Utilisation category', nfpa: 'Utilization category', unit: '' },
   overloadUse: both('Protection range', ''),
+  fuseElement: both('Element', ''),
   powerLossWatts: both('Power loss', 'W'),
   fuseHoldsAmps: both('Starting current, no melting', 'A'),
   meltSeconds: both('Melting time at starting current', 's'),

@@ -123,7 +123,10 @@ export function sourceHash() {
 
 const stamp = path.join(root, '.next/loyal-coil-build');
 
-const isBuiltOf = (sources) => existsSync(stamp) && readFileSync(stamp, 'utf8') === sources;
+/** Fingerprint of the sources of the build that stands here. */
+export const builtSources = () => (existsSync(stamp) ? readFileSync(stamp, 'utf8') : undefined);
+
+const isBuiltOf = (sources) => builtSources() === sources;
 
 /** Does the build that stands here belong to the sources that stand here? */
 export const isBuilt = () => isBuiltOf(sourceHash());

@@ -41,10 +41,21 @@ function isSupplementary(spec: FuseSpec): boolean | null {
   return standard !== '' && standard !== 'UL 248' ? false : null;
 }
 
+const isResettable = (spec: FuseSpec): boolean => spec.fuseClass === 'resettable';
+
+/** Does it melt, or rise in resistance? Of a bare figure in amps, or one whose class is worn, nobody can say. */
+function elementWord(spec: FuseSpec): string | null | undefined {
+  if (isResettable(spec)) return 'resettable';
+  const said = [spec.fuseClass, spec.standard, spec.utilisation, spec.speed];
+  if (said.some((word) => typeof word === 'string')) return 'melts';
+  return spec.fuseClass === null ? null : undefined;
+}
+
 const iecBodies = /^(8x32|10x38|10x85|14x51|22x58|NH|D0|DI|BS88)/;
 
 /** The kind of branch-circuit fuse as a word for a line. */
 function branchWord(spec: FuseSpec): string | null | undefined {
+  if (isResettable(spec)) return 'resettable';
   const supplementary = isSupplementary(spec);
   if (supplementary) return 'supplementary';
   if (supplementary === null)
@@ -93,6 +104,7 @@ export function canonicalFuse(spec: FuseSpec): CanonicalFuse {
   const branch = branchWord(spec);
   const ac = interruptingAc(spec);
   const amps = spec.ratedAmps;
+  const element = elementWord(spec);
   const byCategory = amps === undefined ? {} : ampsByCategory(category === undefined && branch === 'IEC 60269' ? null : category, amps);
   return {
     ...cleanMarks(spec),
@@ -101,13 +113,16 @@ export function canonicalFuse(spec: FuseSpec): CanonicalFuse {
     ...(speed === undefined ? {} : { delay: speed === 'none' ? 'fast' : speed }),
     ...(branch === undefined ? {} : { branchKind: branch }),
     ...(ac === undefined ? {} : { interruptingAmpsAc: ac }),
-    ...(typeof category === 'string' && category.startsWith('a')
-      ? { overloadUse: 'short circuit only' }
-      : category === null
-        ? { overloadUse: null }
-        : category === undefined && speed === undefined && branch !== 'UL 248'
-          ? {}
-          : { overloadUse: 'overload and short circuit' }),
+    ...(element === undefined ? {} : { element }),
+    ...(element === 'resettable'
+      ? { overloadUse: 'slows, parts nothing' }
+      : typeof category === 'string' && category.startsWith('a')
+        ? { overloadUse: 'short circuit only' }
+        : category === null
+          ? { overloadUse: null }
+          : category === undefined && speed === undefined && branch !== 'UL 248'
+            ? {}
+            : { overloadUse: 'overload and short circuit' }),
     ...fuseEdges(spec, category, speed),
     ...motorColumn(spec, category, speed),
     ...byCategory,

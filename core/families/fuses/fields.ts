@@ -25,7 +25,7 @@ export const fuseFields = [
     'UL class: it fixes size, interrupting rating and limiting together. A rejecting class keeps others out.',
     {
       short: 'Class',
-      print: { names: ['CLASS', 'CL.'] },
+      print: { names: ['CLASS', 'CL.'], printed: { RESETTABLE: 'resettable', 'PTC FUSE': 'resettable' } },
       recovery: 'Measure length and diameter; a groove or pin shows a rejecting type.',
     },
   ),
@@ -57,7 +57,11 @@ export const fuseFields = [
     'Measure diameter and length.',
   ),
   num('ratedAmps', 'Rated current', 'A', { min: 0.002, max: 6000 }, 'Current that it carries for good (In).', {
-    print: { names: ['RATED CURRENT', 'RATING', 'AMPERES', 'AMPS', 'IN'], units: { ...AMPS, MA: 0.001 }, bare: true },
+    print: {
+      names: ['RATED CURRENT', 'RATING', 'AMPERES', 'AMPS', 'IN', 'I HOLD', 'HOLD CURRENT'],
+      units: { ...AMPS, MA: 0.001 },
+      bare: true,
+    },
     recovery: 'On the handle, the body’s side or the end cap; never from the conductor’s size.',
   }),
   num('voltsAc', 'Rated voltage, AC', 'V', { min: 12, max: 1500 }, 'Highest AC volts of the circuit.', {

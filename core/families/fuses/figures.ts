@@ -13,6 +13,7 @@ type Derived =
   | 'nonTimeDelayAmps'
   | 'timeDelayAmps'
   | 'overloadUse'
+  | 'element'
   | `amps_${string}`
   | `${'iec' | 'ul'}_${'holds' | 'melts'}_${number | 'on'}`
   | `ul_${'moment' | 'start'}`;

@@ -20,7 +20,7 @@ import { fuseFields } from './fields';
 
 /** Lines that are asked whatever the parts carry; docs/decisions/0012 says why. */
 const alwaysAsked: readonly RegExp[] = [
-  /^(volts|interrupting|holder|branch-protection|overload-by-fuse|running|conductor|circuit|exact|category|string-least|string-most|module-most|i2t|inrush|disconnection|least-fault)$/,
+  /^(volts|interrupting|element|holder|branch-protection|overload-by-fuse|running|conductor|circuit|exact|category|string-least|string-most|module-most|i2t|inrush|disconnection|least-fault)$/,
 ];
 
 export const fuses = {
@@ -60,6 +60,7 @@ export const fuses = {
         'conductorAmpacityAmps',
         'smallConductorLimit',
         'overloadByFuse',
+        'resettableFitted',
       ] as const),
       ...(['startAmps', 'startSeconds', 'inrushPeakAmps', 'inrushI2tA2s', 'maxPrimaryAmps', 'exactAmps', 'i2tLimitA2s'] as const),
       ...(['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'blownThisMonth', 'plateWords'] as const),

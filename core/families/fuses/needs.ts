@@ -349,12 +349,39 @@ function overloadNeed({ load }: NeedContext): Need[] {
   ];
 }
 
+/**
+ * A resettable element rises in resistance and comes back by itself: some current goes on flowing, and nothing is parted. It belongs only
+ * where the maker of the equipment put one.
+ */
+function elementNeed({ load, supply }: NeedContext): Need[] {
+  if (supply.systemVolts === undefined && load.resettableFitted === undefined) return [];
+  const asked = load.resettableFitted;
+  return [
+    wordLine({
+      ...safety,
+      id: 'element',
+      quantity: 'fuseElement',
+      figure: field('element'),
+      limit: asked === null ? null : asked === true ? ['melts', 'resettable'] : ['melts'],
+      because:
+        asked === null
+          ? 'Whether the maker of the equipment fits a resettable element here is not known.'
+          : asked === true
+            ? 'The maker of the equipment fits a resettable element here; a fuse that melts stays open after what the other one rode through.'
+            : 'A fuse parts the circuit and stays open. A resettable element lets some current go on flowing and comes back by itself.',
+      source: 'commonPractice',
+      inputs: [asked === undefined ? 'supply.systemVolts' : 'load.resettableFitted'],
+    }),
+  ];
+}
+
 /** All lines of a fuse, in the order shown. */
 export const fuseNeeds = (context: NeedContext): Need[] => [
   ...supplyNeeds(context),
   ...holderNeeds(context),
   ...branchProtectionNeed(context, { NFPA70: ['UL 248'], IEC: ['IEC 60269', 'UL 248'] }, 'branchKind'),
   ...overloadNeed(context),
+  ...elementNeed(context),
   ...(context.load.kind === 'dc-string' ? [] : carryNeeds(context, 'ratedAmps')),
   ...conductorNeed(context, 'fuse'),
   ...circuitRatingNeed(context, 'fuse'),

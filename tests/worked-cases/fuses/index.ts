@@ -49,6 +49,31 @@ const place: WorkedCase[] = [
     lines: { interrupting: verdict },
     source: 'NFPA 70 240.60(C): 10 kA',
   })),
+  ...(
+    [
+      ['in a place of a fuse', {}, { fuseClass: 'resettable', ratedAmps: 2 }, 'fails'],
+      ['where the maker of the equipment fits one', { resettableFitted: true }, { fuseClass: 'resettable', ratedAmps: 2 }, 'fits'],
+      ['where nobody knows what was fitted', { resettableFitted: null }, { fuseClass: 'resettable', ratedAmps: 2 }, 'not-known'],
+      ['and a glass one in its place', {}, { fuseClass: '5x20', ratedAmps: 2 }, 'fits'],
+      ['and one whose class is worn', {}, { fuseClass: null, ratedAmps: 2 }, 'not-known'],
+      ['and a bare figure', {}, { ratedAmps: 2 }, 'not-known'],
+    ] as const
+  ).map(([name, load, spec, verdict]): WorkedCase => ({
+    name: `resettable element ${name}`,
+    supply: ac(120),
+    load: { ...feeder, ...load },
+    spec: { ...spec },
+    lines: { element: verdict },
+    source: practice,
+  })),
+  {
+    name: 'resettable element as branch-circuit protection, and as overload protection',
+    supply: ac(120),
+    load: { ...feeder, branchCircuitProtectionNeeded: true, overloadByFuse: true },
+    spec: { fuseClass: 'resettable', ratedAmps: 2, voltsAc: 240 },
+    lines: { 'branch-protection': 'fails', 'overload-by-fuse': 'fails', volts: 'fits' },
+    source: practice,
+  },
   {
     name: 'unmarked is not known in IEC practice',
     practice: 'IEC',
