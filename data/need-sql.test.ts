@@ -163,7 +163,7 @@ describe('one need, two ways of asking', () => {
           );
         },
       ),
-      { numRuns: 120, endOnFailure: true },
+      { numRuns: 60, endOnFailure: true },
     );
   }, 120_000);
 

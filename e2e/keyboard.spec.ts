@@ -7,8 +7,12 @@ import { saved, me } from './bench';
 /** Goes on with Tab until the wanted element has the focus, as a person would. */
 async function tabTo(page: Page, wanted: Locator, most = 260): Promise<void> {
   await expect(wanted).toBeVisible();
+  // Found once: looking for it by its role after every key was most of the work. What is drawn anew is found again.
+  let element = await wanted.elementHandle();
   for (let i = 0; i < most; i += 1) {
-    if (await wanted.evaluate((element) => element === document.activeElement)) return;
+    const [there, focused] = await element!.evaluate((one) => [one.isConnected, one === document.activeElement]);
+    if (focused) return;
+    if (!there) element = await wanted.elementHandle();
     await page.keyboard.press('Tab');
   }
   throw new Error('Tab does not reach it');

@@ -2,4 +2,4 @@
 import { describe } from 'vitest';
 import { holdLaws } from './hold-laws';
 
-describe('a fixed seed', () => holdLaws(20261129, 600));
+describe('a fixed seed', () => holdLaws(20261129, 150));
