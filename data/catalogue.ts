@@ -15,6 +15,8 @@ export type PartRow = {
   order_number?: string | null;
   footprint: string;
   coil_exchangeable: boolean;
+  /** Invented: nobody sells it. */
+  demo?: boolean;
   raw: PartSpec;
   spec: CanonicalSpec;
 };
@@ -35,6 +37,9 @@ export async function partIdsNotFailing(knex: Knex, family: string, needs: reado
   const { text, bindings } = notFailingSql(needs);
   return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
 }
+
+/** Does any site want the parts of the demo? Else nobody is shown them. */
+export const takesDemoParts = async (knex: Knex): Promise<boolean> => Boolean(await knex('sites').where('demo_parts', true).first());
 
 export const stockOfPart = (knex: Knex, partId: string): Promise<StockRow[]> =>
   knex<StockRow>('stock').where({ part_id: partId }).where('quantity', '>', 0).orderBy('place');

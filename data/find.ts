@@ -43,7 +43,9 @@ export const findParts = (knex: Knex, words: string[], most: number): Promise<{ 
         query.whereRaw(`(name || ' ' || id || ' ' || coalesce(order_number, '') || ' ' || coalesce(other_numbers, '')) ilike ?`, [
           like(word),
         ]),
-      knex('parts').leftJoin('part_trade', 'part_trade.part_id', 'parts.id'),
+      knex('parts')
+        .leftJoin('part_trade', 'part_trade.part_id', 'parts.id')
+        .where((query) => void query.where('parts.demo', false).orWhereExists(knex('sites').where('demo_parts', true))),
     )
     .select('id', 'name', 'maker')
     .orderBy('id')

@@ -23,6 +23,7 @@ import * as ledger from './migrations/0019-ledger';
 import * as trade from './migrations/0020-trade';
 import * as keyStrokes from './migrations/0021-key-strokes';
 import * as rulesOfParts from './migrations/0022-rules-of-parts';
+import * as demoApart from './migrations/0023-demo-apart';
 
 const all = {
   '0001-first': first,
@@ -47,6 +48,7 @@ const all = {
   '0020-trade': trade,
   '0021-key-strokes': keyStrokes,
   '0022-rules-of-parts': rulesOfParts,
+  '0023-demo-apart': demoApart,
 } as const;
 
 /** The newest form. */

@@ -20,6 +20,10 @@ export type SiteRow = {
   tag_habit: TagHabit;
   /** What it pays in, ISO 4217; null: nobody said. */
   currency: string | null;
+  /** Invented, with all that stands in it. */
+  demo: boolean;
+  /** Do the parts of the demo stand to choice here? */
+  demo_parts: boolean;
   sort: number;
 };
 export type PanelRow = {

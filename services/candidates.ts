@@ -92,7 +92,9 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
   ]);
   const shelf = new Map<string, StockRow[]>();
   for (const row of stock) shelf.set(row.part_id, [...(shelf.get(row.part_id) ?? []), row]);
-  let parts = catalogue.parts;
+  // What nobody sells stands to choice only where the site asks for it, or where it lies on its own shelf.
+  const offered = catalogue.parts.filter((part) => !part.demo || site.demoParts || shelf.has(part.id));
+  let parts = offered;
   if (parts.length > LARGE_CATALOGUE) {
     const holding = new Set(await partIdsNotFailing(knex, family.id, needs));
     parts = parts.filter((part) => holding.has(part.id) || shelf.has(part.id));
@@ -102,7 +104,7 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
     ...handParts(state, family).map(heldCandidate(family.id)),
     ...installedCandidate(state, family, position),
     ...singleCandidates(parts, store, state, family, needs),
-    ...combinedCandidates(catalogue.parts, store, family, context),
+    ...combinedCandidates(offered, store, family, context),
   ];
   return {
     family,
@@ -114,7 +116,7 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
     candidates,
     shelf,
     trade,
-    left: catalogue.parts.length - parts.length,
+    left: offered.length - parts.length,
   };
 }
 

@@ -16,18 +16,23 @@ export type SiteSettings = {
   tagHabit: SiteRow['tag_habit'];
   currency: string | null;
   secondPerson: boolean;
+  /** Invented, with all that stands in it. */
+  demo: boolean;
+  /** Do the parts of the demo stand to choice here? */
+  demoParts: boolean;
   schools: SiteRow['schools'];
 };
 
-const settingsOf = ({ id, name, practice, time_zone, tag_habit, second_person, schools, currency }: SiteRow): SiteSettings => ({
-  ...{ id, name, practice, schools, currency, timeZone: time_zone, tagHabit: tag_habit, secondPerson: second_person },
+const settingsOf = (row: SiteRow): SiteSettings => ({
+  ...{ id: row.id, name: row.name, practice: row.practice, schools: row.schools, currency: row.currency, demo: row.demo },
+  ...{ timeZone: row.time_zone, tagHabit: row.tag_habit, secondPerson: row.second_person, demoParts: row.demo_parts },
 });
 
 export const siteSettings = async (): Promise<SiteSettings[]> => (await allSites(database())).map(settingsOf);
 
 /** Sets what a site asks for. Jobs that are open ask for it from now on. Throws 404 where there is no such site, 422 where a name is taken. */
 export async function setSite(id: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<SiteSettings> {
-  const { name, timeZone, tagHabit, currency, secondPerson, schools } = await validate(siteSchema, body);
+  const { name, timeZone, tagHabit, currency, secondPerson, demoParts, schools } = await validate(siteSchema, body);
   return inTransaction(database(), async (trx) => {
     const row = await trx<SiteRow>('sites').where({ id }).forUpdate().first();
     if (!row) throw notFound('This site');
@@ -39,6 +44,7 @@ export async function setSite(id: string, body: unknown, { actor }: Pick<Caller,
       tag_habit: tagHabit ?? row.tag_habit,
       currency: currency === undefined ? row.currency : currency,
       second_person: secondPerson ?? row.second_person,
+      demo_parts: demoParts ?? row.demo_parts,
       schools: { ...row.schools, ...schools },
     };
     const after = { ...row, ...next };

@@ -37,6 +37,7 @@ export type SwapView = {
     timeZone: string;
     schools: Partial<Methods>;
     secondPerson: boolean;
+    demoParts: boolean;
     currency: string | null;
   };
   history: { at: string; kind: EventRow['kind']; text: string }[];
@@ -131,6 +132,7 @@ export async function loadSwap(id: string): Promise<SwapView> {
       timeZone: site.time_zone,
       schools: site.schools,
       secondPerson: site.second_person,
+      demoParts: site.demo_parts,
       currency: site.currency,
     },
     history: events.map((event) => ({ at: event.at.toISOString(), kind: event.kind, text: event.text })),

@@ -1,5 +1,6 @@
 import { wordsMark, bandsMark } from '../core/case/case';
 import { database } from '../data/connection';
+import { takesDemoParts } from '../data/catalogue';
 import type { TimerPart } from '../core/timing/match';
 import { catalogueOf } from './catalogue';
 
@@ -7,8 +8,10 @@ const flag = (mark: unknown): boolean | null => (mark === true ? true : mark ===
 
 /** The timers of the catalogue as the lab matches them. */
 export async function timerParts(): Promise<TimerPart[]> {
-  const { parts } = await catalogueOf(database(), 'timing-relay');
-  return parts.map(({ id, name, raw }) => ({
+  const knex = database();
+  const [{ parts }, demo] = await Promise.all([catalogueOf(knex, 'timing-relay'), takesDemoParts(knex)]);
+  const offered = parts.filter((part) => demo || !part.demo);
+  return offered.map(({ id, name, raw }) => ({
     id,
     name,
     words: wordsMark(raw.functionWords),

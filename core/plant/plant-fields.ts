@@ -71,6 +71,8 @@ export const siteSchema = yup.object({
   currency: currencySchema.nullable().optional(),
   /** Are overrides approved by a second person? */
   secondPerson: yup.boolean().strict().optional(),
+  /** Do the parts of the demo stand to choice here? Nobody sells them. */
+  demoParts: yup.boolean().strict().optional(),
   schools: schoolsSchema.default(undefined).optional(),
 });
 

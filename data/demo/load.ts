@@ -1,4 +1,7 @@
-/** Loads the demo once: catalogue, sites, stock, history. A database that holds sites is left as it is. */
+/**
+ * Loads the demo once: catalogue, sites, stock, history. A database that holds sites is left as it is, unless the demo is asked for beside
+ * them.
+ */
 import { inTransaction } from '../transaction';
 import { certain } from '../../core/certain';
 import type { Knex } from 'knex';
@@ -16,13 +19,23 @@ import type { DemoCircuit, DemoPanel, DemoPosition } from './site-words';
 import { demoSites } from './sites';
 
 const MONTH_MS = 30.44 * 24 * 3600 * 1000;
+const PIECE = 400;
 const json = (value: unknown) => JSON.stringify(value);
 
 /** Returns true when the demo was loaded, false when it was there. */
-export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
+export async function loadDemo(knex: Knex, now: Date, beside = false): Promise<boolean> {
   return inTransaction(knex, async (trx) => {
-    await trx.raw('select pg_advisory_xact_lock(20261)');
-    if (await trx('sites').first()) return false;
+    // Two starts wait for each other; who asks for it beside others is told that it is on its way.
+    if (!beside) await trx.raw('select pg_advisory_xact_lock(20261)');
+    else if (!(await trx.raw('select pg_try_advisory_xact_lock(20261) as mine')).rows[0].mine) return false;
+    if (
+      await trx('sites')
+        .where(beside ? { demo: true } : {})
+        .first()
+    )
+      return false;
+    const [held] = await trx('sites').max('sort as sort');
+    const firstSort = (held?.sort ?? -1) + 1;
     const parts = demoParts();
     const byId = new Map(parts.map((part) => [part.id, part]));
     const rows = parts.map((part) => ({
@@ -34,17 +47,26 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
       coil_exchangeable: part.coilExchangeable,
       raw: json(part.raw),
       spec: json(certain(familyOf(part.family)).canonical(part.raw)),
+      demo: true,
     }));
-    await trx.batchInsert('parts', rows, 400);
+    // What an own plant kept of a demo that was removed is there still.
+    for (let at = 0; at < rows.length; at += PIECE)
+      await trx('parts')
+        .insert(rows.slice(at, at + PIECE))
+        .onConflict('id')
+        .ignore();
     for (const maker of new Set(demoPositionCodes.map((row) => row.maker)))
-      await trx('position_codes').insert({
-        maker,
-        rows: json(
-          demoPositionCodes
-            .filter((row) => row.maker === maker)
-            .map(({ code, bay, function: fn, note }) => ({ code, bay, function: fn, note })),
-        ),
-      });
+      await trx('position_codes')
+        .insert({
+          maker,
+          rows: json(
+            demoPositionCodes
+              .filter((row) => row.maker === maker)
+              .map(({ code, bay, function: fn, note }) => ({ code, bay, function: fn, note })),
+          ),
+        })
+        .onConflict('maker')
+        .ignore();
 
     const addPosition = async (panel: DemoPanel, position: DemoPosition, slot: number) => {
       const id = `${panel.id}-${position.tag.toLowerCase()}`;
@@ -129,7 +151,9 @@ export async function loadDemo(knex: Knex, now: Date): Promise<boolean> {
         // Invented plants pay in what their practice mostly does.
         currency: site.practice === 'NFPA70' ? 'USD' : 'EUR',
         schools: '{}',
-        sort: siteSort,
+        demo: true,
+        demo_parts: true,
+        sort: firstSort + siteSort,
       });
       for (const [panelSort, panel] of site.panels.entries()) {
         const rails = 1 + Math.max(...panel.positions.map((position) => position.rail));

@@ -10,6 +10,7 @@ import { LinkButton } from '@/ui/shell/LinkButton';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
 import { Shell } from '../shell/Shell';
+import { DemoBeside } from './DemoBeside';
 import { NewPanel, NewSite } from './SiteForms';
 import { SiteSettings } from './SiteSettings';
 import { useDeed } from './use-deed';
@@ -37,7 +38,7 @@ function PanelRow({ panel }: { panel: PlantPanel }) {
   );
 }
 
-function SiteSheet({ site }: { site: PlantSite }) {
+function SiteSheet({ site, demo }: { site: PlantSite; demo: boolean }) {
   const person = usePerson();
   const [open, setOpen] = useState(false);
   return (
@@ -47,6 +48,7 @@ function SiteSheet({ site }: { site: PlantSite }) {
           {site.name}{' '}
           <small className="muted">
             {site.practice === 'IEC' ? 'IEC' : 'NFPA 70'}, {site.timeZone}
+            {site.demo ? ', demo' : ''}
           </small>
         </h2>
         {person && mayDo(person.role, 'administer') && (
@@ -55,7 +57,7 @@ function SiteSheet({ site }: { site: PlantSite }) {
           </Button>
         )}
       </div>
-      {open && <SiteSettings site={site} />}
+      {open && <SiteSettings site={site} demo={demo} />}
       {site.panels.length > 0 && (
         <ul className="stack" style={{ gap: 6, listStyle: 'none', padding: 0, margin: 0 }}>
           {site.panels.map((panel) => (
@@ -78,13 +80,16 @@ export const PlantPage = ({ sites }: { sites: readonly PlantSite[] }) => (
       </div>
       {sites.length === 0 && (
         <EmptyPlace title="Nothing is drawn yet">
-          Name the site first: its practice decides what is asked of every part. Then draw a panel, and fill it from starter templates.
+          Name the site first: its practice decides what is asked of every part. Then draw a panel, and fill it from starter templates. Or{' '}
+          <Link href="/parts/import">bring your parts from a spreadsheet</Link>, or{' '}
+          <Link href="/check">check a part that is in your hand</Link>, which needs neither.
         </EmptyPlace>
       )}
       {sites.map((site) => (
-        <SiteSheet key={site.id} site={site} />
+        <SiteSheet key={site.id} site={site} demo={sites.some((one) => one.demo)} />
       ))}
       <NewSite />
+      <DemoBeside sites={sites} />
     </main>
   </Shell>
 );

@@ -9,8 +9,8 @@ import { Pill } from '@/ui/forms/Pill';
 import { Notice } from '@/ui/shell/Notice';
 import { useDeed } from './use-deed';
 
-/** What a site asks for: its letters, each method that practitioners dispute with its reason, and a second person. */
-export function SiteSettings({ site }: { site: PlantSite }) {
+/** What a site asks for: its letters, each method that practitioners dispute with its reason, a second person, and the parts of a demo that is there. */
+export function SiteSettings({ site, demo }: { site: PlantSite; demo: boolean }) {
   const { deed, busy, fault } = useDeed();
   const set = (body: object) => void deed('PATCH', `/api/v1/sites/${site.id}`, body);
   return (
@@ -54,6 +54,11 @@ export function SiteSettings({ site }: { site: PlantSite }) {
         <Pill pressed={site.secondPerson} disabled={busy} onClick={() => set({ secondPerson: !site.secondPerson })}>
           Overrides need a second person
         </Pill>
+        {demo && (
+          <Pill pressed={site.demoParts} disabled={busy} onClick={() => set({ demoParts: !site.demoParts })}>
+            Parts of the demo stand to choice
+          </Pill>
+        )}
       </div>
       {fault && (
         <Notice kind="fails" role="alert">

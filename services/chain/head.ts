@@ -1,5 +1,5 @@
 /** The newest entry of each chain, kept beside the keys, outside of the database: an older database, put back, does not hold it. */
-import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ChainHead } from '../../core/record/chain';
 import { keyFolder } from '../keys';
@@ -16,6 +16,9 @@ export function knownHead(beginning: string, site: string): ChainHead | undefine
   const head: ChainHead = JSON.parse(readFileSync(file, 'utf8'));
   return head;
 }
+
+/** A chain that was taken out whole, by who owns the tables. */
+export const forgetHead = (beginning: string, site: string): void => rmSync(fileOf(beginning, site), { force: true });
 
 /** Notes a newer head; never an older one over it. What cannot be noted is logged: the entry itself stands. */
 export function noteHead(beginning: string, head: ChainHead): void {

@@ -8,6 +8,7 @@ import {
   savePanelSchema,
   savePositionSchema,
 } from '../../core/plant/plant-fields';
+import { loadDemoBeside } from '../demo';
 import { drawnPanel } from '../plant-view';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from '../plant';
 import { route, SMALL, V1 } from './route';
@@ -21,6 +22,14 @@ export const plantRoutes = [
     answers: 'The id of the site.',
     body: { schema: newSiteSchema, largest: SMALL },
     handle: async ({ json, caller }) => makeSite(await json(), caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/demo`,
+    right: 'administer',
+    summary: 'Load the demo beside what is there',
+    answers: 'That it is loaded; 409 where it stands already. Its crew is not named.',
+    handle: ({ caller }) => loadDemoBeside(caller),
   }),
   route({
     method: 'POST',
