@@ -1,9 +1,13 @@
-import { mkdtempSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { defineConfig } from 'vitest/config';
 
 const alias = { '@/': new URL('./', import.meta.url).pathname };
+
+/** Keys of the tests never stand among those of an installation, and nothing of them stays. */
+const keys = mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-'));
+process.once('exit', () => rmSync(keys, { recursive: true, force: true }));
 
 /** What a worker has imported serves every file it runs: importing the catalogue again cost more than most tests. */
 const isolate = false;
@@ -14,11 +18,11 @@ export default defineConfig({
   test: {
     // By its own reckoning it leaves a core idle, which on two cores is half the machine.
     maxWorkers: '100%',
-    // Keys of the tests never stand among those of an installation; its meters are stand-ins.
+    // Its meters are stand-ins.
     env: {
       LOYAL_COIL_POOL: '0',
       LOYAL_COIL_METERS: '127.0.0.1:*, no-such-meter.invalid:502',
-      LOYAL_COIL_KEYS: mkdtempSync(path.join(tmpdir(), 'loyal-coil-keys-')),
+      LOYAL_COIL_KEYS: keys,
     },
     projects: [
       {

@@ -91,3 +91,13 @@ test('two people at one panel: the second is told; what is put away keeps its hi
   await page.getByRole('button', { name: 'Bring K1 gate pump, north back' }).click();
   await expect(page.getByRole('button', { name: /^K1 gate pump, north/ })).toBeVisible();
 });
+
+test('a position goes to another panel of its site, and back', async ({ page }) => {
+  await page.goto('/panels/ferrow-cabin');
+  await page.getByRole('button', { name: /^C21 / }).click();
+  await page.getByLabel('Move C21 to another panel').selectOption('Pump house');
+  await expect(page.getByText('C21 went to another panel.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /^C21 / })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('button', { name: /^C21 / })).toBeVisible();
+});

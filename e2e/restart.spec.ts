@@ -11,8 +11,8 @@ import { prepareDatabase } from '../scripts/lib/prepare.mjs';
 import { answers, startServer } from '../scripts/lib/server.mjs';
 import { stage, startSwap, take, proveAndSign } from './bench';
 
-const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-restart-'));
-const pg = cluster(path.join(scratch, 'cluster'));
+let scratch: string;
+let pg: ReturnType<typeof cluster>;
 let server: ChildProcess;
 let port: number;
 let pgPort: number;
@@ -24,6 +24,9 @@ async function serve(): Promise<void> {
 }
 
 test.beforeAll(async () => {
+  // Here and not where the file is read: it is read by whoever lists the tests as well.
+  scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-restart-'));
+  pg = cluster(path.join(scratch, 'cluster'));
   pgPort = await pg.start();
   databaseUrl = prepareDatabase(pg, pgPort);
   port = await freePort();

@@ -103,7 +103,8 @@ if (pg) setInterval(() => void (stopping || (pg.runningPort() ?? pg.start(pgPort
 try {
   await answers(`http://127.0.0.1:${port}/api/v1/ready`, undefined, 90);
   if (stopping) await new Promise(() => {});
-  if (meterPort) startBeside('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort)], { stdio: 'ignore' });
+  if (meterPort)
+    startBeside('npx', ['tsx', 'standins/panel-meter.ts', String(meterPort), '--beside'], { stdio: ['pipe', 'ignore', 'ignore'] });
   announced = true;
   if (!dev) say(`its log is ${path.relative(root, logFile)}`);
   say(`Loyal Coil is at http://127.0.0.1:${port}  (Ctrl-C stops everything)`);

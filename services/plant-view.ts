@@ -33,8 +33,12 @@ export async function drawnPanel(id: string) {
   const place = await panelWithSite(knex, id);
   if (!place) throw notFound('This panel');
   const { panel, site } = place;
-  const rows = await knex<PositionRow>('positions').where({ panel_id: id }).orderBy(['rail', 'slot']);
+  const [rows, others] = await Promise.all([
+    knex<PositionRow>('positions').where({ panel_id: id }).orderBy(['rail', 'slot']),
+    knex<PanelRow>('panels').where({ site_id: site.id }).whereNot({ id }).whereNull('archived_at').orderBy('sort').select('id', 'name'),
+  ]);
   return {
+    others,
     site: { id: site.id, name: site.name, practice: site.practice, tagHabit: site.tag_habit },
     panel: {
       id: panel.id,

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { savePositionSchema } from '@/core/plant/plant-fields';
 import { FormFault } from '@/ui/forms/FormFault';
+import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
@@ -10,6 +11,7 @@ import { Link } from '@/ui/shell/Link';
 import type { DrawnPosition } from './DrawnRails';
 
 export type Change = Partial<Pick<DrawnPosition, 'tag' | 'function' | 'rail' | 'slot' | 'archived'>> & {
+  panelId?: string;
   loadPlate?: string;
   partPlate?: string;
 };
@@ -18,10 +20,13 @@ export type Change = Partial<Pick<DrawnPosition, 'tag' | 'function' | 'rail' | '
 export function ChosenPosition({
   position,
   panelId,
+  others,
   onChange,
 }: {
   position: DrawnPosition;
   panelId: string;
+  /** The other panels of its site. */
+  others: readonly { id: string; name: string }[];
   onChange: (change: Change) => Promise<string | undefined>;
 }) {
   const { tag, function: fn, version } = position;
@@ -71,6 +76,15 @@ export function ChosenPosition({
         <Button onClick={() => void onChange({ archived: true })}>Put {tag} away</Button>
         <Link href={`/?panel=${panelId}&position=${position.id}`}>Work at it</Link>
       </div>
+      {others.length > 0 && (
+        <SelectBox
+          wide
+          aria-label={`Move ${tag} to another panel`}
+          value=""
+          options={[['', 'Move it to another panel'] as const, ...others.map(({ id, name }) => [id, name] as const)]}
+          onWord={(id) => id && void onChange({ panelId: id })}
+        />
+      )}
       <FormFault errors={errors} />
     </form>
   );

@@ -17,16 +17,17 @@ import { CopyPanel } from './CopyPanel';
 import { DrawnRails, type DrawnPosition } from './DrawnRails';
 import { useDeed } from './use-deed';
 
-type Undo = { id: string; words: string; change: Change };
+type Undo = { id: string; words: string; change: Change; version: number };
 
 /** What a change of a position is taken back with. */
-function backOf(position: DrawnPosition, change: Change): Undo | undefined {
-  const { id, tag, rail, slot } = position;
+function backOf(position: DrawnPosition, change: Change, panelId: string): Pick<Undo, 'words' | 'change'> | undefined {
+  const { tag, rail, slot } = position;
   if (change.archived !== undefined)
-    return { id, words: change.archived ? `${tag} was put away` : `${tag} came back`, change: { archived: !change.archived } };
-  if (change.slot !== undefined) return { id, words: `${tag} was moved`, change: { rail, slot } };
+    return { words: change.archived ? `${tag} was put away` : `${tag} came back`, change: { archived: !change.archived } };
+  if (change.panelId !== undefined) return { words: `${tag} went to another panel`, change: { panelId, rail, slot } };
+  if (change.slot !== undefined) return { words: `${tag} was moved`, change: { rail, slot } };
   if (change.tag !== undefined && (change.tag !== tag || change.function !== position.function))
-    return { id, words: `${tag} was renamed`, change: { tag, function: position.function } };
+    return { words: `${tag} was renamed`, change: { tag, function: position.function } };
   return undefined;
 }
 
@@ -50,17 +51,22 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
   const standing = positions.filter(({ archived }) => !archived);
   const away = positions.filter(({ archived }) => archived);
   const rails = Array.from({ length: panel.rails }, (_, rail) => standing.filter((one) => one.rail === rail));
-  const change = async (position: DrawnPosition, wanted: Change, takeBack = true) => {
-    const answer = await deed('PATCH', `/api/v1/positions/${position.id}`, { version: position.version, ...wanted });
-    if (answer?.ok) setUndo(takeBack ? backOf(position, wanted) : undefined);
+  const change = async (position: DrawnPosition, wanted: Change) => {
+    const { id, version } = position;
+    const answer = await deed<{ version: number }>('PATCH', `/api/v1/positions/${id}`, { version, ...wanted });
+    const back = answer?.ok ? backOf(position, wanted, panel.id) : undefined;
+    if (answer?.ok) setUndo(back && { id, version: answer.value.version, ...back });
     return answer && faultWords(answer);
+  };
+  const takeBack = async ({ id, version, change: back }: Undo) => {
+    setUndo(undefined);
+    await deed('PATCH', `/api/v1/positions/${id}`, { version, ...back });
   };
   const draw: Draw = async (path, body) => {
     const answer = await deed('POST', `/api/v1/panels/${panel.id}/${path}`, body);
     return answer && faultWords(answer);
   };
   const at = standing.find(({ id }) => id === chosen);
-  const undone = positions.find(({ id }) => id === undo?.id);
   return (
     <Shell
       practice={site.practice}
@@ -102,9 +108,9 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
               {fault}
             </Notice>
           )}
-          {undo && undone && (
+          {undo && (
             <p className="row-flex" role="status">
-              {undo.words}.<Button onClick={() => void change(undone, undo.change, false)}>Undo</Button>
+              {undo.words}.<Button onClick={() => void takeBack(undo)}>Undo</Button>
             </p>
           )}
           {standing.length === 0 && (
@@ -129,7 +135,13 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
         </main>
         <aside className="running" aria-label="Chosen position">
           {at ? (
-            <ChosenPosition key={`${at.id} ${at.version}`} position={at} panelId={panel.id} onChange={(wanted) => change(at, wanted)} />
+            <ChosenPosition
+              key={`${at.id} ${at.version}`}
+              position={at}
+              panelId={panel.id}
+              others={view.others}
+              onChange={(wanted) => change(at, wanted)}
+            />
           ) : (
             <p className="muted">Select a position to rename it, read its plates or put it away.</p>
           )}

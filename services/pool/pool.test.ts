@@ -1,5 +1,5 @@
 /** A thread of the pool between two tasks: it does not sleep, so that what a task left under way comes to its end. */
-import { writeFileSync, mkdtempSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import Piscina from 'piscina';
@@ -10,7 +10,8 @@ import { threadLife } from './pool';
 const LEAVES_SOMETHING = `export default (flag) => { setTimeout(() => Atomics.store(flag, 0, 1), 30); return 'answered'; };`;
 
 it('what a task left under way goes on while the thread waits for the next', async () => {
-  const filename = path.join(mkdtempSync(path.join(tmpdir(), 'loyal-coil-pool-')), 'leaves.mjs');
+  const folder = mkdtempSync(path.join(tmpdir(), 'loyal-coil-pool-'));
+  const filename = path.join(folder, 'leaves.mjs');
   writeFileSync(filename, LEAVES_SOMETHING);
   const pool = new Piscina({ filename, minThreads: 1, maxThreads: 1, ...threadLife });
   try {
@@ -19,5 +20,6 @@ it('what a task left under way goes on while the thread waits for the next', asy
     await vi.waitFor(() => expect(Atomics.load(flag, 0)).toBe(1), { timeout: 5000 });
   } finally {
     await pool.destroy();
+    rmSync(folder, { recursive: true, force: true });
   }
 });

@@ -22,6 +22,20 @@ const oneSentence = ({ status, said }: ReturnType<typeof start>, words: RegExp) 
   expect([status, said]).toEqual([1, [expect.stringMatching(words)]]);
 };
 
+const portOf = (server: net.Server): Promise<number> =>
+  new Promise((resolve) =>
+    server.listen(0, '127.0.0.1', () => {
+      const at = server.address();
+      resolve(typeof at === 'object' && at ? at.port : 0);
+    }),
+  );
+const isOpen = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const socket = net.connect(port, '127.0.0.1');
+    socket.once('connect', () => resolve(true)).once('error', () => resolve(false));
+    socket.once('connect', () => socket.destroy());
+  });
+
 describe('a start that cannot be', () => {
   it('where the folder of data cannot be made', () => {
     const file = path.join(scratch, 'a file');
@@ -30,12 +44,7 @@ describe('a start that cannot be', () => {
   });
   it('where the port is taken', async () => {
     const server = net.createServer();
-    const port = await new Promise<number>((resolve) =>
-      server.listen(0, '127.0.0.1', () => {
-        const at = server.address();
-        resolve(typeof at === 'object' && at ? at.port : 0);
-      }),
-    );
+    const port = await portOf(server);
     oneSentence(start(path.join(scratch, 'b'), { PORT: String(port) }), new RegExp(`Port ${port} is in use on 127\\.0\\.0\\.1\\.`));
     server.close();
   });
@@ -55,4 +64,21 @@ describe('a start that cannot be', () => {
       other.kill();
     }
   });
+});
+
+it('a stand-in ends with the start that was killed without a word', async () => {
+  const free = net.createServer();
+  const port = await portOf(free);
+  await new Promise((resolve) => free.close(resolve));
+  const demo = spawn(
+    process.execPath,
+    [
+      '-e',
+      `require('node:child_process').spawn('npx', ['tsx', 'standins/panel-meter.ts', '${port}', '--beside'], { stdio: ['pipe', 'ignore', 'ignore'], detached: true });`,
+    ],
+    { cwd: root },
+  );
+  await expect.poll(() => isOpen(port), { timeout: 20_000 }).toBe(true);
+  demo.kill('SIGKILL');
+  await expect.poll(() => isOpen(port), { timeout: 20_000 }).toBe(false);
 });
