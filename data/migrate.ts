@@ -24,6 +24,7 @@ import * as trade from './migrations/0020-trade';
 import * as keyStrokes from './migrations/0021-key-strokes';
 import * as rulesOfParts from './migrations/0022-rules-of-parts';
 import * as demoApart from './migrations/0023-demo-apart';
+import * as partWords from './migrations/0024-part-words';
 
 const all = {
   '0001-first': first,
@@ -49,6 +50,7 @@ const all = {
   '0021-key-strokes': keyStrokes,
   '0022-rules-of-parts': rulesOfParts,
   '0023-demo-apart': demoApart,
+  '0024-part-words': partWords,
 } as const;
 
 /** The newest form. */

@@ -85,9 +85,20 @@ async function saves(hand: Hand): Promise<void> {
     Object.assign(hand, { version: certain(answer.body.version), value: hand.pending });
   }
 }
+/** What stands at an address; a server that has just come back may say that it cannot yet, for as long as a person would wait. */
+async function found(at: string): Promise<Answer | null> {
+  const until = Date.now() + 30_000;
+  for (;;) {
+    const answer = await ask('GET', at);
+    if ((answer !== null && answer.status < 500) || Date.now() > until) return answer;
+    await wait(250);
+  }
+}
 /** Each hand finds what it was promised, or that and the one thing that it asked last. */
 async function heldTo(hand: Hand): Promise<void> {
-  const { body } = certain(await ask('GET', `/api/v1/swaps/${hand.id}`));
+  const answer = await found(`/api/v1/swaps/${hand.id}`);
+  if (answer?.status !== 200) return void wrong.push(`${hand.id}: ${answer?.status ?? 'no'} answer ${JSON.stringify(answer?.body)}`);
+  const { body } = answer;
   const [version, value] = [certain(body.version), body.state?.typed.load ?? ''];
   const asPromised = version === hand.version && value === hand.value;
   const oneMore = version === hand.version + 1 && value === hand.pending;
