@@ -46,8 +46,9 @@ it('where nobody knows which rules these are, every part is looked at', async ()
   expect((await renewCanonical(db.knex, undefined)).renewed).toBe(1);
 });
 
-it('a part that these rules no longer take keeps its form and is named', async () => {
+it('of a part that these rules no longer take nothing counts as known, and it is named', async () => {
   const [first] = await stale();
   await db.knex('parts').where({ id: first.id }).update({ family: 'steam valve' });
-  expect(await renewCanonical(db.knex, undefined)).toEqual({ renewed: 0, refused: [first.id] });
+  expect(await renewCanonical(db.knex, undefined)).toEqual({ renewed: 1, refused: [first.id] });
+  expect((await db.knex('parts').where({ id: first.id }).first()).spec).toEqual({});
 });

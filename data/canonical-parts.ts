@@ -17,38 +17,50 @@ function canonicalOf({ family, raw }: Row): string | undefined {
   }
 }
 
+/** The parts behind `after`, in order, that were not laid out by these rules; locked. */
+const nextParts = (trx: Knex, after: string, rules: string | undefined): Promise<Row[]> =>
+  trx('parts')
+    .select('id', 'family', 'raw', 'spec')
+    .where('id', '>', after)
+    .modify((query) => void (rules !== undefined && query.whereRaw('ruled_by is distinct from ?', [rules])))
+    .orderBy('id')
+    .limit(PIECE)
+    .forUpdate();
+
+type Renewed = { renewed: number; refused: string[] };
+async function renewPiece(trx: Knex, rows: readonly Row[], rules: string | undefined): Promise<Renewed> {
+  const refused: string[] = [];
+  let renewed = 0;
+  for (const row of rows) {
+    const made = canonicalOf(row);
+    if (made === undefined) refused.push(row.id);
+    // Nothing is known of a part that these rules do not take: what older ones made of it is judged by no rule of today.
+    const spec = made ?? '{}';
+    if (spec === canonicalJson(row.spec)) continue;
+    await trx('parts').where({ id: row.id }).update({ spec });
+    renewed += 1;
+  }
+  const ids = rows.map(({ id }) => id);
+  if (ids.length > 0 && rules !== undefined) await trx('parts').whereIn('id', ids).update({ ruled_by: rules });
+  return { renewed, refused };
+}
+
 /**
  * Makes the canonical form of every part anew that was made by other rules than these.
  * @param rules names the rules of this build; undefined: nobody knows, and every part is looked at.
- * @returns how many forms are other ones now, and the parts that these rules no longer take: their form stays as it was.
+ * @returns how many forms are other ones now, and the parts that these rules no longer take: of those nothing counts as known.
  */
-export async function renewCanonical(knex: Knex, rules: string | undefined): Promise<{ renewed: number; refused: string[] }> {
-  const refused: string[] = [];
-  let renewed = 0;
-  let after = '';
-  for (let last = false; !last;) {
-    await inTransaction(knex, async (trx) => {
-      const of = trx<Row & { ruled_by: string | null }>('parts');
-      const rows: Row[] = await of
-        .select('id', 'family', 'raw', 'spec')
-        .where('id', '>', after)
-        .modify((query) => void (rules !== undefined && query.whereRaw('ruled_by is distinct from ?', [rules])))
-        .orderBy('id')
-        .limit(PIECE)
-        .forUpdate();
-      last = rows.length < PIECE;
-      after = rows.at(-1)?.id ?? after;
-      for (const row of rows) {
-        const spec = canonicalOf(row);
-        if (spec === undefined) refused.push(row.id);
-        else if (spec !== canonicalJson(row.spec)) {
-          await trx('parts').where({ id: row.id }).update({ spec });
-          renewed += 1;
-        }
-      }
-      const ids = rows.map(({ id }) => id);
-      if (ids.length > 0 && rules !== undefined) await trx('parts').whereIn('id', ids).update({ ruled_by: rules });
+export async function renewCanonical(knex: Knex, rules: string | undefined): Promise<Renewed> {
+  const all: Renewed = { renewed: 0, refused: [] };
+  for (let after: string | undefined = ''; after !== undefined;) {
+    const from: string = after;
+    const { rows, found } = await inTransaction(knex, async (trx) => {
+      const piece = await nextParts(trx, from, rules);
+      return { rows: piece, found: await renewPiece(trx, piece, rules) };
     });
+    all.renewed += found.renewed;
+    all.refused.push(...found.refused);
+    after = rows.length < PIECE ? undefined : rows.at(-1)?.id;
   }
-  return { renewed, refused };
+  return all;
 }

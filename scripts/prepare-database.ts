@@ -27,7 +27,10 @@ try {
     console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);
   const { renewed, refused } = await renewCanonical(knex, rules);
   if (renewed > 0) console.log(`[loyal-coil] ${renewed} parts were laid out anew by the rules of this release`);
-  if (refused.length > 0) console.log(`[loyal-coil] the rules of this release do not take ${refused.join(', ')}: enter these parts again`);
+  if (refused.length > 0)
+    console.log(
+      `[loyal-coil] the rules of this release do not take ${refused.join(', ')}: nothing counts as known of these parts until they are entered again`,
+    );
   await beginChains(knex);
   const role = owner ? new URL(url).username : undefined;
   if (role) await protectSigned(knex, role);
