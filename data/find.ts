@@ -36,6 +36,20 @@ export const findPositions = (knex: Knex, words: string[], most: number): Promis
     .orderBy(['sites.sort', 'panels.sort', 'positions.slot'])
     .limit(most);
 
+export type FoundPlace = { site_id: string; site: string; place: string; pieces: number };
+
+/** Places of the stores in whose name or site every word occurs, with what lies there. */
+export const findPlaces = (knex: Knex, words: string[], most: number): Promise<FoundPlace[]> =>
+  words
+    .reduce(
+      (query, word) => query.whereRaw(`(stock.place || ' ' || sites.name) ilike ?`, [like(word)]),
+      knex('stock').join('sites', 'sites.id', 'stock.site_id'),
+    )
+    .groupBy('stock.site_id', 'sites.name', 'sites.sort', 'stock.place')
+    .orderBy(['sites.sort', 'stock.place'])
+    .limit(most)
+    .select('stock.site_id', 'stock.place', { site: 'sites.name', pieces: knex.raw('sum(quantity)::int') });
+
 export type FoundPart = { id: string; name: string; maker: string };
 
 /** Shorter words are too like too many others to be mended. */

@@ -77,3 +77,22 @@ test('who may only look sees the ledger and no deeds', async ({ page, context })
   await expect(page.getByRole('group', { name: 'Ledger' })).toBeVisible();
   await expect(page.getByRole('form', { name: 'At the shelf' })).toHaveCount(0);
 });
+
+test('what a scanner types and enters at once is gone to, a label’s address too, and a slip of the key is mended', async ({ page }) => {
+  await page.goto('/stores');
+  await expect(page.getByRole('heading', { name: 'Stores' })).toBeVisible();
+  const scan = async (text: string) => {
+    const box = page.getByPlaceholder('Position, part, worksheet or action');
+    await expect(async () => {
+      await page.keyboard.press('Control+k');
+      await expect(box).toBeFocused({ timeout: 2000 });
+    }).toPass();
+    await page.keyboard.insertText(text);
+    await page.keyboard.press('Enter');
+  };
+  await scan('netlecombe n3 22');
+  await page.waitForURL(/\/parts\/nettlecombe-n3/);
+  await scan('http://coil.plant.example/panels/ferrow-cabin');
+  await page.waitForURL(/\/panels\/ferrow-cabin/);
+  await expect(page.getByRole('heading', { name: 'Control cabin' })).toBeVisible();
+});

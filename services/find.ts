@@ -5,7 +5,7 @@ import { cards } from '../core/cards/registry';
 import { findWays, type WayIn } from '../core/fault-finding/find-ways';
 import { waysIn } from '../core/swap/ways-in';
 import { database } from '../data/connection';
-import { findParts, findPositions } from '../data/find';
+import { findParts, findPlaces, findPositions } from '../data/find';
 
 type Item = { id: string; group: string; title: string; detail: string; words: string };
 const MOST = 8;
@@ -28,11 +28,17 @@ const cardItem = ({ id, title, words, sentences }: Card): Item => ({
   words: `${title} ${sentences.join(' ')} ${words}`.toLowerCase(),
 });
 
-/** Returns at most eight positions, cards, eight symptoms or measurements and eight parts, and every worksheet, whose words all occur. */
-export async function find(text: string): Promise<{ positions: Item[]; symptoms: Item[]; cards: Item[]; parts: Item[]; sheets: Item[] }> {
+type Found = { positions: Item[]; symptoms: Item[]; cards: Item[]; parts: Item[]; places: Item[]; sheets: Item[] };
+
+/** Returns at most eight each of positions, symptoms or measurements, cards, parts and places of the stores, and every worksheet, whose words all occur. */
+export async function find(text: string): Promise<Found> {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
   const knex = database();
-  const [positions, parts] = await Promise.all([findPositions(knex, words, MOST), words.length > 0 ? findParts(knex, words, MOST) : []]);
+  const [positions, parts, places] = await Promise.all([
+    findPositions(knex, words, MOST),
+    words.length > 0 ? findParts(knex, words, MOST) : [],
+    words.length > 0 ? findPlaces(knex, words, MOST) : [],
+  ]);
   return {
     positions: positions.map((row) => ({
       id: `/?panel=${row.panel_id}&position=${row.id}`,
@@ -49,6 +55,13 @@ export async function find(text: string): Promise<{ positions: Item[]; symptoms:
       title: row.name,
       detail: row.id,
       words: `${row.name} ${row.id} ${row.maker}`,
+    })),
+    places: places.map(({ site_id: siteId, site, place, pieces }) => ({
+      id: `/stores?site=${encodeURIComponent(siteId)}&words=${encodeURIComponent(place)}`,
+      group: 'Places',
+      title: place,
+      detail: `${site}, ${pieces} piece${pieces === 1 ? '' : 's'}`,
+      words: `${place} ${site}`,
     })),
     sheets: worksheets
       .filter(({ title }) => words.every((word) => title.toLowerCase().includes(word)))

@@ -1,6 +1,6 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Queries } from '@/client/Queries';
 import { Palette, type PaletteItem } from '@/ui/shell/Palette';
 import { useFound } from './use-found';
@@ -15,9 +15,17 @@ type Props = {
 
 function Found({ open, fixed, onClose, onPick }: Props) {
   const [text, setText] = useState('');
-  const { data: found, isFetching } = useFound(open, text);
+  const { found, busy } = useFound(open, text);
   const items = useMemo(() => [...(found ?? []), ...fixed], [found, fixed]);
-  return <Palette open={open} items={items} busy={isFetching} onClose={onClose} onPick={onPick} onType={setText} />;
+  // A scanner types and enters faster than anything is found: what it entered is gone to once it is.
+  const [entered, setEntered] = useState<string>();
+  const first = found?.[0] ?? fixed.find(({ words }) => words.toLowerCase().includes(text.toLowerCase()));
+  useEffect(() => {
+    if (entered === undefined || busy) return;
+    setEntered(undefined);
+    if (entered === text && first) onPick(first);
+  }, [entered, busy, text, first, onPick]);
+  return <Palette {...{ open, items, busy, onClose, onPick, onType: setText, onEnterEarly: () => setEntered(text) }} />;
 }
 
 /** Finds positions, parts, worksheets and pages by a few letters. */

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { read } from '@/client/Queries';
 import type { PaletteItem } from '@/ui/shell/Palette';
 
-type FindAnswer = { positions: PaletteItem[]; symptoms: PaletteItem[]; cards: PaletteItem[]; parts: PaletteItem[]; sheets: PaletteItem[] };
+type FindAnswer = Record<'positions' | 'symptoms' | 'cards' | 'parts' | 'places' | 'sheets', PaletteItem[]>;
 
 const PAUSE_MS = 120;
 const MAX_LENGTH = 80;
@@ -18,21 +18,38 @@ function useRested(text: string): string {
   return rested;
 }
 
-/** What the finder finds under a text while it is open; what stood there stays until the next answer is here. */
+/** What a label's code names, as a scanner types it: the page of ours that its address leads to. */
+export function scannedPage(text: string): PaletteItem[] {
+  if (!/^https?:\/\//i.test(text) || !URL.canParse(text)) return [];
+  const { pathname, search } = new URL(text);
+  return [{ id: `${pathname}${search}`, group: 'Scanned', title: 'Open what this label names', detail: pathname, words: text }];
+}
+
+/**
+ * What the finder finds under a text while it is open; what stood there stays until the next answer is here. `busy`: the answer to this text is
+ * not here yet.
+ */
 export function useFound(open: boolean, text: string) {
   const asked = useRested(text).slice(0, MAX_LENGTH);
-  return useQuery({
+  const { data, isFetching } = useQuery({
     queryKey: ['find', asked],
     enabled: open,
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) => {
-      const { positions, symptoms, cards, parts, sheets } = await read<FindAnswer>(
+      const scanned = scannedPage(asked);
+      if (scanned.length > 0) return scanned;
+      const { positions, symptoms, cards, parts, places, sheets } = await read<FindAnswer>(
         'GET',
         `/api/v1/find?q=${encodeURIComponent(asked)}`,
         undefined,
         signal,
       );
-      return [...positions, ...symptoms, ...cards, ...parts, ...sheets];
+      // The server has found them under this text, by words that do not stand on the screen too, and past a slip of the key.
+      return [...positions, ...symptoms, ...cards, ...parts, ...places, ...sheets].map((item) => ({
+        ...item,
+        words: `${item.words} ${asked}`,
+      }));
     },
   });
+  return { found: data, busy: isFetching || asked !== text.slice(0, MAX_LENGTH) };
 }

@@ -12,6 +12,7 @@ export function Palette({
   onClose,
   onPick,
   onType,
+  onEnterEarly,
   busy,
 }: {
   open: boolean;
@@ -19,6 +20,8 @@ export function Palette({
   onClose: () => void;
   onPick: (item: PaletteItem) => void;
   onType: (text: string) => void;
+  /** Enter, while what is found under the text is not here yet. */
+  onEnterEarly: () => void;
   busy: boolean;
 }) {
   const groups = [...new Set(items.map((item) => item.group))];
@@ -34,6 +37,11 @@ export function Palette({
       <Command
         label="Find anything"
         loop
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter' || !busy) return;
+          event.preventDefault();
+          onEnterEarly();
+        }}
         filter={(value, search) =>
           search
             .toLowerCase()
