@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { read } from '@/client/Queries';
 import type { PaletteItem } from '@/ui/shell/Palette';
+import { scannedPage } from './scanned-page';
 
 type FindAnswer = Record<'positions' | 'symptoms' | 'cards' | 'parts' | 'places' | 'sheets', PaletteItem[]>;
 
@@ -18,26 +19,18 @@ function useRested(text: string): string {
   return rested;
 }
 
-/** What a label's code names, as a scanner types it: the page of ours that its address leads to. */
-export function scannedPage(text: string): PaletteItem[] {
-  if (!/^https?:\/\//i.test(text) || !URL.canParse(text)) return [];
-  const { pathname, search } = new URL(text);
-  return [{ id: `${pathname}${search}`, group: 'Scanned', title: 'Open what this label names', detail: pathname, words: text }];
-}
-
 /**
  * What the finder finds under a text while it is open; what stood there stays until the next answer is here. `busy`: the answer to this text is
  * not here yet.
  */
 export function useFound(open: boolean, text: string) {
   const asked = useRested(text).slice(0, MAX_LENGTH);
+  const scanned = useMemo(() => scannedPage(text), [text]);
   const { data, isFetching } = useQuery({
     queryKey: ['find', asked],
-    enabled: open,
+    enabled: open && !scanned,
     placeholderData: keepPreviousData,
     queryFn: async ({ signal }) => {
-      const scanned = scannedPage(asked);
-      if (scanned.length > 0) return scanned;
       const { positions, symptoms, cards, parts, places, sheets } = await read<FindAnswer>(
         'GET',
         `/api/v1/find?q=${encodeURIComponent(asked)}`,
@@ -51,5 +44,6 @@ export function useFound(open: boolean, text: string) {
       }));
     },
   });
+  if (scanned) return { found: scanned, busy: false };
   return { found: data, busy: isFetching || asked !== text.slice(0, MAX_LENGTH) };
 }
