@@ -43,16 +43,22 @@ async function goneTo(page: Page, from: string, view: string): Promise<number> {
       const heading = [...document.querySelectorAll('main h1, main h2')].find((one) => !old.has(one));
       const button = document.querySelector('main button:not([disabled])');
       const there = location.pathname + location.search === to;
+      if (performance.now() - start > 20_000) throw new Error(`${to} is not there after 20 s.`);
       if (there && heading && (!button || Object.keys(button).some((key) => key.startsWith('__reactProps'))))
         return performance.now() - start;
     }
   }, view);
 }
 
-const post = async (url: string, path: string, body: unknown): Promise<{ id: string }> =>
-  (await (
-    await fetch(`${url}${path}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
-  ).json()) as { id: string };
+/** A job at a position, or a sentence of why there is none. */
+async function openJob(url: string, cookies: readonly Cookie[], positionId: string): Promise<string> {
+  const cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+  const headers = { 'content-type': 'application/json', cookie };
+  const answer = await fetch(`${url}/api/v1/swaps`, { method: 'POST', headers, body: JSON.stringify({ positionId }) });
+  const { id }: { id?: string } = await answer.json();
+  if (id === undefined) throw new Error(`No job at ${positionId}: ${answer.status}.`);
+  return id;
+}
 
 function sayPages(say: Say, way: string, medians: ReadonlyMap<string, number>, health: number): void {
   const all = [...medians.values()];
@@ -71,7 +77,7 @@ function sayPages(say: Say, way: string, medians: ReadonlyMap<string, number>, h
 
 /** The main views, each opened twenty times after a first time that counts for nothing. */
 export async function benchPages(say: Say, url: string, cookies: Cookie[]): Promise<void> {
-  const { id } = await post(url, '/api/v1/swaps', { positionId: 'kestrel-ramp-k4' });
+  const id = await openJob(url, cookies, 'kestrel-ramp-k4');
   const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'].map((stage) => `/swaps/${id}?stage=${stage}`);
   const views = [
     ...['/', '/check', '/symptoms', '/plates', '/plates/cards', '/curves', '/lab', '/worksheets', '/worksheets/control-run', '/logbook'],

@@ -41,6 +41,19 @@ const PanelWays = ({ panel: { id }, onRail }: { panel: DrawnPanel['panel']; onRa
   </div>
 );
 
+const PutAway = ({ positions, onBack }: { positions: readonly DrawnPosition[]; onBack: (position: DrawnPosition) => void }) => (
+  <section className="stack" style={{ marginTop: 14 }} aria-label="Put away">
+    <p className="label">Put away, with what they have been through</p>
+    <div className="row-flex">
+      {positions.map((position) => (
+        <Button key={position.id} onClick={() => onBack(position)}>
+          Bring {position.tag} {position.function} back
+        </Button>
+      ))}
+    </div>
+  </section>
+);
+
 /** A panel while it is drawn: its rails, what stands on them, and the forms that add to it. */
 export function PanelPage({ view }: { view: DrawnPanel }) {
   const { site, panel, positions } = view;
@@ -119,18 +132,7 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
             </EmptyPlace>
           )}
           <DrawnRails rails={rails} chosen={chosen} onChoose={setChosen} onMove={(position, to) => void change(position, to)} />
-          {away.length > 0 && (
-            <section className="stack" style={{ marginTop: 14 }} aria-label="Put away">
-              <p className="label">Put away, with what they have been through</p>
-              <div className="row-flex">
-                {away.map((position) => (
-                  <Button key={position.id} onClick={() => void change(position, { archived: false })}>
-                    Bring {position.tag} {position.function} back
-                  </Button>
-                ))}
-              </div>
-            </section>
-          )}
+          {away.length > 0 && <PutAway positions={away} onBack={(position) => void change(position, { archived: false })} />}
           <CopyPanel panelId={panel.id} />
         </main>
         <aside className="running" aria-label="Chosen position">
