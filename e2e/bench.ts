@@ -7,6 +7,16 @@ export async function openPosition(page: Page, panel: string, tag: RegExp): Prom
   await page.getByRole('button', { name: tag }).first().click();
 }
 
+/** Waits until a page hears keys and touches: its buttons have their handlers. */
+export const alive = (page: Page) =>
+  expect
+    .poll(() =>
+      page.evaluate(() =>
+        [...document.querySelectorAll('button')].some((one) => Object.keys(one).some((key) => key.startsWith('__reactProps'))),
+      ),
+    )
+    .toBe(true);
+
 export async function startSwap(page: Page): Promise<void> {
   await page.getByRole('button', { name: /Start a job|Continue the job/ }).click();
   await page.waitForURL(/\/swaps\//);

@@ -1,7 +1,7 @@
 /** A part in the hand: judged with no job open in few actions, kept over a reload, and taken into a job, where it stands on the board. */
 import type { Page } from '@playwright/test';
 import { isAccessible } from './accessible';
-import { me, openPosition, proveAll, saved, sign, stage, startSwap, take } from './bench';
+import { alive, me, openPosition, proveAll, saved, sign, stage, startSwap, take } from './bench';
 import { expect, test } from './test';
 
 const PART = 'IEC 60947-4-1 3P AC-3 25 A 11 kW 400 V COIL 24 V DC 1NO';
@@ -10,8 +10,7 @@ const verdict = (page: Page) => page.getByRole('status', { name: 'Verdict' });
 
 test('two typed plate lines and what is asked then give a verdict in five actions', async ({ page }) => {
   await page.goto('/');
-  // A key is heard once the page has its handlers.
-  await page.waitForLoadState('networkidle');
+  await alive(page);
   let actions = 0;
   const act = async (doing: Promise<unknown>) => {
     actions += 1;
