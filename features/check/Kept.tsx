@@ -12,6 +12,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import type { QuickCheck } from './use-check';
 
@@ -44,11 +45,7 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
         options={[['', 'bring a kept check'] as const, ...kept.map(({ id, name, keptBy }) => [id, `${name}, ${keptBy}`] as const)]}
         onWord={(id) => id && void bring(id)}
       />
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </>
   );
 }

@@ -9,7 +9,7 @@ import { read } from '@/client/Queries';
 import { diffStates, emptySwap, freeHand, type Change, type SwapState } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { SelectBox } from '@/ui/forms/SelectBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { IntoCatalogue } from './IntoCatalogue';
 import { KeepIt } from './Kept';
 import type { QuickCheck } from './use-check';
@@ -93,11 +93,7 @@ export function Onward({ check }: { check: QuickCheck }) {
           </Button>
         </div>
         <KeepIt check={check} position={position} />
-        {fault && (
-          <Notice kind="fails" role="alert">
-            {fault}
-          </Notice>
-        )}
+        <FaultNotice words={fault} />
       </section>
       <span id="catalogue" />
       {parts.map(([key, part]) => (

@@ -11,7 +11,7 @@ import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Link } from '@/ui/shell/Link';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import circuitsStyle from '@/ui/styles/circuits.module.css';
 import { CircuitForm } from './CircuitForm';
 import { circuitChangeWords, useCircuit } from './use-circuit';
@@ -79,11 +79,7 @@ export function CircuitSheet({ circuit, view }: { circuit: CircuitView; view: Pa
         </div>
       </div>
       <Members circuit={circuit} panelId={view.panel.id} />
-      {refused && (
-        <Notice kind="fails" role="alert">
-          {refused}
-        </Notice>
-      )}
+      <FaultNotice words={refused} />
       {editing && (
         <CircuitForm
           start={{ name, kind: circuit.kind, positionIds: [...positionIds] }}

@@ -12,7 +12,7 @@ import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 
 type Kept = Answers['GET /api/v1/me/passkeys'];
 
@@ -87,11 +87,7 @@ export function Passkeys() {
             : 'Passkeys belong to a name. Open Loyal Coil under its name (on this machine, localhost), not under a number, to make one.'}
         </p>
       )}
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </section>
   );
 }

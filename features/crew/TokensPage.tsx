@@ -7,6 +7,7 @@ import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
 import type { Answers } from '@/services/interface/routes';
 import { ListTable } from '@/ui/forms/ListTable';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import { CrewShell } from './CrewShell';
 import { MakeToken } from './MakeToken';
@@ -29,11 +30,7 @@ function Tokens() {
   return (
     <>
       <MakeToken onMake={(wanted) => deed('POST', '/api/v1/tokens', wanted)} />
-      {said.fault && (
-        <Notice kind="fails" role="alert">
-          {said.fault}
-        </Notice>
-      )}
+      <FaultNotice words={said.fault} />
       {said.token && (
         <Notice kind="check" role="status">
           Shown this once:{' '}

@@ -1,7 +1,7 @@
 'use client';
 
 import { LinkButton } from '@/ui/shell/LinkButton';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import dynamic from 'next/dynamic';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -86,11 +86,7 @@ function Lab({ bench, meter, letters }: Props) {
             ))}
           </nav>
         </div>
-        {timerFault && (
-          <Notice kind="fails" role="alert">
-            {timerFault}
-          </Notice>
-        )}
+        <FaultNotice words={timerFault} />
         {bench === 'timer' && <TimerBench onMatch={(need) => void match(need)} matching={busy ? 'busy' : matching} />}
         {bench === 'supply' && (
           <SupplyWatch

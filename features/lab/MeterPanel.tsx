@@ -7,7 +7,7 @@ import { meterQuantities, quantityWords, type MeterReading } from '@/core/meter/
 import type { Recording } from '@/core/monitoring/samples';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { TextBox } from '@/ui/forms/TextBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { RegisterMapTable } from './RegisterMapTable';
 import { useMeterReadings } from './use-meter-readings';
 import relaysStyle from '@/ui/styles/relays.module.css';
@@ -50,11 +50,7 @@ export function MeterPanel({ address, onRecording }: { address: string; onRecord
           Registers
         </Button>
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       {reading && (
         <p className="figure" role="status">
           {readingText(reading)}

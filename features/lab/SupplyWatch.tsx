@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Recording } from '@/core/monitoring/samples';
 import { bestPoint, type Sweepable } from '@/core/monitoring/sweep';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { AxisPick } from './AxisPick';
 import { ProtectedLoad } from './ProtectedLoad';
 import { RunResult } from './RunResult';
@@ -63,11 +63,7 @@ export function SupplyWatch({
           </Button>
         </div>
         {work.busy && <Progress work={work} />}
-        {work.fault && (
-          <Notice kind="fails" role="alert">
-            {work.fault}
-          </Notice>
-        )}
+        <FaultNotice words={work.fault} />
         {!answer && !work.busy && (
           <EmptyPlace title="Nothing has run yet" action={<Button onClick={run}>Try it with these events</Button>}>
             The relay is run over the events on the left: what it trips on, what it misses, what it trips on falsely. A sweep of two

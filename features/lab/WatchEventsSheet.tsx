@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { writeSamples } from '@/core/monitoring/samples';
 import { FilePick } from '@/ui/forms/FilePick';
 import { saveText } from '@/ui/forms/save-file';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { EventList } from './EventList';
 import type { WatchEvents } from './use-watch';
 import relaysStyle from '@/ui/styles/relays.module.css';
@@ -28,11 +28,7 @@ export function WatchEventsSheet({ events, meter }: { events: WatchEvents; meter
           )}
         </div>
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       {!recorded && hour && (
         <p>
           {hour.length} made-up events in an hour, {hour.filter(({ mustTrip }) => mustTrip).length} of which must trip.{' '}

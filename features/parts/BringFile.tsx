@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { families } from '@/core/families/registry';
 import { FilePick } from '@/ui/forms/FilePick';
 import { SelectBox } from '@/ui/forms/SelectBox';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import { FileLook } from './FileLook';
 import { useImport, type ImportSite } from './use-import';
@@ -59,11 +60,7 @@ export function BringFile({ sites, siteId, onSite }: { sites: readonly ImportSit
         </div>
         <p className="muted">Or drop the file here.</p>
         {own.chosen?.note && <Notice kind="check">{own.chosen.note}</Notice>}
-        {own.fault && (
-          <Notice kind="fails" role="alert">
-            {own.fault}
-          </Notice>
-        )}
+        <FaultNotice words={own.fault} />
         {own.done && (
           <Notice kind="fits" role="status">
             {own.done}

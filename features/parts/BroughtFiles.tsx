@@ -8,7 +8,7 @@ import { formatInstant } from '@/core/language/format-instant';
 import { wordText } from '@/core/language/word-text';
 import type { BroughtFile } from '@/services/imports';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 
 /** Files that were brought, newest first; one is taken back until something rests on it. */
 export function BroughtFiles({ imports }: { imports: readonly BroughtFile[] }) {
@@ -44,11 +44,7 @@ export function BroughtFiles({ imports }: { imports: readonly BroughtFile[] }) {
   ];
   return (
     <section className="stack" aria-label="Files that were brought">
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       <ListTable caption="Files that were brought" columns={columns} rows={imports} keyOf={({ id }) => id} />
     </section>
   );

@@ -4,7 +4,7 @@ import { LinkButton } from '@/ui/shell/LinkButton';
 import { FilePick } from '@/ui/forms/FilePick';
 import Button from '@mui/material/Button';
 import { TextBox } from '@/ui/forms/TextBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { certain } from '@/core/certain';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'next/navigation';
@@ -85,11 +85,7 @@ export function PartCurve({ partId, name, curve }: { partId: string; name: strin
         </FilePick>
         {!formState.isValid && <small className="muted">Enter the source first: a curve without a source is not stored.</small>}
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </section>
   );
 }

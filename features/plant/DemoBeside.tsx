@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { mayDo } from '@/core/crew/rights';
 import type { PlantSite } from '@/services/plant-view';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { usePerson } from '@/ui/shell/person';
 import { useDeed } from './use-deed';
 
@@ -28,11 +28,7 @@ export function DemoBeside({ sites }: { sites: readonly PlantSite[] }) {
         </Button>
         <small className="muted">Invented sites to try things on. Their parts stand to choice nowhere else.</small>
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </div>
   );
 }

@@ -8,7 +8,7 @@ import { Pill } from '@/ui/forms/Pill';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
 import { LinkButton } from '@/ui/shell/LinkButton';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { SheetOfLabels } from '../shell/SheetOfLabels';
 import { Shell } from '../shell/Shell';
 import { AddPosition, AddTemplate, type Draw } from './AddForms';
@@ -116,11 +116,7 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
             />
           </div>
           <p className="muted">{panel.note || 'Drag a position to its place; by keyboard: space, arrows, space.'}</p>
-          {fault && (
-            <Notice kind="fails" role="alert">
-              {fault}
-            </Notice>
-          )}
+          <FaultNotice words={fault} />
           {undo && (
             <p className="row-flex" role="status">
               {undo.words}.<Button onClick={() => void takeBack(undo)}>Undo</Button>

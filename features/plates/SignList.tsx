@@ -15,7 +15,7 @@ import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
 import { FormFault } from '@/ui/forms/FormFault';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 
 const kinds = [
   ['menu', 'word of a menu'],
@@ -95,11 +95,7 @@ export function SignList({ signs }: { signs: readonly DeviceSign[] }) {
   return (
     <div className="stack">
       <SignForm onEnter={(fields) => sent('POST', '/api/v1/device-signs', fields)} />
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       {signs.length === 0 ? (
         <EmptyPlace title="No sign is entered yet">
           Each maker has words and blinks of its own: enter them from its sheet once, and everybody finds them here.

@@ -3,6 +3,7 @@
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import { messageOf } from '@/core/certain';
@@ -80,11 +81,7 @@ export function SupplyPage({ view, position }: { view: SupplyView; position?: st
                 onWord={(id) => setPositionId(id || undefined)}
               />
             </label>
-            {fault && (
-              <Notice kind="fails" role="alert">
-                {fault}
-              </Notice>
-            )}
+            <FaultNotice words={fault} />
             <OneLine nodes={nodes} dc={path.system === 'dc'} chosen={chosen} onChoose={setChosen} />
           </div>
           <aside className="stack">

@@ -12,6 +12,7 @@ import type { Answers } from '@/services/interface/routes';
 import { isWholePin } from '@/ui/forms/PinPad';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import { byPasskey, useSigners, WhoAnswers } from './card/Sign';
 import { useJob } from './use-job';
@@ -133,11 +134,7 @@ export function EndJob() {
               onPin={setPin}
             />
           </div>
-          {fault && (
-            <Notice kind="fails" role="alert">
-              {fault}
-            </Notice>
-          )}
+          <FaultNotice words={fault} />
           <Button fullWidth disabled={!ready || !isWholePin(pin)} onClick={() => void end('pin')}>
             {way === 'discarded' ? 'Discard the job' : 'End the job'}
           </Button>

@@ -9,7 +9,7 @@ import { readingsOfSpec } from '@/core/readings/readings-of-spec';
 import { freeHand } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { TextBox } from '@/ui/forms/TextBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { useJob } from './use-job';
 
 type Found = Answers['GET /api/v1/find'];
@@ -58,11 +58,7 @@ export function FromCatalogue() {
           {data.parts.length === 0 && <span className="muted">No part of the catalogue has these words.</span>}
         </div>
       )}
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </div>
   );
 }

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { useSigners } from './card/Sign';
 import { useJob } from './use-job';
 
@@ -58,11 +58,7 @@ export function HandOver() {
             value={words}
             onChange={(event) => setWords(event.target.value)}
           />
-          {fault && (
-            <Notice kind="fails" role="alert">
-              {fault}
-            </Notice>
-          )}
+          <FaultNotice words={fault} />
           <Button fullWidth disabled={busy || words.trim().length < MIN_LETTERS} onClick={() => void handOver()}>
             Hand it over
           </Button>

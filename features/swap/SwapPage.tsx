@@ -6,6 +6,7 @@ import type { SwapView } from '@/services/swaps';
 import { Queries } from '@/client/Queries';
 import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import { Shell } from '../shell/Shell';
 import { changeWords } from './change-words';
@@ -58,11 +59,7 @@ function Bench() {
           <SaveLine save={swap.save} onUndo={swap.canUndo ? swap.undo : undefined} />
         </div>
         <main className="middle stack" id="main">
-          {swap.fault && (
-            <Notice kind="fails" role="alert">
-              {swap.fault}
-            </Notice>
-          )}
+          <FaultNotice words={swap.fault} />
           {view.status === 'signed' && (
             <Notice kind="note">
               This job is signed. <Link href={`/records/${view.recordId}`}>Open its record</Link>. To change anything, start a new swap at

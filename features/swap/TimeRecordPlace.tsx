@@ -10,7 +10,7 @@ import { BandPicture } from '@/ui/faults/BandPicture';
 import { FilePick } from '@/ui/forms/FilePick';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { NumberBox } from '@/ui/forms/NumberBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 
 const MOST_SHOWN = 8;
 const MOST_DRAWN = 20;
@@ -67,11 +67,7 @@ export function TimeRecordPlace({
         </FilePick>
         <span className="muted">CSV: time, amps, volts; or a list of events with the length of each</span>
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       {brought && summary && (
         <>
           <NumberBox

@@ -11,6 +11,7 @@ import { Pill } from '@/ui/forms/Pill';
 import { TextBox } from '@/ui/forms/TextBox';
 import { usePractice, useSay } from '@/ui/language/practice';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { Notice } from '@/ui/shell/Notice';
 import { Shell } from '../shell/Shell';
 import checkStyle from '@/ui/styles/check.module.css';
@@ -163,11 +164,7 @@ export function SymptomsPage({
               onChange={(event) => setText(event.target.value)}
             />
             {said && <Notice kind="note">Noted here: {said}</Notice>}
-            {fault && (
-              <Notice kind="fails" role="alert">
-                {fault}
-              </Notice>
-            )}
+            <FaultNotice words={fault} />
             {shown.length === 0 ? (
               <p role="status">Nothing is found under these words. Say it in fewer, or with the kind of device.</p>
             ) : (

@@ -1,7 +1,7 @@
 'use client';
 
 import { FilePick } from '@/ui/forms/FilePick';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import LinearProgress from '@mui/material/LinearProgress';
@@ -47,11 +47,7 @@ function DropPlace({ fault, onFile }: { fault?: string; onFile: (file: File | un
           Take a photo
         </FilePick>
       </div>
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
     </div>
   );
 }

@@ -12,7 +12,7 @@ import type { Obstacle } from '@/core/swap/sign-off';
 import type { Answers } from '@/services/interface/routes';
 import { isWholePin, PinPad } from '@/ui/forms/PinPad';
 import { SelectBox } from '@/ui/forms/SelectBox';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice } from '@/ui/shell/FaultNotice';
 import { several } from '../progress';
 import { useJob } from '../use-job';
 
@@ -81,11 +81,7 @@ function Approve({ obstacle, people }: { obstacle: Obstacle; people: readonly Si
     <section className="stack" aria-label="Approve the override">
       <p>What is overridden waits for a second person, who reads it beside this and answers for it by their own PIN.</p>
       <WhoAnswers label="Approved by" people={people} id={id} onId={setId} pin={pin} onPin={setPin} />
-      {fault && (
-        <Notice kind="fails" role="alert">
-          {fault}
-        </Notice>
-      )}
+      <FaultNotice words={fault} />
       <Button fullWidth disabled={!id || !isWholePin(pin)} onClick={() => void approve(false)}>
         Approve the override
       </Button>
@@ -122,11 +118,7 @@ export function Sign() {
     >
       {person && !self && <p className="muted">A mentor signs a job of an apprentice, here, by their own PIN.</p>}
       <WhoAnswers label="Signed by" people={people.sign} id={id} onId={setId} pin={pin} onPin={setPin} />
-      {signing.fault && (
-        <Notice kind="fails" role="alert">
-          {signing.fault}
-        </Notice>
-      )}
+      <FaultNotice words={signing.fault} />
       <Button variant="contained" fullWidth type="submit" disabled={obstacles.length > 0 || signing.signing || !id || !isWholePin(pin)}>
         {signing.signing ? 'Signing' : 'Sign off'}
         <small>
