@@ -38,8 +38,8 @@ export async function partIdsNotFailing(knex: Knex, family: string, needs: reado
   return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
 }
 
-/** Does any site want the parts of the demo? Else nobody is shown them. */
-export const takesDemoParts = async (knex: Knex): Promise<boolean> => Boolean(await knex('sites').where('demo_parts', true).first());
+/** Sites that want the parts of the demo; without any nobody is shown them. */
+export const takersOfDemoParts = (knex: Knex) => knex('sites').where('demo_parts', true);
 
 export const stockOfPart = (knex: Knex, partId: string): Promise<StockRow[]> =>
   knex<StockRow>('stock').where({ part_id: partId }).where('quantity', '>', 0).orderBy('place');

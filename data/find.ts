@@ -1,4 +1,5 @@
 import type { Knex } from 'knex';
+import { takersOfDemoParts } from './catalogue';
 import { inTransaction } from './transaction';
 
 /** Words anywhere in a text, for `ilike`; what the database reads as a sign stands for itself. */
@@ -61,7 +62,7 @@ const MOST_MENDED = 4;
 /** Parts that may be shown: of the demo only where a site takes them. */
 const shownParts = (knex: Knex) =>
   knex<FoundPart>('parts')
-    .where((query) => void query.where('demo', false).orWhereExists(knex('sites').where('demo_parts', true)))
+    .where((query) => void query.where('demo', false).orWhereExists(takersOfDemoParts(knex)))
     .select('id', 'name', 'maker');
 
 /** The known words nearest to one that no part holds, the nearest first. */

@@ -17,6 +17,16 @@ export const alive = (page: Page) =>
     )
     .toBe(true);
 
+/** Opens the palette by its keys and returns its box. A key pressed before the page listens is pressed again, as a person would. */
+export async function openPalette(page: Page): Promise<Locator> {
+  const box = page.getByPlaceholder('Position, part, worksheet or action');
+  await expect(async () => {
+    await page.keyboard.press('Control+k');
+    await expect(box).toBeFocused({ timeout: 2000 });
+  }).toPass();
+  return box;
+}
+
 export async function startSwap(page: Page): Promise<void> {
   await page.getByRole('button', { name: /Start a job|Continue the job/ }).click();
   await page.waitForURL(/\/swaps\//);

@@ -1,17 +1,12 @@
 /** The desks beside the swap: palette, worksheets, interface, panels on a phone. */
 import { css } from './css';
 import { expect, test } from './test';
-import { openPosition, stage, startSwap } from './bench';
+import { openPalette, openPosition, stage, startSwap } from './bench';
 
 test('the palette reaches positions, parts, worksheets and actions', async ({ page }) => {
   await page.goto('/');
   const find = async (text: string) => {
-    const box = page.getByPlaceholder('Position, part, worksheet or action');
-    // A key pressed before the page listens is pressed again.
-    await expect(async () => {
-      await page.keyboard.press('Control+k');
-      await expect(box).toBeVisible({ timeout: 2000 });
-    }).toPass();
+    const box = await openPalette(page);
     await box.fill(text);
   };
   await find('drainage');

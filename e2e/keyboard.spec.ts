@@ -2,7 +2,7 @@
 import { css } from './css';
 import { type Locator, type Page } from '@playwright/test';
 import { expect, test } from './test';
-import { saved, me } from './bench';
+import { openPalette, saved, me } from './bench';
 
 /** Goes on with Tab until the wanted element has the focus, as a person would. */
 async function tabTo(page: Page, wanted: Locator, most = 260): Promise<void> {
@@ -30,10 +30,7 @@ test('palette, stages, board, proofs and signature without a mouse', async ({ pa
   test.setTimeout(180_000);
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'Ramp panel' })).toBeVisible();
-  await expect(async () => {
-    await page.keyboard.press('Control+k');
-    await expect(page.getByPlaceholder('Position, part, worksheet or action')).toBeFocused({ timeout: 2000 });
-  }).toPass();
+  await openPalette(page);
   await page.keyboard.type('k2 gate pump');
   await expect(page.getByRole('option', { name: /K2 gate pump 2/ })).toBeVisible();
   await page.keyboard.press('Enter');

@@ -1,6 +1,7 @@
 /** The stores: a part is found, counted, taken, moved; what is below its least stands on the list; nobody takes what is not there. */
 import { readCode } from '@/tests/read-code';
 import { isAccessible } from './accessible';
+import { openPalette } from './bench';
 import { expect, test } from './test';
 
 const PART = 'Nettlecombe N0 11';
@@ -82,11 +83,7 @@ test('what a scanner types and enters at once is gone to, a label’s address to
   await page.goto('/stores');
   await expect(page.getByRole('heading', { name: 'Stores' })).toBeVisible();
   const scan = async (text: string) => {
-    const box = page.getByPlaceholder('Position, part, worksheet or action');
-    await expect(async () => {
-      await page.keyboard.press('Control+k');
-      await expect(box).toBeFocused({ timeout: 2000 });
-    }).toPass();
+    await openPalette(page);
     await page.keyboard.insertText(text);
     await page.keyboard.press('Enter');
   };

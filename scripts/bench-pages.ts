@@ -8,7 +8,7 @@ import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 const TIMES = 20;
 const ASKED_MS = 300;
 type Say = (what: string, figure: string, against: string) => void;
-type Cookie = { name: string; value: string; url: string };
+type Session = { header: string; cookies: { name: string; value: string; url: string }[] };
 
 const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[Math.floor(times.length / 2)] ?? 0;
 
@@ -51,8 +51,7 @@ async function goneTo(page: Page, from: string, view: string): Promise<number> {
 }
 
 /** A job at a position, or a sentence of why there is none. */
-async function openJob(url: string, cookies: readonly Cookie[], positionId: string): Promise<string> {
-  const cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
+async function openJob(url: string, cookie: string, positionId: string): Promise<string> {
   const headers = { 'content-type': 'application/json', cookie };
   const answer = await fetch(`${url}/api/v1/swaps`, { method: 'POST', headers, body: JSON.stringify({ positionId }) });
   const { id }: { id?: string } = await answer.json();
@@ -76,8 +75,8 @@ function sayPages(say: Say, way: string, medians: ReadonlyMap<string, number>, h
 }
 
 /** The main views, each opened twenty times after a first time that counts for nothing. */
-export async function benchPages(say: Say, url: string, cookies: Cookie[]): Promise<void> {
-  const id = await openJob(url, cookies, 'kestrel-ramp-k4');
+export async function benchPages(say: Say, url: string, { header, cookies }: Session): Promise<void> {
+  const id = await openJob(url, header, 'kestrel-ramp-k4');
   const stages = ['safe', 'read', 'need', 'match', 'prove', 'record'].map((stage) => `/swaps/${id}?stage=${stage}`);
   const views = [
     ...['/', '/check', '/symptoms', '/plates', '/plates/cards', '/curves', '/lab', '/worksheets', '/worksheets/control-run', '/logbook'],

@@ -150,7 +150,7 @@ const plateFolder = at > 0 ? process.argv[at + 1] : existsSync('../shared/plates
 core();
 await http();
 await firstPage();
-await benchPages(say, url, session.cookies);
+await benchPages(say, url, session);
 await benchLaws(say, url);
 await benchProtection(say, url, certain(process.env.DATABASE_URL));
 benchRelays(say);

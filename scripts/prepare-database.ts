@@ -18,10 +18,7 @@ const knex = connect(owner ?? url);
 try {
   await migrate(knex);
   if (process.argv.includes('--demo')) {
-    if (await loadDemo(knex, new Date())) {
-      console.log('[loyal-coil] the demo data are loaded');
-      await knex('parts').update({ ruled_by: rules ?? null });
-    }
+    if (await loadDemo(knex, new Date(), { rules })) console.log('[loyal-coil] the demo data are loaded');
     await nameDemoCrew(knex);
   } else if (!(await knex('people').first()))
     console.log(`[loyal-coil] nobody is named yet; the first administrator’s code: ${firstCode()}`);

@@ -12,7 +12,7 @@ import { ServiceError } from './service-error';
 /** Loads sites, panels and catalogue of the demo beside what is there; its crew, whose PIN everybody knows, is not named. Throws 409 where it stands. */
 export async function loadDemoBeside({ actor }: Pick<Caller, 'actor'>): Promise<{ loaded: true }> {
   const knex = database();
-  if (!(await loadDemo(knex, new Date(), true)))
+  if (!(await loadDemo(knex, new Date(), { beside: true })))
     throw new ServiceError(409, [{ field: '', reason: 'The demo stands here already, or is just being loaded.' }]);
   await beginChains(knex);
   await audit(knex, actor, 'plant-changed', { demo: 'loaded' });

@@ -1,6 +1,6 @@
 import { wordsMark, bandsMark } from '../core/case/case';
 import { database } from '../data/connection';
-import { takesDemoParts } from '../data/catalogue';
+import { takersOfDemoParts } from '../data/catalogue';
 import type { TimerPart } from '../core/timing/match';
 import { catalogueOf } from './catalogue';
 
@@ -9,7 +9,7 @@ const flag = (mark: unknown): boolean | null => (mark === true ? true : mark ===
 /** The timers of the catalogue as the lab matches them. */
 export async function timerParts(): Promise<TimerPart[]> {
   const knex = database();
-  const [{ parts }, demo] = await Promise.all([catalogueOf(knex, 'timing-relay'), takesDemoParts(knex)]);
+  const [{ parts }, demo] = await Promise.all([catalogueOf(knex, 'timing-relay'), takersOfDemoParts(knex).first()]);
   const offered = parts.filter((part) => demo || !part.demo);
   return offered.map(({ id, name, raw }) => ({
     id,

@@ -82,8 +82,8 @@ export async function startPanelMeter(port = 0, clock: () => number = () => perf
 }
 
 if (process.argv[1]?.endsWith('panel-meter.ts')) {
-  const { port } = await startPanelMeter(Number(process.argv[2] ?? 0));
+  const { port, close } = await startPanelMeter(Number(process.argv[2] ?? 0));
   console.log(`panel meter stand-in on 127.0.0.1:${port}`);
   // Whoever started it holds the other end, and may be killed without a word: then it ends as well.
-  if (process.argv.includes('--beside')) process.stdin.resume().once('close', () => process.exit(0));
+  if (process.argv.includes('--beside')) process.stdin.resume().once('close', () => void close());
 }

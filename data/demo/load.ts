@@ -22,8 +22,11 @@ const MONTH_MS = 30.44 * 24 * 3600 * 1000;
 const PIECE = 400;
 const json = (value: unknown) => JSON.stringify(value);
 
+/** `beside`: beside what is there; `rules` names the rules of this build, where they are known. */
+type How = { beside?: boolean; rules?: string | undefined };
+
 /** Returns true when the demo was loaded, false when it was there. */
-export async function loadDemo(knex: Knex, now: Date, beside = false): Promise<boolean> {
+export async function loadDemo(knex: Knex, now: Date, { beside = false, rules }: How = {}): Promise<boolean> {
   return inTransaction(knex, async (trx) => {
     // Two starts wait for each other; who asks for it beside others is told that it is on its way.
     if (!beside) await trx.raw('select pg_advisory_xact_lock(20261)');
@@ -48,6 +51,7 @@ export async function loadDemo(knex: Knex, now: Date, beside = false): Promise<b
       raw: json(part.raw),
       spec: json(certain(familyOf(part.family)).canonical(part.raw)),
       demo: true,
+      ruled_by: rules ?? null,
     }));
     // What an own plant kept of a demo that was removed is there still.
     for (let at = 0; at < rows.length; at += PIECE)

@@ -3,6 +3,7 @@
  * signed is out of the application's hands, so this is for the role that owns the tables.
  */
 import type { Knex } from 'knex';
+import { DEMO_PERSON } from '../../core/crew/demo';
 import { signedTables } from '../protect';
 import { inTransaction } from '../transaction';
 import { demoPositionCodes } from './air-breakers';
@@ -22,11 +23,11 @@ const demoPanels = (trx: Knex) => trx('panels').whereIn('site_id', demoSites(trx
 const demoPositions = (trx: Knex) => trx('positions').whereIn('panel_id', demoPanels(trx)).select('id');
 const demoSwaps = (trx: Knex) => trx('swaps').whereIn('position_id', demoPositions(trx)).select('id');
 const demoRecords = (trx: Knex) => trx('records').whereIn('position_id', demoPositions(trx)).select('id');
-const demoPeople = (trx: Knex) => trx('people').where('id', 'like', 'demo-%').select('id');
+const demoParts = (trx: Knex) => trx('parts').where({ demo: true });
+const demoPeople = (trx: Knex) => trx('people').where('id', 'like', `${DEMO_PERSON}%`);
 
 /** Parts of the demo that something of one's own rests on. */
-async function partsInUse(trx: Knex): Promise<string[]> {
-  const parts: string[] = await trx('parts').where({ demo: true }).pluck('id');
+async function partsInUse(trx: Knex, parts: readonly string[]): Promise<string[]> {
   const stand: (string | null)[] = (
     await Promise.all([
       trx('positions').whereNotIn('panel_id', demoPanels(trx)).whereNotNull('part_id').pluck('part_id'),
@@ -46,15 +47,16 @@ async function partsInUse(trx: Knex): Promise<string[]> {
 
 /** What would go, and what would stay. */
 export async function demoHeld(trx: Knex): Promise<DemoHeld> {
-  const count = async (query: Knex.QueryBuilder): Promise<number> => (await query).length;
-  const kept = await partsInUse(trx);
+  const count = async (rows: Knex.QueryBuilder): Promise<number> => Number((await trx.from(rows.as('row')).count('* as n'))[0]?.n);
+  const parts: string[] = await demoParts(trx).pluck('id');
+  const kept = await partsInUse(trx, parts);
   return {
     sites: await trx('sites').where({ demo: true }).orderBy('sort').pluck('name'),
     positions: await count(demoPositions(trx)),
     records: await count(demoRecords(trx)),
-    parts: (await count(trx('parts').where({ demo: true }).select('id'))) - kept.length,
+    parts: parts.length - kept.length,
     kept,
-    people: await trx('people').where('id', 'like', 'demo-%').orderBy('id').pluck('name'),
+    people: await demoPeople(trx).orderBy('id').pluck('name'),
   };
 }
 
@@ -75,11 +77,11 @@ function rowsToGo(trx: Knex, kept: readonly string[]): Knex.QueryBuilder[] {
     trx('circuits').whereIn('panel_id', demoPanels(trx)),
     trx('panels').whereIn('site_id', demoSites(trx)),
     trx('sites').where({ demo: true }),
-    trx('parts').where({ demo: true }).whereNotIn('id', kept),
+    demoParts(trx).whereNotIn('id', kept),
     // Letters of the demo's makers that somebody changed are theirs.
     trx('position_codes').whereIn('maker', makers).where({ version: 1 }),
-    trx('tokens').whereIn('person_id', demoPeople(trx)),
-    trx('people').where('id', 'like', 'demo-%'),
+    trx('tokens').whereIn('person_id', demoPeople(trx).select('id')),
+    demoPeople(trx),
   ];
 }
 

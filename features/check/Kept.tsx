@@ -12,8 +12,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import type { QuickCheck } from './use-check';
 
 type List = Answers['GET /api/v1/checks'];

@@ -9,7 +9,7 @@ import { read } from '@/client/Queries';
 import { diffStates, emptySwap, freeHand, type Change, type SwapState } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { SelectBox } from '@/ui/forms/SelectBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { IntoCatalogue } from './IntoCatalogue';
 import { KeepIt } from './Kept';
 import type { QuickCheck } from './use-check';

@@ -11,7 +11,7 @@ import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
 import { VerdictMark, verdictWords } from '@/ui/marks/VerdictMark';
 import { Link } from '@/ui/shell/Link';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import circuitsStyle from '@/ui/styles/circuits.module.css';
 import { CircuitForm } from './CircuitForm';
 import { circuitChangeWords, useCircuit } from './use-circuit';

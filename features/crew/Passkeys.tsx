@@ -12,7 +12,7 @@ import { FormFault } from '@/ui/forms/FormFault';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 
 type Kept = Answers['GET /api/v1/me/passkeys'];
 

@@ -7,8 +7,7 @@ import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
 import type { Answers } from '@/services/interface/routes';
 import { ListTable } from '@/ui/forms/ListTable';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import { CrewShell } from './CrewShell';
 import { MakeToken } from './MakeToken';
 

@@ -6,7 +6,7 @@ import { readCurveCsv } from '@/core/curves/csv';
 import type { DeviceChoice } from '@/core/curves/curve-device';
 import { textOfCurveFile } from '@/ui/forms/curve-file';
 import { FilePick } from '@/ui/forms/FilePick';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { DeviceCard } from './DeviceCard';
 
 /** The devices on the chart: kind, rating, settings; a curve of one's own from a file. */

@@ -1,7 +1,7 @@
 'use client';
 
 import { LinkButton } from '@/ui/shell/LinkButton';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import dynamic from 'next/dynamic';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';

@@ -7,7 +7,7 @@ import { meterQuantities, quantityWords, type MeterReading } from '@/core/meter/
 import type { Recording } from '@/core/monitoring/samples';
 import { formatQuantity } from '@/core/quantities/format-quantity';
 import { TextBox } from '@/ui/forms/TextBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { RegisterMapTable } from './RegisterMapTable';
 import { useMeterReadings } from './use-meter-readings';
 import relaysStyle from '@/ui/styles/relays.module.css';

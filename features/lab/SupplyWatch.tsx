@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { Recording } from '@/core/monitoring/samples';
 import { bestPoint, type Sweepable } from '@/core/monitoring/sweep';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { AxisPick } from './AxisPick';
 import { ProtectedLoad } from './ProtectedLoad';
 import { RunResult } from './RunResult';

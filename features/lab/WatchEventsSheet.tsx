@@ -5,7 +5,7 @@ import type { ReactNode } from 'react';
 import { writeSamples } from '@/core/monitoring/samples';
 import { FilePick } from '@/ui/forms/FilePick';
 import { saveText } from '@/ui/forms/save-file';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { EventList } from './EventList';
 import type { WatchEvents } from './use-watch';
 import relaysStyle from '@/ui/styles/relays.module.css';

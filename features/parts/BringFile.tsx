@@ -4,8 +4,7 @@ import { useState } from 'react';
 import { families } from '@/core/families/registry';
 import { FilePick } from '@/ui/forms/FilePick';
 import { SelectBox } from '@/ui/forms/SelectBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import { FileLook } from './FileLook';
 import { useImport, type ImportSite } from './use-import';
 

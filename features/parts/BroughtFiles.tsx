@@ -8,7 +8,7 @@ import { formatInstant } from '@/core/language/format-instant';
 import { wordText } from '@/core/language/word-text';
 import type { BroughtFile } from '@/services/imports';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 
 /** Files that were brought, newest first; one is taken back until something rests on it. */
 export function BroughtFiles({ imports }: { imports: readonly BroughtFile[] }) {

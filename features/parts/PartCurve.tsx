@@ -4,7 +4,7 @@ import { LinkButton } from '@/ui/shell/LinkButton';
 import { FilePick } from '@/ui/forms/FilePick';
 import Button from '@mui/material/Button';
 import { TextBox } from '@/ui/forms/TextBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { certain } from '@/core/certain';
 import { yupResolver } from '@hookform/resolvers/yup';
 import { useRouter } from 'next/navigation';

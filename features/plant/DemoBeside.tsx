@@ -3,7 +3,7 @@
 import Button from '@mui/material/Button';
 import { mayDo } from '@/core/crew/rights';
 import type { PlantSite } from '@/services/plant-view';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
 import { useDeed } from './use-deed';
 

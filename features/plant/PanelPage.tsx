@@ -8,7 +8,7 @@ import { Pill } from '@/ui/forms/Pill';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
 import { LinkButton } from '@/ui/shell/LinkButton';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { SheetOfLabels } from '../shell/SheetOfLabels';
 import { Shell } from '../shell/Shell';
 import { AddPosition, AddTemplate, type Draw } from './AddForms';

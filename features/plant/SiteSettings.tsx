@@ -6,7 +6,7 @@ import { tagHabits, tagHabitWords } from '@/core/plant/tags';
 import type { PlantSite } from '@/services/plant-view';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { Pill } from '@/ui/forms/Pill';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { useDeed } from './use-deed';
 
 /** What a site asks for: its letters, each method that practitioners dispute with its reason, a second person, and the parts of a demo that is there. */

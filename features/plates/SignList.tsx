@@ -15,7 +15,7 @@ import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
 import { FormFault } from '@/ui/forms/FormFault';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 
 const kinds = [
   ['menu', 'word of a menu'],

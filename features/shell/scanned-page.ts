@@ -1,5 +1,5 @@
 /** A label's code, typed by a scanner. */
-import { SCANNED, type PaletteItem } from '@/ui/shell/Palette';
+import type { PaletteItem } from '@/ui/shell/Palette';
 
 /** The page of ours that the address on a label leads to, under whatever name its printer knew us; nothing where the text is no address. */
 export function scannedPage(text: string): PaletteItem[] | undefined {
@@ -7,5 +7,5 @@ export function scannedPage(text: string): PaletteItem[] | undefined {
   const { pathname, search } = new URL(text);
   // Two strokes at the beginning would lead to another server.
   const page = `${pathname.replace(/^[/\\]+/, '/')}${search}`;
-  return [{ id: page, group: SCANNED, title: 'Open what this label names', detail: page, words: text }];
+  return [{ id: page, group: 'Scanned', title: 'Open what this label names', detail: page, words: text }];
 }

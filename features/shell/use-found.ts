@@ -44,6 +44,5 @@ export function useFound(open: boolean, text: string) {
       }));
     },
   });
-  if (scanned) return { found: scanned, busy: false };
-  return { found: data, busy: isFetching || asked !== text.slice(0, MAX_LENGTH) };
+  return { found: scanned ?? data, busy: isFetching || asked !== text.slice(0, MAX_LENGTH) };
 }

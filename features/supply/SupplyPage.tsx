@@ -3,8 +3,7 @@
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { ConflictDialog } from '@/ui/draft/ConflictDialog';
 import { SaveLine } from '@/ui/draft/SaveLine';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import { messageOf } from '@/core/certain';
 import { Link } from '@/ui/shell/Link';

@@ -12,8 +12,7 @@ import type { Answers } from '@/services/interface/routes';
 import { isWholePin } from '@/ui/forms/PinPad';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import { byPasskey, useSigners, WhoAnswers } from './card/Sign';
 import { useJob } from './use-job';
 

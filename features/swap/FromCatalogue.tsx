@@ -9,7 +9,7 @@ import { readingsOfSpec } from '@/core/readings/readings-of-spec';
 import { freeHand } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { TextBox } from '@/ui/forms/TextBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { useJob } from './use-job';
 
 type Found = Answers['GET /api/v1/find'];

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { useSigners } from './card/Sign';
 import { useJob } from './use-job';
 

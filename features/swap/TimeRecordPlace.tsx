@@ -10,7 +10,7 @@ import { BandPicture } from '@/ui/faults/BandPicture';
 import { FilePick } from '@/ui/forms/FilePick';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
 import { NumberBox } from '@/ui/forms/NumberBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 
 const MOST_SHOWN = 8;
 const MOST_DRAWN = 20;

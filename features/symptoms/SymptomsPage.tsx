@@ -11,8 +11,7 @@ import { Pill } from '@/ui/forms/Pill';
 import { TextBox } from '@/ui/forms/TextBox';
 import { usePractice, useSay } from '@/ui/language/practice';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
-import { Notice } from '@/ui/shell/Notice';
+import { FaultNotice, Notice } from '@/ui/shell/Notice';
 import { Shell } from '../shell/Shell';
 import checkStyle from '@/ui/styles/check.module.css';
 

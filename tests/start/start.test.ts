@@ -5,6 +5,7 @@ import net from 'node:net';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { afterAll, describe, expect, it } from 'vitest';
+import { freePort } from '../../scripts/lib/machine.mjs';
 
 const root = path.resolve(import.meta.dirname, '../..');
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-start-'));
@@ -22,18 +23,14 @@ const oneSentence = ({ status, said }: ReturnType<typeof start>, words: RegExp) 
   expect([status, said]).toEqual([1, [expect.stringMatching(words)]]);
 };
 
-const portOf = (server: net.Server): Promise<number> =>
-  new Promise((resolve) =>
-    server.listen(0, '127.0.0.1', () => {
-      const at = server.address();
-      resolve(typeof at === 'object' && at ? at.port : 0);
-    }),
-  );
 const isOpen = (port: number): Promise<boolean> =>
   new Promise((resolve) => {
     const socket = net.connect(port, '127.0.0.1');
-    socket.once('connect', () => resolve(true)).once('error', () => resolve(false));
-    socket.once('connect', () => socket.destroy());
+    socket.once('error', () => resolve(false));
+    socket.once('connect', () => {
+      socket.destroy();
+      resolve(true);
+    });
   });
 
 describe('a start that cannot be', () => {
@@ -44,7 +41,8 @@ describe('a start that cannot be', () => {
   });
   it('where the port is taken', async () => {
     const server = net.createServer();
-    const port = await portOf(server);
+    const port = await freePort();
+    await new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve));
     oneSentence(start(path.join(scratch, 'b'), { PORT: String(port) }), new RegExp(`Port ${port} is in use on 127\\.0\\.0\\.1\\.`));
     server.close();
   });
@@ -67,9 +65,7 @@ describe('a start that cannot be', () => {
 });
 
 it('a stand-in ends with the start that was killed without a word', async () => {
-  const free = net.createServer();
-  const port = await portOf(free);
-  await new Promise((resolve) => free.close(resolve));
+  const port = await freePort();
   const demo = spawn(
     process.execPath,
     [

@@ -1,7 +1,7 @@
 'use client';
 
 import type { FieldErrors } from 'react-hook-form';
-import { FaultNotice } from '../shell/FaultNotice';
+import { FaultNotice } from '../shell/Notice';
 
 /** That a field is still empty is seen; it is not said. */
 const SEEN = ['optionality', 'required'];

@@ -1,7 +1,7 @@
 'use client';
 
 import { FilePick } from '@/ui/forms/FilePick';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import Button from '@mui/material/Button';
 import { useEffect, useRef, useState } from 'react';
 import LinearProgress from '@mui/material/LinearProgress';

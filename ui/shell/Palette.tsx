@@ -5,9 +5,6 @@ import { Command } from 'cmdk';
 
 export type PaletteItem = { id: string; group: string; title: string; detail: string; words: string };
 
-/** What a label names: there is nothing to choose, and Enter follows the scanner's text faster than a row is marked. */
-export const SCANNED = 'Scanned';
-
 /** One palette reaches positions, parts, worksheets and actions. Typing filters; Enter goes. */
 export function Palette({
   open,
@@ -41,7 +38,7 @@ export function Palette({
         label="Find anything"
         loop
         onKeyDown={(event) => {
-          if (event.key !== 'Enter' || !(busy || items[0]?.group === SCANNED)) return;
+          if (event.key !== 'Enter' || !busy) return;
           event.preventDefault();
           onEnterEarly();
         }}

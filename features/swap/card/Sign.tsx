@@ -12,7 +12,7 @@ import type { Obstacle } from '@/core/swap/sign-off';
 import type { Answers } from '@/services/interface/routes';
 import { isWholePin, PinPad } from '@/ui/forms/PinPad';
 import { SelectBox } from '@/ui/forms/SelectBox';
-import { FaultNotice } from '@/ui/shell/FaultNotice';
+import { FaultNotice } from '@/ui/shell/Notice';
 import { several } from '../progress';
 import { useJob } from '../use-job';
 
