@@ -59,7 +59,8 @@ it('asks the index, not every part and not every word', async () => {
   // In pieces: a busy machine does not do all of it within what one statement may take.
   for (let at = 0; at < 100_000; at += 10_000)
     await db.knex.raw(`insert into known_words select 'w' || md5(i::text) from generate_series(?::int + 1, ?::int + 10000) as i`, [at, at]);
-  await db.knex.raw('analyze known_words');
+  // What a running database does of itself, some day: new entries leave the index's waiting list, which the plan counts as a cost.
+  await db.knex.raw('vacuum analyze known_words');
   await db.knex.transaction(async (trx) => {
     const plan = async (sql: string) => JSON.stringify((await trx.raw(`explain ${sql}`)).rows);
     expect(await plan(`select word from known_words where word % 'wexmor'`)).toContain('known_words_by_pieces');

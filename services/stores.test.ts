@@ -113,6 +113,7 @@ describe('the chain', () => {
 });
 
 describe('the crib desk', () => {
+  let most = 0;
   const asked = { siteId: 'kestrel', words: '', below: false, by: 'name' as const, down: false, page: 0, size: 25 };
   it('gives every row once, page by page, in the order that is asked for', async () => {
     const { total } = await cribPage(asked);
@@ -123,7 +124,10 @@ describe('the crib desk', () => {
     expect(all.map(({ quantity }) => quantity)).toEqual(all.map(({ quantity }) => quantity).toSorted((a, b) => b - a));
   });
   it('finds by words that all occur, and what is below its least', async () => {
-    await setLimits({ siteId: 'kestrel', partId: parts[0], least: 50, most: 60 }, tester);
+    // Above what lies there, whatever the many hands above have left.
+    const { lying } = (await db.knex('stock').where({ site_id: 'kestrel', part_id: parts[0] }).sum({ lying: 'quantity' }).first())!;
+    most = Number(lying) + 10;
+    await setLimits({ siteId: 'kestrel', partId: parts[0], least: most - 5, most }, tester);
     const below = await cribPage({ ...asked, below: true });
     expect(new Set(below.rows.map(({ partId }) => partId))).toEqual(new Set([parts[0]]));
     expect((await cribPage({ ...asked, words: 'nettlecombe crib' })).rows.every(({ place }) => place === 'crib')).toBe(true);
@@ -132,7 +136,7 @@ describe('the crib desk', () => {
   it('orders up to the most, and what an open job has chosen and is not there', async () => {
     const row = async (id: string) => (await reorderList('kestrel')).rows.find(({ partId }) => partId === id);
     const low = (await row(parts[0]!))!;
-    expect(low.order).toBe(60 - low.lying + low.wanted);
+    expect(low.order).toBe(most - low.lying + low.wanted);
     expect(await reorderCsv('kestrel')).toContain(`${low.order},${low.lying}`);
     const { partId } = await readyJob('kestrel-ramp-k4');
     for (const { place } of await db.knex('stock').where({ site_id: 'kestrel', part_id: partId }))
