@@ -108,12 +108,23 @@ try {
   const { stats, suites } = JSON.parse(readFileSync(e2eReport, 'utf8'));
   passed += stats.expected;
   failed += stats.unexpected + stats.flaky;
+  /** Seconds of each browser test, by name. */
+  const took = [];
   const look = ({ specs = [], suites: within = [] }) => {
+    for (const { title, file, tests } of specs)
+      took.push([tests.flatMap(({ results }) => results).reduce((sum, { duration }) => sum + duration / 1000, 0), `${file}: ${title}`]);
     for (const { title, file, ok, tests } of specs)
       if (!ok) failures.push(`${file}: ${title}\n${tests.flatMap(({ results }) => results).find(({ error }) => error)?.error.message}`);
     within.forEach(look);
   };
   suites.forEach(look);
+  took.sort(([a], [b]) => b - a);
+  console.log(
+    `slowest browser tests\n${took
+      .slice(0, 15)
+      .map(([seconds, name]) => `  ${seconds.toFixed(0)} s  ${name}`)
+      .join('\n')}`,
+  );
 } catch (error) {
   console.error(error);
   failed += 1;
