@@ -1,10 +1,7 @@
-/** Catalogue and stock. Canonical specs are held as jsonb, so that a need line can be asked of them in SQL. */
-import { certain } from '../core/certain';
+/** Parts of the catalogue and what lies of them. */
 import type { Knex } from 'knex';
 import type { PartSpec } from '../core/case/case';
 import type { CanonicalSpec } from '../core/matching/canonical';
-import { notFailingSql } from '../core/matching/sql';
-import type { Need } from '../core/needs/need';
 
 export type PartRow = {
   id: string;
@@ -27,16 +24,15 @@ export const partById = (knex: Knex, id: string): Promise<PartRow | undefined> =
 export const stockOfSite = (knex: Knex, siteId: string): Promise<StockRow[]> =>
   knex<StockRow>('stock').where({ site_id: siteId }).where('quantity', '>', 0).orderBy('place');
 
-/** Counts up with every change of the catalogue, so that processes know when to read it again. */
-export async function catalogueVersion(knex: Knex): Promise<number> {
-  return certain(await knex<{ version: number }>('catalogue_version').first()).version;
-}
+/** The parts of a family that lie at a site, in the order of their ids. */
+export const partsOnShelf = (knex: Knex, siteId: string, family: string): Promise<PartRow[]> =>
+  knex<PartRow>('parts')
+    .where({ family })
+    .whereIn('id', knex('stock').where({ site_id: siteId }).where('quantity', '>', 0).select('part_id'))
+    .orderBy('id');
 
-/** Ids of the parts on which none of these needs fails, asked in SQL: for catalogues too large to hold in memory. */
-export async function partIdsNotFailing(knex: Knex, family: string, needs: readonly Need[]): Promise<string[]> {
-  const { text, bindings } = notFailingSql(needs);
-  return knex<PartRow>('parts').where({ family }).whereRaw(text, bindings).orderBy('id').pluck('id');
-}
+/** Parts by their ids, in no order. */
+export const partsByIds = (knex: Knex, ids: readonly string[]): Promise<PartRow[]> => knex<PartRow>('parts').whereIn('id', [...ids]);
 
 /** Sites that want the parts of the demo; without any nobody is shown them. */
 export const takersOfDemoParts = (knex: Knex) => knex('sites').where('demo_parts', true);

@@ -25,6 +25,7 @@ import * as keyStrokes from './migrations/0021-key-strokes';
 import * as rulesOfParts from './migrations/0022-rules-of-parts';
 import * as demoApart from './migrations/0023-demo-apart';
 import * as partWords from './migrations/0024-part-words';
+import * as partColumns from './migrations/0025-part-columns';
 
 const all = {
   '0001-first': first,
@@ -51,6 +52,7 @@ const all = {
   '0022-rules-of-parts': rulesOfParts,
   '0023-demo-apart': demoApart,
   '0024-part-words': partWords,
+  '0025-part-columns': partColumns,
 } as const;
 
 /** The newest form. */

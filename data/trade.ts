@@ -30,9 +30,9 @@ export async function tradeOfPart(knex: Knex, partId: string): Promise<KeptTrade
   return row && keptOf(row);
 }
 
-/** What is known of the parts of a family, by part. */
-export async function tradeOfFamily(knex: Knex, family: string): Promise<Map<string, Trade>> {
-  const rows: Row[] = await knex('part_trade').join('parts', 'parts.id', 'part_trade.part_id').where({ family }).select('part_trade.*');
+/** How these parts are bought, of those where somebody said. */
+export async function tradeOfParts(knex: Knex, ids: readonly string[]): Promise<Map<string, Trade>> {
+  const rows: Row[] = await knex('part_trade').whereIn('part_id', [...ids]);
   return new Map(rows.map((row) => [row.part_id, keptOf(row).trade]));
 }
 

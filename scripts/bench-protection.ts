@@ -25,7 +25,6 @@ async function fill(databaseUrl: string): Promise<void> {
     });
     if (copies.length > 0) await knex.batchInsert('parts', copies, 400);
   }
-  await knex('catalogue_version').increment('version', 1);
   await knex.destroy();
 }
 

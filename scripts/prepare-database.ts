@@ -3,6 +3,7 @@ import { connect, databaseWords, isUnreachable } from '../data/connection';
 import { renewCanonical } from '../data/canonical-parts';
 import { loadDemo } from '../data/demo/load';
 import { migrate } from '../data/migrate';
+import { settleChanges } from '../data/part-columns';
 import { protectSigned } from '../data/protect';
 import { prepareQueue } from '../services/care/queue';
 import { beginChains } from '../services/chain/append';
@@ -17,6 +18,7 @@ const rules = process.env.LOYAL_COIL_RULES;
 const knex = connect(owner ?? url);
 try {
   await migrate(knex);
+  await settleChanges(knex);
   if (process.argv.includes('--demo')) {
     if (await loadDemo(knex, new Date(), { rules })) console.log('[loyal-coil] the demo data are loaded');
     await nameDemoCrew(knex);

@@ -5,11 +5,12 @@
 import { certain } from '../core/certain';
 import { conditionOfPart, type DeviceFamily, type NeedContext, type PartCondition } from '../core/families/contract';
 import { familyOf } from '../core/families/registry';
+import { rowOf, type PartColumns } from '../core/catalogue/part-columns';
+import { askedOfColumns } from '../core/catalogue/rank-columns';
 import { contextOf } from '../core/judge-case';
 import { judgeBeside } from '../core/matching/beside-removed';
 import type { CompiledNeed } from '../core/matching/evaluate';
 import type { CanonicalSpec } from '../core/matching/canonical';
-import { askedNeeds } from '../core/matching/judge';
 import type { Need } from '../core/needs/need';
 import { assumedMarks, caseOfSwap, schoolsOf } from '../core/swap/case-from-swap';
 import {
@@ -22,14 +23,10 @@ import {
   type OfferedPart,
 } from '../core/swap/candidates';
 import { choiceKey, type Choice, type CoilChoice, type SwapState } from '../core/swap/swap';
-import type { Trade } from '../core/stores/trade';
-import { tradeOfFamily } from '../data/trade';
-import { partIdsNotFailing, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
+import { partById, partsOnShelf, stockOfSite, type PartRow, type StockRow } from '../data/catalogue';
 import type { Knex } from 'knex';
 import { catalogueOf } from './catalogue';
 import type { SwapView } from './swaps';
-
-const LARGE_CATALOGUE = 20_000; // above this the catalogue is asked in SQL first
 
 export type Candidate = CandidateOf<PartRow>;
 
@@ -42,12 +39,14 @@ export type Field = {
   removed: CanonicalSpec | null;
   /** What readings on the removed part say of its state. */
   condition: PartCondition[];
-  candidates: Candidate[];
+  /** Parts of the catalogue, by column, and which of them stand to choice here. */
+  catalogue: PartColumns;
+  offered: (row: number) => boolean;
+  /** Pieces on the shelf, by the row of the part. */
+  onShelf: ReadonlyMap<number, number>;
+  /** What no catalogue holds as it is: parts in the hand, the installed body and shelf parts with another coil, combinations. */
+  others: Candidate[];
   shelf: Map<string, StockRow[]>;
-  /** How parts are bought, of those where somebody said. */
-  trade: ReadonlyMap<string, Trade>;
-  /** Parts of the catalogue that fail in SQL already and do not lie on the shelf. */
-  left: number;
 };
 
 /** Pieces of a part that lie on a shelf. */
@@ -85,46 +84,51 @@ export async function fieldOf(knex: Knex, { state, site, position }: Pick<SwapVi
   const context = contextOf(plain, { schools: schoolsOf(state, site.schools), assumed: assumedMarks(state) });
   const needs = [...family.needs(context), coilSwapNeed];
   const removed = plain.removed && family.canonical(plain.removed.spec);
-  const [catalogue, stock, trade] = await Promise.all([
+  const [catalogue, stock, shelfParts] = await Promise.all([
     catalogueOf(knex, family.id),
     stockOfSite(knex, site.id),
-    tradeOfFamily(knex, family.id),
+    partsOnShelf(knex, site.id, family.id),
   ]);
   const shelf = new Map<string, StockRow[]>();
   for (const row of stock) shelf.set(row.part_id, [...(shelf.get(row.part_id) ?? []), row]);
-  // What nobody sells stands to choice only where the site asks for it, or where it lies on its own shelf.
-  const offered = catalogue.parts.filter((part) => !part.demo || site.demoParts || shelf.has(part.id));
-  let parts = offered;
-  if (parts.length > LARGE_CATALOGUE) {
-    const holding = new Set(await partIdsNotFailing(knex, family.id, needs));
-    parts = parts.filter((part) => holding.has(part.id) || shelf.has(part.id));
+  const onShelf = new Map<number, number>();
+  for (const { id } of shelfParts) {
+    const row = rowOf(catalogue, id);
+    if (row !== undefined) onShelf.set(row, lying(shelf, id));
   }
+  // What nobody sells stands to choice only where the site asks for it, or where it lies on its own shelf.
+  const offered = (row: number) => site.demoParts || catalogue.demo[row] === 0 || onShelf.has(row);
   const store = { lying: (id: string) => lying(shelf, id), coilIsExchangeable: (part: PartRow) => part.coil_exchangeable };
-  const candidates = [
+  const others = [
     ...handParts(state, family).map(heldCandidate(family.id)),
     ...installedCandidate(state, family, position),
-    ...singleCandidates(parts, store, state, family, needs),
-    ...combinedCandidates(offered, store, family, context),
+    ...singleCandidates(shelfParts, store, state, family, needs).filter(({ coil }) => coil !== undefined),
+    ...combinedCandidates(shelfParts, store, family, context),
   ];
+  const own = [...(removed ? [removed] : []), ...others.map(({ spec }) => spec)];
   return {
-    family,
-    context,
-    needs,
-    asked: askedNeeds(needs, [...(removed ? [removed] : []), ...candidates.map(({ spec }) => spec)]),
-    removed,
+    ...{ family, context, needs, removed, catalogue, offered, onShelf, others, shelf },
+    asked: askedOfColumns(needs, catalogue, offered, own),
     condition: conditionOfPart(family, context, plain.removed?.spec),
-    candidates,
-    shelf,
-    trade,
-    left: offered.length - parts.length,
   };
 }
 
+/** A part of the catalogue as it stands to choice. */
+export const asCandidate = (part: PartRow, { shelf }: Pick<Field, 'shelf'>): Candidate => ({
+  ...{ id: part.id, spec: part.spec, part },
+  onShelf: lying(shelf, part.id),
+});
+
 /** The candidate that a choice names: the same part, the same coil, the same parts beside it; undefined where none of those stands to choice. */
-export function candidateOf({ candidates }: Field, choice: Choice | undefined): Candidate | undefined {
+export async function candidateOf(knex: Knex, field: Field, choice: Choice | undefined): Promise<Candidate | undefined> {
   if (!choice) return undefined;
   const coilText = (coil: CoilChoice | undefined) => (coil ? [coil.coilVolts, coil.coilKind, ...coil.coilHertz].join(' ') : '');
-  return candidates.find(({ id, coil }) => id === choiceKey(choice) && coilText(coil) === coilText(choice.coil));
+  const wanted = choiceKey(choice);
+  const other = field.others.find(({ id, coil }) => id === wanted && coilText(coil) === coilText(choice.coil));
+  if (other || choice.coil || wanted !== choice.partId) return other;
+  const row = rowOf(field.catalogue, choice.partId);
+  const part = row !== undefined && field.offered(row) ? await partById(knex, choice.partId) : undefined;
+  return part && asCandidate(part, field);
 }
 
 /** Judges candidates with their changes from the removed part, which is judged by the same lines. */

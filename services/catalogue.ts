@@ -1,25 +1,21 @@
 /**
- * The catalogue of a family, held in memory by version. Another process that changes the catalogue counts the version
- * up; this one then reads it again. Parts are few enough to hold (thousands); larger ones are asked in SQL instead.
+ * The catalogue of a family by columns, held by each process that ranks it: read once, and then only what has changed. What a part is
+ * called, and its marks for the few that are shown, are asked for by their ids.
  */
 import type { Knex } from 'knex';
-import { catalogueVersion, partsOfFamily, type PartRow } from '../data/catalogue';
+import type { PartColumns } from '../core/catalogue/part-columns';
+import { columnsNow, type HeldColumns } from '../data/part-columns';
 
-type Held = { version: number; parts: PartRow[]; byId: Map<string, PartRow> };
-const holder = globalThis as { loyalCoilCatalogue?: Map<string, Promise<Held>> };
+const holder = globalThis as { loyalCoilColumns?: Map<string, Promise<HeldColumns | undefined>> };
 
-/** Returns the parts of a family as of the newest version. */
-export async function catalogueOf(knex: Knex, family: string): Promise<Held> {
-  const version = await catalogueVersion(knex);
-  const held = (holder.loyalCoilCatalogue ??= new Map());
-  const known = held.get(family);
-  if (known && (await known.catch(() => undefined))?.version === version) return known;
-  const fresh = partsOfFamily(knex, family).then((parts) => ({
-    version,
-    parts,
-    byId: new Map(parts.map((part) => [part.id, part])),
-  }));
-  held.set(family, fresh);
-  fresh.catch(() => held.delete(family));
-  return fresh;
+/** Returns the parts of a family as they stand now. One look at a time goes on from the one before; one that fails leaves what was known. */
+export async function catalogueOf(knex: Knex, family: string): Promise<PartColumns> {
+  const held = (holder.loyalCoilColumns ??= new Map());
+  const before: Promise<HeldColumns | undefined> = held.get(family) ?? Promise.resolve(undefined);
+  const looked = before.then((known) => columnsNow(knex, family, known));
+  held.set(
+    family,
+    looked.catch(() => before),
+  );
+  return (await looked).columns;
 }

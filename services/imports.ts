@@ -191,7 +191,6 @@ export async function bringFile(body: unknown, { person, actor }: Pick<Caller, '
       ...{ id, name, family, site_id: siteId ?? null, ...counts, brought_by: person.name, brought_at: new Date() },
     });
     const entered = await write(trx, id, family, placed, siteId, person.name);
-    await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'parts-brought', { file: name, family, ...counts });
     if (entered.length > 0) await appendRows(trx, inChain(entered));
     return { id, ...counts };
@@ -304,7 +303,6 @@ export async function undoFile(id: string, { person, actor }: Pick<Caller, 'pers
     if (rests) throw new ServiceError(409, [{ field: 'id', reason: `It cannot be taken back any more. ${rests}` }]);
     const entered = await takeBack(trx, row, touched, person.name);
     await trx('imports').where({ id }).update({ undone_at: new Date() });
-    await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'parts-brought', { file: row.name, takenBack: true });
     if (entered.length > 0) await appendRows(trx, inChain(entered));
     return { undone: true };

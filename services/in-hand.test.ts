@@ -9,7 +9,7 @@ import { signedByTester, tester } from '@/tests/crew';
 import { takeAndProve } from '@/tests/job';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { beginChains } from './chain/append';
-import { fieldOf } from './candidates';
+import { candidateOf, fieldOf } from './candidates';
 import { matchSwap } from './match';
 import { recordPdf } from './record-pdf';
 import { loadRecord } from './records';
@@ -46,8 +46,7 @@ describe('a part in the hand', () => {
     const swap = await loadSwap(id);
     // The same part as the board offers first, held in the hand.
     const offered = (await matchSwap(id, {})).columns[0]!;
-    const { candidates } = await fieldOf(db.knex, swap);
-    const { raw } = certain(candidates.find((one) => one.id === offered.partId)).part;
+    const { raw } = certain(await candidateOf(db.knex, await fieldOf(db.knex, swap), { partId: offered.partId, name: offered.name })).part;
     await save(id, [{ path: 'hand.p1', value: { name: 'From the van', readings: readingsOfSpec('From the van', raw) } }]);
     const column = (await matchSwap(id, {})).columns[0]!;
     expect([column.partId, column.part.verdict]).toEqual(['hand:p1', offered.part.verdict]);

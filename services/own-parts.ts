@@ -43,7 +43,6 @@ export async function enterPart(body: unknown, { person, actor }: Pick<Caller, '
       throw new ServiceError(409, [{ field: 'name', reason: `${maker} ${name} is in the catalogue already, perhaps written otherwise.` }], {
         id,
       });
-    await trx('catalogue_version').increment('version', 1);
     await audit(trx, actor, 'part-entered', { part: id });
     return { id };
   });

@@ -51,14 +51,13 @@ export async function partCurve(partId: string): Promise<PartCurveView | null> {
 const without = (spec: PartSpec): PartSpec =>
   Object.fromEntries(Object.entries(spec).filter(([name]) => !wordsMark(curveMarks).includes(name)));
 
-/** Puts marks in the place of those of the curve, and counts the catalogue up so that every process reads it again. */
+/** Puts marks in the place of those of the curve. */
 async function restate(trx: ReturnType<typeof database>, part: PartRow, marks: PartSpec): Promise<void> {
   const raw = { ...without(part.raw), ...marks };
   const spec = certain(familyOf(part.family)).canonical(raw);
   await trx('parts')
     .where({ id: part.id })
     .update({ raw: JSON.stringify(raw), spec: JSON.stringify(spec) });
-  await trx('catalogue_version').increment('version', 1);
 }
 
 /** Keeps a curve with a part, in place of one that was there. Throws 404, or 422 where the file is no curve. */

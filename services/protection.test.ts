@@ -2,7 +2,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { familyOf } from '../core/families/registry';
 import { compileNeed } from '../core/matching/evaluate';
-import { partIdsNotFailing, partsOfFamily } from '../data/catalogue';
+import { partIdsNotFailing } from '@/tests/not-failing';
+import { partsOfFamily } from '../data/catalogue';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { curveBranch } from './curve-branch';
 import { fieldOf } from './candidates';

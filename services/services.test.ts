@@ -212,7 +212,8 @@ describe('match', () => {
   });
   it('asks in SQL what it asks in memory', async () => {
     const { fieldOf } = await import('./candidates');
-    const { partIdsNotFailing, partsOfFamily } = await import('../data/catalogue');
+    const { partsOfFamily } = await import('../data/catalogue');
+    const { partIdsNotFailing } = await import('@/tests/not-failing');
     const { compileNeed } = await import('../core/matching/evaluate');
     const { needs } = await fieldOf(db.knex, await open('kestrel-ramp-k4'));
     const inSql = await partIdsNotFailing(db.knex, 'contactor', needs);

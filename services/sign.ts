@@ -75,7 +75,7 @@ export async function judgeChoice(knex: Knex, swap: SwapView) {
   const choice = swap.state.choice.part;
   if (!choice) return null;
   const field = await fieldOf(knex, swap);
-  const candidate = candidateOf(field, choice);
+  const candidate = await candidateOf(knex, field, choice);
   if (!candidate) return { missing: true as const };
   const { family, context, condition, removed } = field;
   const { part, spec, coil } = candidate;

@@ -39,7 +39,7 @@ async function claim(id: string, choice: Choice): Promise<void> {
   const swap = await loadSwap(id);
   await save(id, chooseChanges(swap.state, { ...choice, taken: true }));
   const field = await fieldOf(db.knex, await loadSwap(id));
-  const candidate = candidateOf(field, choice);
+  const candidate = await candidateOf(db.knex, field, choice);
   const said = candidate ? saidOf(judgeWith(field, swap.site.practice).candidate(candidate.spec), by) : [];
   const proofs = candidate ? (await choiceDetail(id)).proofs : [];
   await save(id, [...said, ...safeAndProved(swap, proofs, by)]);
@@ -106,7 +106,7 @@ describe('one law: what is signed is what the board shows as choosable', () => {
       ]);
       for (const choice of claims) {
         const field = await fieldOf(db.knex, await loadSwap(id));
-        const candidate = candidateOf(field, choice);
+        const candidate = await candidateOf(db.knex, field, choice);
         await claim(id, choice);
         const { state: now, site } = await loadSwap(id);
         const offered = candidate && judgeWith(field, site.practice).candidate(candidate.spec);

@@ -36,7 +36,7 @@ export const taken: Readonly<Record<string, readonly string[]>> = {
 export const leftBehind: readonly string[] = [
   ...['people', 'pictures'],
   ...['sessions', 'credentials', 'verifications', 'tokens', 'known_devices', 'attempts', 'passkeys', 'passkey_questions'],
-  ...['catalogue_version', 'care_runs', 'known_words'],
+  ...['catalogue_version', 'care_runs', 'known_words', 'parts_gone'],
 ];
 
 const SAYS = `What this is: everything that Loyal Coil knew of its plant when this file was made.

@@ -1,15 +1,14 @@
 import { wordsMark, bandsMark } from '../core/case/case';
 import { database } from '../data/connection';
-import { takersOfDemoParts } from '../data/catalogue';
+import { partsOfFamily, takersOfDemoParts } from '../data/catalogue';
 import type { TimerPart } from '../core/timing/match';
-import { catalogueOf } from './catalogue';
 
 const flag = (mark: unknown): boolean | null => (mark === true ? true : mark === null || mark === undefined ? null : false);
 
 /** The timers of the catalogue as the lab matches them. */
 export async function timerParts(): Promise<TimerPart[]> {
   const knex = database();
-  const [{ parts }, demo] = await Promise.all([catalogueOf(knex, 'timing-relay'), takersOfDemoParts(knex).first()]);
+  const [parts, demo] = await Promise.all([partsOfFamily(knex, 'timing-relay'), takersOfDemoParts(knex).first()]);
   const offered = parts.filter((part) => demo || !part.demo);
   return offered.map(({ id, name, raw }) => ({
     id,

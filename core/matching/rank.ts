@@ -44,7 +44,8 @@ export type Ranking = {
 
 const verdictOrder: Record<Verdict, number> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
 
-function nearnessOf(running: CompiledNeed, { have, way }: LineJudgement): number {
+/** How far the running current of a part lies above what is needed, or below it: the nearest above first. */
+export function nearnessOf(running: CompiledNeed, { have, way }: LineJudgement): number {
   const { limit } = certain(running.need.ways[way]);
   if (typeof have !== 'number' || typeof limit !== 'number' || limit <= 0) return Infinity;
   return have >= limit ? have / limit : 1000 + limit / Math.max(have, 1e-6);
@@ -66,14 +67,15 @@ const byOrder: Readonly<Record<Order, (a: Ranked, b: Ranked) => number>> = {
   rating: (a, b) => difference(a.nearness, b.nearness),
 };
 
-const better =
-  (first: (a: Ranked, b: Ranked) => number) =>
+/** The order of two parts: less than nothing where the first one stands before the other. */
+export const comparing =
+  (by: Order) =>
   (a: Ranked, b: Ranked): number =>
     verdictOrder[a.verdict] - verdictOrder[b.verdict] ||
     a.fails - b.fails ||
     a.unknown - b.unknown ||
     a.checks - b.checks ||
-    first(a, b) ||
+    byOrder[by](a, b) ||
     byOrder.like(a, b) ||
     byOrder.stock(a, b) ||
     a.pieces - b.pieces ||
@@ -122,7 +124,7 @@ export function rank(compiled: readonly CompiledNeed[], parts: readonly RankInpu
       nearness: fails > 3 ? Infinity : nearness,
     };
   });
-  order.sort(better(byOrder[by]));
+  order.sort(comparing(by));
   return {
     order,
     fell: compiled.flatMap(({ need }) => (fell.has(need.id) ? [{ needId: need.id, count: certain(fell.get(need.id)) }] : [])),
