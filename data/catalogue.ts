@@ -31,6 +31,11 @@ export const partsOnShelf = (knex: Knex, siteId: string, family: string): Promis
     .whereIn('id', knex('stock').where({ site_id: siteId }).where('quantity', '>', 0).select('part_id'))
     .orderBy('id');
 
+const LARGE = 5000;
+/** Families of which there are so many parts that reading them takes a while. */
+export const largeFamilies = (knex: Knex): Promise<string[]> =>
+  knex('parts').groupBy('family').havingRaw('count(*) > ?', [LARGE]).orderBy('family').pluck('family');
+
 /** Parts by their ids, in no order. */
 export const partsByIds = (knex: Knex, ids: readonly string[]): Promise<PartRow[]> => knex<PartRow>('parts').whereIn('id', [...ids]);
 

@@ -3,7 +3,6 @@ import type { Knex } from 'knex';
 import { noParts, withParts, type PartColumns, type PartEntry } from '../core/catalogue/part-columns';
 import { addSpec } from '../core/catalogue/spec-table';
 import { certain } from '../core/certain';
-import type { CanonicalSpec } from '../core/matching/canonical';
 
 /** The columns, and up to where the database was read. */
 export type HeldColumns = {
@@ -28,6 +27,8 @@ type Now = { seen: string; generation: number };
 
 const PAGE = 20_000;
 const SPECS_AT_ONCE = 2000;
+/** So many are kept as objects at the most. */
+const ENTERED_AT_ONCE = 100_000;
 const columnsRead = 'p.id, p.spec_key, p.footprint, p.demo, t.price, t.currency, t.lead_days';
 
 /** The specs of these rows that are not known yet join the table. */
@@ -35,23 +36,23 @@ async function learnSpecs(knex: Knex, { columns, specs }: HeldColumns, rows: rea
   const firsts = new Map(rows.filter(({ spec_key }) => !specs.has(spec_key)).map(({ spec_key, id }) => [spec_key, id]));
   const ids = [...firsts.values()];
   for (let at = 0; at < ids.length; at += SPECS_AT_ONCE) {
-    const found: { spec_key: string; spec: CanonicalSpec }[] = await knex('parts')
+    // As text: what is written the same need not be read again.
+    const found: { spec_key: string; spec: string }[] = await knex('parts')
       .whereIn('id', ids.slice(at, at + SPECS_AT_ONCE))
-      .select('spec_key', 'spec');
+      .select('spec_key', knex.raw('spec::text as spec'));
     for (const { spec_key, spec } of found) if (!specs.has(spec_key)) specs.set(spec_key, addSpec(columns.specs, spec));
   }
 }
 
-/** Enters what was read. A part that was changed between two questions is left for the next look, which finds it changed. */
-async function enter(knex: Knex, held: HeldColumns, rows: readonly Row[], gone: readonly string[]): Promise<HeldColumns> {
+/** The rows with the numbers of their specs. A part that was changed between two questions is left for the next look, which finds it changed. */
+async function entriesOf(knex: Knex, held: HeldColumns, rows: readonly Row[]): Promise<PartEntry[]> {
   await learnSpecs(knex, held, rows);
-  const entries = rows.flatMap(({ id, spec_key, footprint, demo, price, currency, lead_days }): PartEntry[] => {
+  return rows.flatMap(({ id, spec_key, footprint, demo, price, currency, lead_days }): PartEntry[] => {
     const spec = held.specs.get(spec_key);
     return spec === undefined
       ? []
       : [{ ...{ id, spec, footprint, demo, currency }, price: price === null ? null : Number(price), leadDays: lead_days }];
   });
-  return { ...held, columns: withParts(held.columns, entries, new Set(gone)) };
 }
 
 async function now(knex: Knex): Promise<Now> {
@@ -63,15 +64,19 @@ async function now(knex: Knex): Promise<Now> {
 
 /** Reads a family from the beginning. What is changed meanwhile is not in the snapshot that was taken first, and is read again by the next look. */
 async function readAll(knex: Knex, family: string): Promise<HeldColumns> {
-  let held: HeldColumns = { columns: noParts(), specs: new Map(), ...(await now(knex)) };
+  const held: HeldColumns = { columns: noParts(), specs: new Map(), ...(await now(knex)) };
+  let entries: PartEntry[] = [];
   for (let after: string | undefined = ''; after !== undefined;) {
     const { rows }: { rows: Row[] } = await knex.raw(
       `select ${columnsRead} from parts p left join part_trade t on t.part_id = p.id
         where p.family = ? and p.id collate "C" > ? order by p.id collate "C" limit ?`,
       [family, after, PAGE],
     );
-    held = await enter(knex, held, rows, []);
+    for (const entry of await entriesOf(knex, held, rows)) entries.push(entry);
     after = rows.length < PAGE ? undefined : rows.at(-1)?.id;
+    if (after !== undefined && entries.length < ENTERED_AT_ONCE) continue;
+    held.columns = withParts(held.columns, entries, new Set());
+    entries = [];
   }
   return held;
 }
@@ -95,7 +100,7 @@ export async function columnsNow(knex: Knex, family: string, held: HeldColumns |
   if (generation !== held.generation) return readAll(knex, family);
   const gone = rows.flatMap((row) => row.gone ?? []);
   if (changed.length + gone.length === 0) return { ...held, seen };
-  return { ...(await enter(knex, held, changed, gone)), seen };
+  return { ...held, columns: withParts(held.columns, await entriesOf(knex, held, changed), new Set(gone)), seen };
 }
 
 /** Of a database that was put back from another cluster: its numbers of transactions are not those of this one, and whoever holds columns reads them anew. */

@@ -69,39 +69,54 @@ export function rowOf({ ids }: PartColumns, id: string): number | undefined {
  * end; the columns are new, so that whoever reads the old ones meanwhile reads on.
  */
 export function withParts(old: PartColumns, entries: readonly PartEntry[], gone: ReadonlySet<string>): PartColumns {
-  const fresh = new Map(entries.filter(({ id }) => !gone.has(id)).map((entry) => [entry.id, entry]));
-  const added = [...fresh.keys()].sort((a, b) => (a < b ? -1 : 1));
+  const fresh = inOrderOnce(entries, gone);
+  const replaced = new Set(fresh.map(({ id }) => id));
   const ids: string[] = [];
-  /** The row where each one stood; -1 for what is entered anew. */
+  /** The row where each one stood; below nothing for what is entered anew: the first is -1, the next one -2. */
   const from: number[] = [];
   let at = 0;
   const keepUpTo = (id: string | undefined) => {
     for (; at < old.ids.length; at += 1) {
       const kept = certain(old.ids[at]);
       if (id !== undefined && kept >= id) return;
-      if (fresh.has(kept) || gone.has(kept)) continue;
+      if (replaced.has(kept) || gone.has(kept)) continue;
       ids.push(kept);
       from.push(at);
     }
   };
-  for (const id of added) {
+  fresh.forEach(({ id }, i) => {
     keepUpTo(id);
     ids.push(id);
-    from.push(-1);
-  }
+    from.push(-1 - i);
+  });
   keepUpTo(undefined);
   const made = columnsOf(old.specs, old.words, ids);
-  from.forEach((row, i) => {
-    if (row >= 0) copyRow(old, row, made, i);
-    else writeRow(certain(fresh.get(certain(ids[i]))), made, i);
+  copyRows(old, made, Int32Array.from(from));
+  from.forEach((there, row) => {
+    if (there < 0) writeRow(certain(fresh[-1 - there]), made, row);
   });
   return made;
 }
 
-function copyRow(old: PartColumns, row: number, made: PartColumns, at: number): void {
-  for (const name of ['specOf', 'footprintOf', 'demo', 'price', 'currencyOf', 'leadDays'] as const)
-    made[name][at] = certain(old[name][row]);
+/** Each part once, as it was entered last, in the order of the ids; without those that are gone. */
+function inOrderOnce(entries: readonly PartEntry[], gone: ReadonlySet<string>): readonly PartEntry[] {
+  // A family that is read from the beginning comes as it should.
+  if (gone.size === 0 && entries.every(({ id }, i) => i === 0 || certain(entries[i - 1]).id < id)) return entries;
+  const last = new Map(entries.filter(({ id }) => !gone.has(id)).map((entry) => [entry.id, entry]));
+  return [...last.values()].sort((a, b) => (a.id < b.id ? -1 : 1));
 }
+
+/** Copies whole runs of neighbours at once: mostly a few parts change among many. */
+function copyRows(old: PartColumns, made: PartColumns, from: Int32Array): void {
+  for (let at = 0; at < from.length;) {
+    const first = certain(from[at]);
+    let length = 1;
+    while (first >= 0 && from[at + length] === first + length) length += 1;
+    if (first >= 0) for (const name of columnNames) made[name].set(old[name].subarray(first, first + length), at);
+    at += length;
+  }
+}
+const columnNames = ['specOf', 'footprintOf', 'demo', 'price', 'currencyOf', 'leadDays'] as const;
 
 function writeRow({ spec, footprint, demo, price, currency, leadDays }: PartEntry, made: PartColumns, at: number): void {
   made.specOf[at] = spec;

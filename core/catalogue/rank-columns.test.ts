@@ -16,6 +16,7 @@ import { orders, rank } from '../matching/rank';
 import { marksOfNeed } from './marks-of-need';
 import { noParts, rowOf, withParts, type PartColumns, type PartEntry } from './part-columns';
 import { askedOfColumns, rankColumns } from './rank-columns';
+import { marksIn } from './marks-in-json';
 import { addSpec, combinationsOf, emptySpecTable } from './spec-table';
 
 /** Specs of a family's worked cases, each as it is and twice with a mark worn or gone; as a database gives them back. */
@@ -40,7 +41,7 @@ type Made = PartEntry & { canonical: CanonicalSpec };
 function partsOf(columns: PartColumns, id: string): Made[] {
   const { pick: some, below, next } = seeded(7);
   return specsOf(id).flatMap((canonical, i) => {
-    const spec = addSpec(columns.specs, canonical);
+    const spec = addSpec(columns.specs, JSON.stringify(canonical));
     return Array.from({ length: 1 + below(3) }, (_, copy) => ({
       ...{ id: `part ${i} ${copy}`, spec, canonical, footprint: some(['', 'a', 'b']), demo: next() < 0.2 },
       ...{ price: some([null, 5, 7.5]), currency: some([null, 'EUR', 'USD']), leadDays: some([null, 2, 30]) },
@@ -179,7 +180,7 @@ describe('combinations', () => {
           Object.fromEntries(names.flatMap((name) => (spec[name] === undefined ? [] : [[name, spec[name]]])));
         for (const piece of pieces) {
           for (const spec of piece) {
-            expect(addSpec(table, spec)).toBe(all.length);
+            expect(addSpec(table, JSON.stringify(spec))).toBe(all.length);
             all.push(spec);
           }
           for (const names of [['a'], ['a', 'b'], ['a', 'b', 'c'], ['b', 'd']]) {
@@ -191,4 +192,16 @@ describe('combinations', () => {
       { numRuns: 60 },
     );
   });
+});
+
+describe('the members of an object as they are written', () => {
+  it.each([0, 1])('are those that JSON reads, written with %i spaces', (spaces) => {
+    fc.assert(
+      fc.property(fc.dictionary(fc.string({ unit: 'binary' }), fc.jsonValue()), (object) => {
+        const json = JSON.stringify(object, null, spaces);
+        expect(marksIn(json).map(({ name, text }) => [name, JSON.parse(text)])).toEqual(Object.entries(JSON.parse(json)));
+      }),
+    );
+  });
+  it.each(['', '[1]', '{"a"}', '{"a": 1', 'null'])('of %j are none', (json) => expect(() => marksIn(json)).toThrow());
 });

@@ -9,7 +9,7 @@ import { comparing, nearnessOf, type Order, type Ranked } from '../matching/rank
 import type { Need, Verdict } from '../needs/need';
 import { marksOfNeed } from './marks-of-need';
 import { wordNumber, type PartColumns } from './part-columns';
-import { combinationsOf, valuesOf, type SpecTable } from './spec-table';
+import { combinationsOf, kindsOf, valuesOf, type Kinds, type SpecTable } from './spec-table';
 
 /** Which parts stand to choice, by their row. */
 export type Offered = (row: number) => boolean;
@@ -47,7 +47,7 @@ export function askedOfColumns(
 const NOTHING_FELL = 0xffff;
 const MOST_TOLD_APART = 3;
 
-/** Of each spec: how many lines fail, are not known, ask for a look, and which one failed first. */
+/** Of each kind of spec: how many lines fail, are not known, ask for a look, and which one failed first. */
 type Tally = {
   fails: Uint8Array;
   unknown: Uint8Array;
@@ -60,64 +60,78 @@ type Tally = {
 
 const numbers: Readonly<Record<Verdict, number>> = { fits: 0, check: 1, 'not-known': 2, fails: 3 };
 const words: readonly Verdict[] = ['fits', 'check', 'not-known', 'fails'];
+type Place = { table: SpecTable; firsts: Kinds['firsts'] };
 
-function tallyLine(table: SpecTable, compiled: CompiledNeed, line: number, tally: Tally): void {
+function tallyLine({ table, firsts }: Place, compiled: CompiledNeed, line: number, tally: Tally): void {
   const { need, verdict, exempt } = compiled;
   const { of, specs } = combinationsOf(table, marksOfNeed(need));
   const answers = Uint8Array.from(specs, (spec) => numbers[verdict(spec)]);
   const always = Uint8Array.from(specs, (spec) => (need.alwaysAsked && !exempt(spec) ? 1 : 0));
   const { fails, unknown, checks, firstFail, asked } = tally;
-  for (let spec = 0; spec < table.size; spec += 1) {
-    const at = of[spec] ?? 0;
+  for (let kind = 0; kind < firsts.length; kind += 1) {
+    const at = of[firsts[kind] ?? 0] ?? 0;
     const answer = answers[at];
-    if (always[at] === 1) asked[spec] = 1;
-    if (answer === 3) {
-      if (fails[spec] === 0) firstFail[spec] = line;
-      fails[spec] = (fails[spec] ?? 0) + 1;
-    } else if (answer === 2) unknown[spec] = (unknown[spec] ?? 0) + 1;
-    else if (answer === 1) checks[spec] = (checks[spec] ?? 0) + 1;
+    if (always[at] === 1) asked[kind] = 1;
+    if (answer === numbers.fails) {
+      if (fails[kind] === 0) firstFail[kind] = line;
+      fails[kind] = (fails[kind] ?? 0) + 1;
+    } else if (answer === numbers['not-known']) unknown[kind] = (unknown[kind] ?? 0) + 1;
+    else if (answer === numbers.check) checks[kind] = (checks[kind] ?? 0) + 1;
   }
 }
 
-/** How near the running current comes to what is needed, of each spec. */
-function tallyNearness(table: SpecTable, compiled: CompiledNeed, { fails, nearness }: Tally): void {
+/** How near the running current comes to what is needed, of each kind. */
+function tallyNearness({ table, firsts }: Place, compiled: CompiledNeed, { fails, nearness }: Tally): void {
   const { of, specs } = combinationsOf(table, marksOfNeed(compiled.need));
   const near = Float64Array.from(specs, (spec) => nearnessOf(compiled, compiled.judge(spec)));
-  for (let spec = 0; spec < table.size; spec += 1)
-    nearness[spec] = (fails[spec] ?? 0) > MOST_TOLD_APART ? Infinity : (near[of[spec] ?? 0] ?? Infinity);
+  for (let kind = 0; kind < firsts.length; kind += 1)
+    nearness[kind] = (fails[kind] ?? 0) > MOST_TOLD_APART ? Infinity : (near[of[firsts[kind] ?? 0] ?? 0] ?? Infinity);
 }
 
-function tallyOf(table: SpecTable, compiled: readonly CompiledNeed[]): Tally {
+function tallyOf(place: Place, compiled: readonly CompiledNeed[]): Tally {
+  const count = place.firsts.length;
   const tally: Tally = {
-    fails: new Uint8Array(table.size),
-    unknown: new Uint8Array(table.size),
-    checks: new Uint8Array(table.size),
-    firstFail: new Uint16Array(table.size).fill(NOTHING_FELL),
-    asked: new Uint8Array(table.size),
-    nearness: new Float64Array(table.size).fill(Infinity),
+    fails: new Uint8Array(count),
+    unknown: new Uint8Array(count),
+    checks: new Uint8Array(count),
+    firstFail: new Uint16Array(count).fill(NOTHING_FELL),
+    asked: new Uint8Array(count),
+    nearness: new Float64Array(count).fill(Infinity),
   };
-  compiled.forEach((line, i) => tallyLine(table, line, i, tally));
+  compiled.forEach((line, i) => tallyLine(place, line, i, tally));
   const running = compiled.find(({ need }) => need.id === 'running');
-  if (running) tallyNearness(table, running, tally);
+  if (running) tallyNearness(place, running, tally);
   return tally;
 }
 
-const verdictAt = ({ fails, unknown, checks, asked }: Tally, spec: number): Verdict =>
-  certain(words[fails[spec] ? 3 : unknown[spec] || !asked[spec] ? 2 : checks[spec] ? 1 : 0]);
+/** The verdict on each kind. */
+function verdictsOf({ fails, unknown, checks, asked }: Tally): Uint8Array {
+  const verdicts = new Uint8Array(fails.length);
+  for (let kind = 0; kind < verdicts.length; kind += 1) {
+    const open = unknown[kind] !== 0 || asked[kind] === 0;
+    verdicts[kind] = numbers[fails[kind] !== 0 ? 'fails' : open ? 'not-known' : checks[kind] !== 0 ? 'check' : 'fits'];
+  }
+  return verdicts;
+}
 
-/** Lines first, as `comparing` has them: a smaller number stands before a larger one. */
-const lineOrder = (tally: Tally, spec: number): number =>
-  ((numbers[verdictAt(tally, spec)] * NARROW + certain(tally.fails[spec])) * NARROW + certain(tally.unknown[spec])) * NARROW +
-  certain(tally.checks[spec]);
+const inOrder = (verdict: number, fails: number, unknown: number, checks: number): number =>
+  ((verdict * NARROW + fails) * NARROW + unknown) * NARROW + checks;
 const NARROW = 0x100;
+/** Lines first, as `comparing` has them: a smaller number stands before a larger one. */
+function lineOrders(verdicts: Uint8Array, { fails, unknown, checks }: Tally): Uint32Array {
+  const orders = new Uint32Array(verdicts.length);
+  for (let kind = 0; kind < orders.length; kind += 1)
+    orders[kind] = inOrder(verdicts[kind] ?? 0, fails[kind] ?? 0, unknown[kind] ?? 0, checks[kind] ?? 0);
+  return orders;
+}
 
-/** Of each spec: how unlike the removed part it is, mark by mark. */
-function unlikeOf(table: SpecTable, marks: readonly UnlikeMark[]): Uint16Array {
-  const all = new Uint16Array(table.size);
+/** Of each kind: how unlike the removed part it is, mark by mark. */
+function unlikeOf({ table, firsts }: Place, marks: readonly UnlikeMark[]): Uint16Array {
+  const all = new Uint16Array(firsts.length);
   for (const { name, unlike } of marks) {
     const { of, values } = valuesOf(table, name);
     const each = Uint8Array.from(values, (value) => unlike(value === undefined ? {} : { [name]: value }));
-    for (let spec = 0; spec < table.size; spec += 1) all[spec] = (all[spec] ?? 0) + (each[of[spec] ?? 0] ?? 0);
+    for (let kind = 0; kind < firsts.length; kind += 1) all[kind] = (all[kind] ?? 0) + (each[of[firsts[kind] ?? 0] ?? 0] ?? 0);
   }
   return all;
 }
@@ -149,7 +163,7 @@ export type RankedColumns = {
   holdingOnShelf: number;
 };
 
-/** Keeps the first `most` of what is offered to it, in order. */
+/** Keeps the first `most` of what is offered to it, in order; what is offered may be filled anew afterwards. */
 function firstOf(compare: (a: Ranked, b: Ranked) => number, most: number) {
   const kept: Ranked[] = [];
   return {
@@ -158,47 +172,71 @@ function firstOf(compare: (a: Ranked, b: Ranked) => number, most: number) {
       let at = kept.length;
       while (at > 0 && compare(one, certain(kept[at - 1])) < 0) at -= 1;
       if (at >= most) return;
-      kept.splice(at, 0, one);
+      kept.splice(at, 0, { ...one });
       if (kept.length > most) kept.pop();
     },
   };
 }
 
-export function rankColumns(columns: PartColumns, compiled: readonly CompiledNeed[], asked: AskedRank): RankedColumns {
-  const { specs, ids, specOf, footprintOf, price, currencyOf, leadDays } = columns;
-  const { by, offered, lying, footprint, currency, shown, most } = asked;
-  const tally = tallyOf(specs, compiled);
-  const unlike = unlikeOf(specs, asked.marks);
+/** Fills in what decides of the place of one part, besides its spec. */
+function placing(columns: PartColumns, { lying, footprint, currency }: AskedRank) {
+  const { ids, footprintOf, price, currencyOf, leadDays } = columns;
   const [own, money] = [wordNumber(columns, footprint ?? ''), currency === null ? -1 : wordNumber(columns, currency)];
+  return (one: Ranked, row: number, unlike: number): void => {
+    one.id = certain(ids[row]);
+    one.onShelf = lying.get(row) ?? 0;
+    one.unlike = unlike + (footprint !== null && footprintOf[row] !== own ? 1 : 0);
+    const paid = price[row] ?? Number.NaN;
+    one.price = currencyOf[row] === money && !Number.isNaN(paid) ? paid : Infinity;
+    one.leadDays = leadDays[row] ?? Infinity;
+  };
+}
+
+const nobody = (): Ranked => ({
+  ...{ id: '', verdict: 'fails', onShelf: 0, pieces: 1, fails: 0, checks: 0, unknown: 0 },
+  ...{ unlike: 0, price: Infinity, leadDays: Infinity, nearness: Infinity },
+});
+
+export function rankColumns(columns: PartColumns, compiled: readonly CompiledNeed[], asked: AskedRank): RankedColumns {
+  const { specs, ids, specOf } = columns;
+  const { by, offered, lying, shown, most } = asked;
+  // Specs that are alike in all that is asked, or compared, are answered as one.
+  const read = [...compiled.flatMap(({ need }) => marksOfNeed(need)), ...asked.marks.map(({ name }) => name)];
+  const { of: kindOf, firsts } = kindsOf(specs, [...new Set(read)].sort());
+  const tally = tallyOf({ table: specs, firsts }, compiled);
+  const unlike = unlikeOf({ table: specs, firsts }, asked.marks);
+  const verdicts = verdictsOf(tally);
+  const before = lineOrders(verdicts, tally);
+  const isShown = words.map(shown);
   const fell = new Uint32Array(compiled.length);
   const { kept, offer } = firstOf(comparing(by), most);
-  const verdicts = Uint8Array.from({ length: specs.size }, (_, spec) => numbers[verdictAt(tally, spec)]);
-  const before = Float64Array.from({ length: specs.size }, (_, spec) => lineOrder(tally, spec));
+  const place = placing(columns, asked);
+  // One for all: a million of their own would be made to be thrown away.
+  const one = nobody();
   let [judged, holding, holdingOnShelf, last] = [0, 0, 0, Infinity];
   for (let row = 0; row < ids.length; row += 1) {
     if (!offered(row)) continue;
     judged += 1;
-    const spec = certain(specOf[row]);
-    const verdict = certain(words[certain(verdicts[spec])]);
-    if (verdict === 'fails') fell[certain(tally.firstFail[spec])] = certain(fell[certain(tally.firstFail[spec])]) + 1;
-    else {
+    const kind = kindOf[specOf[row] ?? 0] ?? 0;
+    const verdict = verdicts[kind] ?? 0;
+    if (verdict === numbers.fails) {
+      const line = tally.firstFail[kind] ?? 0;
+      fell[line] = (fell[line] ?? 0) + 1;
+    } else {
       holding += 1;
-      if (lying.has(row)) holdingOnShelf += 1;
+      if (lying.size > 0 && lying.has(row)) holdingOnShelf += 1;
     }
-    if (certain(before[spec]) > last || !shown(verdict)) continue;
-    offer({
-      ...{ id: certain(ids[row]), verdict, onShelf: lying.get(row) ?? 0, pieces: 1 },
-      fails: certain(tally.fails[spec]),
-      checks: certain(tally.checks[spec]),
-      unknown: certain(tally.unknown[spec]),
-      unlike: certain(unlike[spec]) + (footprint !== null && footprintOf[row] !== own ? 1 : 0),
-      price: currencyOf[row] === money && !Number.isNaN(price[row]) ? certain(price[row]) : Infinity,
-      leadDays: certain(leadDays[row]),
-      nearness: certain(tally.nearness[spec]),
-    });
     // What stands behind the last one by its lines alone need not be laid out.
+    if ((before[kind] ?? 0) > last || !isShown[verdict]) continue;
+    one.verdict = certain(words[verdict]);
+    one.fails = tally.fails[kind] ?? 0;
+    one.checks = tally.checks[kind] ?? 0;
+    one.unknown = tally.unknown[kind] ?? 0;
+    one.nearness = tally.nearness[kind] ?? Infinity;
+    place(one, row, unlike[kind] ?? 0);
+    offer(one);
     const worst = kept.length === most ? kept.at(-1) : undefined;
-    if (worst) last = ((numbers[worst.verdict] * NARROW + worst.fails) * NARROW + worst.unknown) * NARROW + worst.checks;
+    if (worst) last = inOrder(numbers[worst.verdict], worst.fails, worst.unknown, worst.checks);
   }
   return {
     order: kept,

@@ -4,13 +4,14 @@
  */
 import { certain } from '../certain';
 import type { CanonicalSpec } from '../matching/canonical';
+import { marksIn } from './marks-in-json';
 
 /** Numbers as narrow as their largest asks for. */
 type Codes = Uint8Array | Uint16Array | Uint32Array;
 type CodeColumn = { codes: Codes; length: number };
 
-/** One mark: the values that occur, and which of them each spec has; 0: not carried. */
-type MarkColumn = CodeColumn & { values: unknown[]; known: Map<unknown, number> };
+/** One mark: the values that occur, by how they are written, and which of them each spec has; 0: not carried. */
+type MarkColumn = CodeColumn & { values: unknown[]; known: Map<string, number> };
 /** The combinations of two columns that occur, and which of them each spec has. */
 type PairColumn = CodeColumn & { left: number[]; right: number[]; known: Map<number, number>; stride: number };
 
@@ -20,12 +21,16 @@ export type SpecTable = {
   readonly marks: Map<string, MarkColumn>;
   readonly pairs: Map<string, PairColumn>;
   readonly combined: Map<string, Combinations>;
+  readonly kinds: Map<string, KindColumn>;
 };
+/** Specs that are alike in some marks are of one kind: which kind each spec is of, and the first spec of each. */
+export type Kinds = { of: Codes; firsts: number[] };
+type KindColumn = CodeColumn & { firsts: number[]; known: Map<string, number> };
 
 /** What some marks are together, over all specs: each combination as a spec that carries them alone. */
 export type Combinations = { of: Codes; specs: CanonicalSpec[] };
 
-export const emptySpecTable = (): SpecTable => ({ size: 0, marks: new Map(), pairs: new Map(), combined: new Map() });
+export const emptySpecTable = (): SpecTable => ({ size: 0, marks: new Map(), pairs: new Map(), combined: new Map(), kinds: new Map() });
 
 const NARROW = 0x100;
 const MIDDLE = 0x10000;
@@ -49,29 +54,24 @@ function put(column: CodeColumn, row: number, code: number): void {
   column.length = Math.max(column.length, row + 1);
 }
 
-/** A value as what it is told from others by: lists and objects by what stands in them. */
-const keyOf = (value: unknown): unknown => (typeof value === 'object' && value !== null ? JSON.stringify(value) : value);
-
-function codeOf(column: MarkColumn, value: unknown): number {
-  if (value === undefined) return 0;
-  const key = keyOf(value);
-  const known = column.known.get(key);
+function codeOf(column: MarkColumn, text: string): number {
+  const known = column.known.get(text);
   if (known !== undefined) return known;
   const code = column.values.length;
-  column.values.push(value);
-  column.known.set(key, code);
+  column.values.push(JSON.parse(text));
+  column.known.set(text, code);
   return code;
 }
 
 const newMark = (): MarkColumn => ({ codes: new Uint8Array(0), length: 0, values: [undefined], known: new Map() });
 
-/** Takes a spec in and returns its number. Equal specs may be taken in more than once: whoever knows them as equal need not. */
-export function addSpec(table: SpecTable, spec: CanonicalSpec): number {
+/** Takes in a spec as it is written in JSON, and returns its number. Equal specs may be taken in more than once: whoever knows them as equal need not. */
+export function addSpec(table: SpecTable, json: string): number {
   const row = table.size;
-  for (const [name, value] of Object.entries(spec)) {
+  for (const { name, text } of marksIn(json)) {
     const column = table.marks.get(name) ?? newMark();
     table.marks.set(name, column);
-    put(column, row, codeOf(column, value));
+    put(column, row, codeOf(column, text));
   }
   table.size += 1;
   return row;
@@ -139,4 +139,29 @@ export function combinationsOf(table: SpecTable, names: readonly string[]): Comb
       ...valued(name, last.values[certain(column.right[code])]),
     });
   return known;
+}
+
+/**
+ * Returns the kinds into which these marks divide the specs. However many marks: what is worked out of them alone is worked out once for a kind.
+ */
+export function kindsOf(table: SpecTable, names: readonly string[]): Kinds {
+  const key = names.join('\n');
+  const column = table.kinds.get(key) ?? { codes: new Uint8Array(0), length: 0, firsts: [], known: new Map<string, number>() };
+  table.kinds.set(key, column);
+  const marks = names.map((name) => markColumn(table, name).codes);
+  for (let spec = column.length; spec < table.size; spec += 1) {
+    let seen = '';
+    for (const codes of marks) {
+      const code = codes[spec] ?? 0;
+      seen += String.fromCharCode(code & 0xffff, code >>> 16);
+    }
+    let kind = column.known.get(seen);
+    if (kind === undefined) {
+      kind = column.firsts.push(spec) - 1;
+      column.known.set(seen, kind);
+    }
+    put(column, spec, kind);
+  }
+  makeRoom(column, table.size, 0);
+  return { of: column.codes, firsts: column.firsts };
 }

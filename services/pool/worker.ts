@@ -1,8 +1,11 @@
 /** One thread of the pool: answers a route of the table as the server's own thread would, with connections of its own. */
 import { move } from 'piscina';
-import { certain } from '../../core/certain';
+import { certain, messageOf } from '../../core/certain';
+import { database } from '../../data/connection';
+import { readAhead } from '../catalogue';
 import { jsonOf } from '../interface/body';
 import { routes } from '../interface/routes';
+import { log } from '../log';
 import { ServiceError } from '../service-error';
 import type { HeavyAnswer, HeavyTask } from './task';
 
@@ -31,6 +34,9 @@ async function answerOf({ method, path, params, query, type, host, body, caller,
     return { kind: 'failed', name: fault.name, message: fault.message, code, stack: fault.stack };
   }
 }
+
+// A catalogue that takes a while is read before the first board is asked for; without it the board reads it.
+readAhead(database()).catch((error: unknown) => log.warn({ error: messageOf(error) }, 'the catalogue could not be read ahead'));
 
 /** The bytes of an answer are handed over, not copied. */
 export default async function work(task: HeavyTask): Promise<HeavyAnswer> {
