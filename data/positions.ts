@@ -77,6 +77,32 @@ export type EventRow = {
 };
 
 export const allSites = (knex: Knex): Promise<SiteRow[]> => knex<SiteRow>('sites').orderBy('sort');
+export const sitesAndPanelCounts = async (knex: Knex): Promise<{ site: SiteRow; panels: number }[]> => {
+  const [sites, counts] = await Promise.all([
+    allSites(knex),
+    knex('panels').whereNull('archived_at').groupBy('site_id').select('site_id').count<{ site_id: string; count: string }[]>('*'),
+  ]);
+  const by = new Map(counts.map(({ site_id, count }) => [site_id, Number(count)]));
+  return sites.map((site) => ({ site, panels: by.get(site.id) ?? 0 }));
+};
+export const panelsOfSite = (knex: Knex, siteId: string): Promise<PanelRow[]> =>
+  knex<PanelRow>('panels').where({ site_id: siteId }).whereNull('archived_at').orderBy('sort');
+/** How many positions each panel of a site has. */
+export async function positionCounts(knex: Knex, siteId: string): Promise<Map<string, number>> {
+  const rows = await knex('positions')
+    .join('panels', 'panels.id', 'positions.panel_id')
+    .where({ site_id: siteId })
+    .whereNull('positions.archived_at')
+    .groupBy('panel_id')
+    .select('panel_id')
+    .count<{ panel_id: string; count: string }[]>('*');
+  return new Map(rows.map(({ panel_id, count }) => [panel_id, Number(count)]));
+}
+export const positionsOnPanels = (knex: Knex, panelIds: readonly string[]): Promise<PositionRow[]> =>
+  knex<PositionRow>('positions')
+    .whereIn('panel_id', [...panelIds])
+    .whereNull('archived_at')
+    .orderBy(['panel_id', 'rail', 'slot']);
 export const allPanels = (knex: Knex): Promise<PanelRow[]> => knex<PanelRow>('panels').whereNull('archived_at').orderBy('sort');
 export const allPositions = (knex: Knex): Promise<PositionRow[]> =>
   knex<PositionRow>('positions').whereNull('archived_at').orderBy(['panel_id', 'rail', 'slot']);
@@ -95,7 +121,10 @@ export async function insertEvent(knex: Knex, event: Omit<EventRow, 'id'>): Prom
   return String(row.id);
 }
 
-export const allEvents = (knex: Knex): Promise<EventRow[]> => knex<EventRow>('events').orderBy('at', 'desc');
+export const eventsOfPositions = (knex: Knex, positionIds: readonly string[]): Promise<EventRow[]> =>
+  knex<EventRow>('events')
+    .whereIn('position_id', [...positionIds])
+    .orderBy('at', 'desc');
 
 /** A position with its panel and site, or undefined. */
 export async function positionWithPlace(

@@ -4,11 +4,11 @@ import type { RecordBody } from '../core/record/record';
 
 export type OpenLineRow = { position_id: string; record_id: string; signed_at: Date; line: RecordBody['fitted']['lines'][number] };
 
-/** Lines signed as not known, and tests put off until later, on the newest record of each position, less those that were settled; of one position where it is named. */
-export async function openLines(knex: Knex, positionId?: string): Promise<OpenLineRow[]> {
+/** Lines signed as not known, and tests put off until later, on the newest record of each position, less those that were settled; of these positions. */
+export async function openLines(knex: Knex, positionIds: readonly string[]): Promise<OpenLineRow[]> {
   const { rows } = await knex.raw<{ rows: OpenLineRow[] }>(
     `select r.position_id, r.id as record_id, r.signed_at, l.line
-       from (select distinct on (position_id) * from records ${positionId ? 'where position_id = ?' : ''} order by position_id, signed_at desc) r
+       from (select distinct on (position_id) * from records where position_id = any(?) order by position_id, signed_at desc) r
        cross join lateral (
          select line, i from jsonb_array_elements(r.body->'fitted'->'lines') with ordinality own(line, i) where line->>'verdict' = 'not-known'
          union all
@@ -18,7 +18,7 @@ export async function openLines(knex: Knex, positionId?: string): Promise<OpenLi
        ) l
       where not exists (select 1 from settlements s where s.record_id = r.id and s.line_id = l.line->>'id')
       order by r.position_id, l.i`,
-    positionId ? [positionId] : [],
+    [[...positionIds]],
   );
   return rows;
 }

@@ -23,8 +23,11 @@ export type RecordRow = {
 };
 
 export const swapById = (knex: Knex, id: string): Promise<SwapRow | undefined> => knex<SwapRow>('swaps').where({ id }).first();
-export const openSwaps = (knex: Knex): Promise<Pick<SwapRow, 'id' | 'position_id'>[]> =>
-  knex<SwapRow>('swaps').where({ status: 'open' }).select('id', 'position_id');
+export const openSwapsAt = (knex: Knex, positionIds: readonly string[]): Promise<Pick<SwapRow, 'id' | 'position_id'>[]> =>
+  knex<SwapRow>('swaps')
+    .where({ status: 'open' })
+    .whereIn('position_id', [...positionIds])
+    .select('id', 'position_id');
 export const openSwapOf = (knex: Knex, positionId: string): Promise<SwapRow | undefined> =>
   knex<SwapRow>('swaps').where({ position_id: positionId, status: 'open' }).first();
 
@@ -57,5 +60,12 @@ const placedRecords = (knex: Knex) =>
     .select('records.*', 'sites.time_zone');
 export const recordById = (knex: Knex, id: string): Promise<PlacedRecordRow | undefined> =>
   placedRecords(knex).where('records.id', id).first();
-export const recordsNewestFirst = (knex: Knex): Promise<PlacedRecordRow[]> =>
-  placedRecords(knex).orderBy('records.signed_at', 'desc').limit(500);
+/** So many records behind the first `from`, newest first. */
+export const recordsNewestFirst = (knex: Knex, from: number, most: number): Promise<PlacedRecordRow[]> =>
+  placedRecords(knex)
+    .orderBy([
+      { column: 'records.signed_at', order: 'desc' },
+      { column: 'records.id', order: 'desc' },
+    ])
+    .offset(from)
+    .limit(most);

@@ -16,7 +16,8 @@ const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-bench-'));
 const pg = cluster(path.join(scratch, 'cluster'));
 let server;
 try {
-  const databaseUrl = prepareDatabase(pg, await pg.start());
+  const pgPort = await pg.start();
+  const databaseUrl = prepareDatabase(pg, pgPort);
   const env = { ...process.env, DATABASE_URL: databaseUrl };
   const port = await freePort();
   server = startServer({ port, databaseUrl });
@@ -25,7 +26,8 @@ try {
   spawnSync('npx', ['tsx', 'scripts/bench.ts', ...process.argv.slice(2)], {
     cwd: root,
     stdio: 'inherit',
-    env: { ...env, LOYAL_COIL_URL: url },
+    // What grows the plant reaches past the application’s role.
+    env: { ...env, LOYAL_COIL_URL: url, LOYAL_COIL_OWNER_URL: pg.adminUrl(pgPort, new URL(databaseUrl).pathname.slice(1)) },
   });
 } finally {
   server?.kill('SIGKILL');

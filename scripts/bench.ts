@@ -9,6 +9,7 @@ import { compileNeed } from '../core/matching/evaluate';
 import { rank } from '../core/matching/rank';
 import { demoContactors } from '../data/demo/contactors';
 import { existsSync } from 'node:fs';
+import { benchGrowth } from './bench-growth';
 import { benchLaws } from './bench-laws';
 import { benchPages } from './bench-pages';
 import { benchPlates } from './bench-plates';
@@ -155,5 +156,7 @@ await benchLaws(say, url);
 await benchProtection(say, url, certain(process.env.DATABASE_URL));
 benchRelays(say);
 await benchPlates(say, url, plateFolder);
+// Last: what it adds stays.
+await benchGrowth(say, url, session, certain(process.env.LOYAL_COIL_OWNER_URL));
 console.log('\n| what | figure | ratio |\n| --- | --- | --- |');
 for (const row of rows) console.log(`| ${row.join(' | ')} |`);

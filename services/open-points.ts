@@ -38,7 +38,7 @@ export async function settlePoint(positionId: string, body: unknown, { name: by 
   const { recordId, lineId, found } = await validate(settleSchema, body);
   const at = new Date();
   return inTransaction(database(), async (trx) => {
-    const row = (await openLines(trx, positionId)).find((one) => one.record_id === recordId && one.line.id === lineId);
+    const row = (await openLines(trx, [positionId])).find((one) => one.record_id === recordId && one.line.id === lineId);
     if (!row) {
       const before = await trx('settlements').where({ record_id: recordId, line_id: lineId }).first();
       if (before) return { settled: true };

@@ -14,17 +14,23 @@ import { sayIn } from '../core/language/by-practice';
 import { symptomsOf } from '../core/swap/ways-in';
 import { emptySwap, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
+import type { Knex } from 'knex';
 import {
-  allEvents,
   allPanels,
-  allPositions,
   allSites,
+  eventsOfPositions,
+  panelsOfSite,
+  positionCounts,
+  positionsOnPanels,
+  positionWithPlace,
+  panelWithSite,
+  sitesAndPanelCounts,
   type EventRow,
   type PanelRow,
   type PositionRow,
   type SiteRow,
 } from '../data/positions';
-import { openSwaps } from '../data/swaps';
+import { openSwapsAt } from '../data/swaps';
 import { openLines } from '../data/settlements';
 import { openPointOf, type OpenPoint } from './open-points';
 import { suppliedReadings } from './supply-paths';
@@ -58,12 +64,22 @@ export type PositionView = {
   swapId: string | null;
   history: { at: string; kind: EventRow['kind']; text: string; recordId: string | null }[];
 };
-export type PanelView = { id: string; name: string; note: string; rails: number; positions: PositionView[] };
+export type PanelView = {
+  id: string;
+  name: string;
+  note: string;
+  rails: number;
+  /** How many positions it has; they are not among `positions` where another panel of a large site is open. */
+  count: number;
+  positions: PositionView[];
+};
 export type SiteView = {
   id: string;
   name: string;
   practice: SiteRow['practice'];
   timeZone: string;
+  /** How many panels it has; none of them is among `panels` where another site of a large plant is open. */
+  count: number;
   panels: PanelView[];
 };
 
@@ -193,46 +209,97 @@ function viewOf(
   };
 }
 
-/** Returns everything that the panels desk shows. */
+/** The positions of these panels, by panel. */
+async function positionsBy(knex: Knex, panels: readonly PlacedPanel[], now: Date): Promise<Map<string, PositionView[]>> {
+  const positions = await positionsOnPanels(
+    knex,
+    panels.map(({ panel }) => panel.id),
+  );
+  const ids = positions.map(({ id }) => id);
+  const [events, swaps, open] = await Promise.all([eventsOfPositions(knex, ids), openSwapsAt(knex, ids), openLines(knex, ids)]);
+  const swapOf = new Map(swaps.map((swap) => [swap.position_id, swap.id]));
+  const [eventsAt, openAt, standing] = [grouped(events, at), grouped(open, at), grouped(positions, ({ panel_id }) => panel_id)];
+  return new Map(
+    panels.map(({ panel, site }) => [
+      panel.id,
+      (standing.get(panel.id) ?? []).map((position) => {
+        const found = {
+          events: eventsAt.get(position.id) ?? [],
+          openPoints: (openAt.get(position.id) ?? []).map(openPointOf),
+          swapId: swapOf.get(position.id) ?? null,
+        };
+        return viewOf(position, panel, site, found, now);
+      }),
+    ]),
+  );
+}
+type PlacedPanel = { panel: PanelRow; site: SiteRow };
+const at = ({ position_id }: { position_id: string }): string => position_id;
+
+const panelView = ({ id, name, note, rails }: PanelRow, count: number, positions: PositionView[]): PanelView => ({
+  ...{ id, name, note, rails, count, positions },
+});
+const siteView = ({ id, name, practice, time_zone }: SiteRow, count: number, panels: PanelView[]): SiteView => ({
+  ...{ id, name, practice, count, panels },
+  timeZone: time_zone,
+});
+
+/** Returns every site with its panels and positions. */
 export async function panelsDesk(now = new Date()): Promise<SiteView[]> {
   const knex = database();
-  const [sites, panels, positions, events, swaps, open] = await Promise.all([
-    allSites(knex),
-    allPanels(knex),
-    allPositions(knex),
-    allEvents(knex),
-    openSwaps(knex),
-    openLines(knex),
-  ]);
-  const swapOf = new Map(swaps.map((swap) => [swap.position_id, swap.id]));
-  const eventsBy = group(events);
-  const foundAt = ({ id }: PositionRow) => ({
-    events: eventsBy.get(id) ?? [],
-    openPoints: open.filter((row) => row.position_id === id).map(openPointOf),
-    swapId: swapOf.get(id) ?? null,
+  const [sites, panels] = await Promise.all([allSites(knex), allPanels(knex)]);
+  const bySite = grouped(panels, ({ site_id }) => site_id);
+  const placed = sites.flatMap((site) => (bySite.get(site.id) ?? []).map((panel) => ({ panel, site })));
+  const positions = await positionsBy(knex, placed, now);
+  return sites.map((site) => {
+    const own = (bySite.get(site.id) ?? []).map((panel) => {
+      const on = positions.get(panel.id) ?? [];
+      return panelView(panel, on.length, on);
+    });
+    return siteView(site, own.length, own);
   });
-  return sites.map((site) => ({
-    id: site.id,
-    name: site.name,
-    practice: site.practice,
-    timeZone: site.time_zone,
-    panels: panels
-      .filter((panel) => panel.site_id === site.id)
-      .map((panel) => ({
-        id: panel.id,
-        name: panel.name,
-        note: panel.note,
-        rails: panel.rails,
-        positions: positions
-          .filter((position) => position.panel_id === panel.id)
-          .map((position) => viewOf(position, panel, site, foundAt(position), now)),
-      })),
-  }));
 }
 
-/** Events by position, newest first. */
-function group(events: EventRow[]): Map<string, EventRow[]> {
-  const map = new Map<string, EventRow[]>();
-  for (const event of events) map.set(event.position_id, [...(map.get(event.position_id) ?? []), event]);
+/** So many panels are shown with all that stands in them; of more, what somebody opens. */
+const FEW = 40;
+export type OpenAt = { site?: string; panel?: string; position?: string };
+
+/** The panel that is opened, with its site: as it is named, by a position in it, or the first of a site. */
+async function openedAt(knex: Knex, { site, panel, position }: OpenAt, sites: readonly { site: SiteRow; panels: number }[]) {
+  const named = panel === undefined ? undefined : await panelWithSite(knex, panel);
+  const by = named ?? (position === undefined ? undefined : await positionWithPlace(knex, position));
+  const own = by?.site ?? (sites.find((one) => one.site.id === site) ?? sites.find(({ panels }) => panels > 0))?.site;
+  const panels = own ? await panelsOfSite(knex, own.id) : [];
+  return { site: own, panels, panel: panels.find(({ id }) => id === by?.panel.id) ?? panels[0] };
+}
+
+/** What the panels desk shows: everything of a small plant, and of a large one what stands around the panel that is open. */
+export async function homeDesk(opened: OpenAt, now = new Date()): Promise<SiteView[]> {
+  const knex = database();
+  const sites = await sitesAndPanelCounts(knex);
+  if (sites.reduce((sum, { panels }) => sum + panels, 0) <= FEW) return panelsDesk(now);
+  const { site: here, panels, panel } = await openedAt(knex, opened, sites);
+  if (!here) return sites.map(({ site, panels: count }) => siteView(site, count, []));
+  const shown = panels.length <= FEW ? panels : panels.filter((one) => one === panel);
+  const [counts, positions] = await Promise.all([
+    positionCounts(knex, here.id),
+    positionsBy(
+      knex,
+      shown.map((one) => ({ panel: one, site: here })),
+      now,
+    ),
+  ]);
+  const own = panels.map((one) => panelView(one, counts.get(one.id) ?? 0, positions.get(one.id) ?? []));
+  return sites.map(({ site, panels: count }) => siteView(site, count, site.id === here.id ? own : []));
+}
+
+/** Rows by a word of theirs, in the order in which they come. */
+function grouped<T>(rows: readonly T[], word: (row: T) => string): Map<string, T[]> {
+  const map = new Map<string, T[]>();
+  for (const row of rows) {
+    const known = map.get(word(row));
+    if (known) known.push(row);
+    else map.set(word(row), [row]);
+  }
   return map;
 }

@@ -47,18 +47,20 @@ export async function picturesOfRecord(id: string): Promise<{ id: string; sectio
   return row ? (await picturesOfSwap(database(), row.swap_id)).map(({ id: picture, section }) => ({ id: picture, section })) : [];
 }
 
+const AT_ONCE = 50;
 export type Logbook = {
   records: RecordView[];
+  /** There are older ones behind these. */ older: boolean;
   /** What is wrong with the chains as a whole, in words. */ altered: string[];
 };
 
-/** Signed records, newest first, and whether anything was altered, taken away or put in. */
-export async function logbook(): Promise<Logbook> {
-  const [rows, { states }] = await Promise.all([recordsNewestFirst(database()), keptVerification()]);
+/** Signed records, newest first, a page of them, and whether anything was altered, taken away or put in. @param page 0 is the newest. */
+export async function logbook(page: number): Promise<Logbook> {
+  const [rows, { states }] = await Promise.all([recordsNewestFirst(database(), page * AT_ONCE, AT_ONCE + 1), keptVerification()]);
   const faults = states.flatMap((state) => state.faults);
-  const records = rows.map((row) => {
+  const records = rows.slice(0, AT_ONCE).map((row) => {
     const ofThis = faults.filter(({ ref }) => ref === row.id);
     return viewOf(row, null, ofThis);
   });
-  return { records, altered: alteredWords(states) };
+  return { records, older: rows.length > AT_ONCE, altered: alteredWords(states) };
 }

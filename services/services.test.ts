@@ -273,7 +273,7 @@ describe('signing', () => {
       body: { signedBy: 'R. Tester', removed: { verdict: 'fails' }, fitted: { partId: column.partId } },
     });
     expect(record.body.fitted.lines.every((line) => line.source && line.because)).toBe(true);
-    expect((await logbook()).records[0]!.id).toBe(first.recordId);
+    expect((await logbook(0)).records[0]!.id).toBe(first.recordId);
     expect(await faultsOf(save(swap.id, [{ path: 'typed.load', value: 'x' }]))).toMatchObject({ status: 409, detail: { signed: true } });
   });
 

@@ -16,8 +16,13 @@ import { formatInstant } from '@/core/language/format-instant';
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Logbook' };
 
-export default async function Logbook() {
-  const { records, altered } = await logbook();
+/** Further back than that nobody turns pages. */
+const LAST_PAGE = 20_000;
+
+export default async function Logbook({ searchParams }: { searchParams: Promise<{ page?: string }> }) {
+  const asked = Number((await searchParams).page ?? 0);
+  const page = Number.isInteger(asked) && asked >= 0 && asked <= LAST_PAGE ? asked : 0;
+  const { records, older, altered } = await logbook(page);
   return (
     <Shell here="/logbook">
       <main className="middle stack" id="main" style={{ maxWidth: 1080, margin: '0 auto' }}>
@@ -31,7 +36,7 @@ export default async function Logbook() {
             {altered.length > 10 ? ` And ${altered.length - 10} more; npm run verify lists them.` : ''}
           </Notice>
         )}
-        {records.length === 0 ? (
+        {records.length === 0 && page === 0 ? (
           <EmptyPlace title="Nothing signed yet" action={<LinkButton href="/">Go to the panels</LinkButton>}>
             A job that is signed off leaves its record here, with PDF, JSON and label. Start one at a position that needs a part.
           </EmptyPlace>
@@ -76,6 +81,12 @@ export default async function Logbook() {
               </TableBody>
             </Table>
           </TableContainer>
+        )}
+        {(older || page > 0) && (
+          <nav className="row-flex" aria-label="Pages of the logbook">
+            {page > 0 && <LinkButton href={`/logbook?page=${page - 1}`}>Newer</LinkButton>}
+            {older && <LinkButton href={`/logbook?page=${page + 1}`}>Older</LinkButton>}
+          </nav>
         )}
       </main>
     </Shell>

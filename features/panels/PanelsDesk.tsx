@@ -75,7 +75,17 @@ function Cabinet({ panel, chosen, onChoose }: { panel: Panel; chosen?: string; o
 }
 
 /** Sites and their panels; in a strip on a phone, where the panel that is open is brought into view. */
-function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId: string; onPanel: (id: string) => void }) {
+function SiteList({
+  sites,
+  panelId,
+  onSite,
+  onPanel,
+}: {
+  sites: readonly Site[];
+  panelId: string;
+  onSite: (id: string) => void;
+  onPanel: (id: string) => void;
+}) {
   const draws = useDraws();
   const open = useRef<HTMLButtonElement>(null);
   useEffect(() => {
@@ -84,9 +94,17 @@ function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId
   }, [panelId]);
   return (
     <nav className={`side ${panelsStyle.panels}`} aria-label="Sites and panels">
-      {sites.map(({ id, name, panels }) => (
+      {sites.map(({ id, name, count, panels }) => (
         <div key={id} style={{ display: 'contents' }}>
-          <p className="label">{name}</p>
+          {panels.length === 0 && count > 0 ? (
+            // Of a large plant only one site is open.
+            <ButtonBase className="row" onClick={() => onSite(id)}>
+              <span>{name}</span>
+              <small>{count === 1 ? '1 panel' : `${count} panels`}</small>
+            </ButtonBase>
+          ) : (
+            <p className="label">{name}</p>
+          )}
           {panels.map((panel) => {
             const wrong = panel.positions.filter(({ states }) => states.includes('wrong-part')).length;
             const here = panel.id === panelId;
@@ -99,7 +117,7 @@ function SiteList({ sites, panelId, onPanel }: { sites: readonly Site[]; panelId
                 onClick={() => onPanel(panel.id)}
               >
                 <span>{panel.name}</span>
-                <small>{wrong > 0 ? `${wrong} wrong` : panel.positions.length}</small>
+                <small>{wrong > 0 ? `${wrong} wrong` : panel.count}</small>
               </ButtonBase>
             );
           })}
@@ -149,6 +167,7 @@ export function PanelsDesk(props: {
   altered: readonly string[];
   panelId: string;
   positionId?: string;
+  onSite: (id: string) => void;
   onPanel: (id: string) => void;
   onPosition: (id: string) => void;
   onStart: Start;
@@ -165,7 +184,7 @@ export function PanelsDesk(props: {
   const wrong = panel.positions.filter((one) => one.states.includes('wrong-part')).length;
   return (
     <div className="desk">
-      <SiteList sites={props.sites} panelId={panel.id} onPanel={props.onPanel} />
+      <SiteList sites={props.sites} panelId={panel.id} onSite={props.onSite} onPanel={props.onPanel} />
       <main className="middle" id="main">
         <div className="row-flex" style={{ justifyContent: 'space-between' }}>
           <h1>{panel.name}</h1>

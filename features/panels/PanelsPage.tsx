@@ -14,19 +14,22 @@ import { Shell } from '../shell/Shell';
 export function PanelsPage({
   sites,
   altered,
+  site: siteId,
   panel,
   position,
 }: {
   sites: Site[];
   /** What is known not to be as it was signed, in words. */
   altered: readonly string[];
+  site?: string;
   panel?: string;
   position?: string;
 }) {
   const router = useRouter();
   const [starting, setStarting] = useState(false);
   const [fault, setFault] = useState<string>();
-  const all = sites.flatMap((site) => site.panels);
+  const opened = sites.find(({ id }) => id === siteId);
+  const all = [...(opened?.panels ?? []), ...sites.flatMap((site) => site.panels)];
   const byPosition = all.find((one) => one.positions.some((tile) => tile.id === position));
   const here = panel ?? byPosition?.id ?? all[0]?.id ?? '';
   const site = sites.find((one) => one.panels.some((entry) => entry.id === here)) ?? sites[0];
@@ -65,6 +68,7 @@ export function PanelsPage({
           onStart={start}
           onSettle={settle}
           onLog={log}
+          onSite={(id) => go(`site=${id}`)}
           onPanel={(id) => go(`panel=${id}`)}
           onPosition={(id) => go(`panel=${here}&position=${id}`)}
         />

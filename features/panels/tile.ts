@@ -27,5 +27,5 @@ export type Tile = {
 };
 /** Opens the job of a position: at its candidates, or from what it does. */
 export type Start = (positionId: string, at?: { stage: 'match' } | { symptom: string }) => void;
-export type Panel = { id: string; name: string; note: string; rails: number; positions: Tile[] };
-export type Site = { id: string; name: string; practice: Practice; timeZone: string; panels: Panel[] };
+export type Panel = { id: string; name: string; note: string; rails: number; count: number; positions: Tile[] };
+export type Site = { id: string; name: string; practice: Practice; timeZone: string; count: number; panels: Panel[] };

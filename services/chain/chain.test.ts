@@ -158,7 +158,7 @@ describe('tampering', () => {
   it('has no kind that is never found here', () => expect([...everFound].sort()).toEqual([...faultKinds].sort()));
   it('is said by the record, its PDF, its label and the logbook', async () => {
     const id = records[0]!;
-    const whole = { record: await loadRecord(id), book: await logbook() };
+    const whole = { record: await loadRecord(id), book: await logbook(0) };
     expect(whole.record.altered).toEqual([]);
     const [pdf, label] = [await recordPdf(whole.record), await labelPdf(whole.record)];
     await tampered([`update records set body = jsonb_set(body, '{remark}', '"x"') where id = '${id}'`], async () => {
@@ -166,7 +166,7 @@ describe('tampering', () => {
       expect(record.altered.join(' ')).toMatch(/is not what was signed/);
       expect((await recordPdf(record)).length).not.toBe(pdf.length);
       expect((await labelPdf(record)).length).not.toBe(label.length);
-      const book = await logbook();
+      const book = await logbook(0);
       expect(book.altered.length).toBeGreaterThan(0);
       // The panels desk checks nothing itself and says what is known.
       expect(await knownAltered()).toEqual(book.altered);
