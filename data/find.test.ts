@@ -36,6 +36,8 @@ it.each([
   ['a number with its leading zeros', '0012', ['two']],
   ['another number that it is known by', 'old-77', ['three']],
   ['who sells it', 'quayside', ['three']],
+  ['two letters, where a word begins', '25', ['one']],
+  ['two letters that begin no word', 'mo', []],
   ['two words in any order', '25 wexmoor', ['one']],
   ['a letter left out', 'wexmor', ['one']],
   ['two letters changed over', 'hartlebcek', ['two']],

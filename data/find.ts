@@ -15,14 +15,26 @@ export type FoundPosition = {
   site: string;
 };
 
+/** Panels in whose name, or that of their site, a word occurs: few beside what stands in them. */
+const panelsNamed = (knex: Knex, word: string): Promise<string[]> =>
+  knex('panels')
+    .join('sites', 'sites.id', 'panels.site_id')
+    .whereNull('archived_at')
+    .whereRaw(`(panels.name || ' ' || sites.name) ilike ?`, [like(word)])
+    .pluck('panels.id');
+
 /** Positions in whose tag, function, family, panel or site every word occurs. */
-export const findPositions = (knex: Knex, words: string[], most: number): Promise<FoundPosition[]> =>
-  words
+export async function findPositions(knex: Knex, words: string[], most: number): Promise<FoundPosition[]> {
+  const named = await Promise.all(words.map((word) => panelsNamed(knex, word)));
+  return words
     .reduce(
-      (query, word) =>
-        query.whereRaw(
-          `(positions.tag || ' ' || positions.function || ' ' || positions.family || ' ' || panels.name || ' ' || sites.name) ilike ?`,
-          [like(word)],
+      (query, word, i) =>
+        query.where(
+          (either) =>
+            void either
+              // As the index has it.
+              .whereRaw(`lower(tag || ' ' || function || ' ' || family) like ?`, [like(word.toLowerCase())])
+              .orWhereIn('panel_id', named[i] ?? []),
         ),
       knex('positions')
         .join('panels', 'panels.id', 'positions.panel_id')
@@ -36,6 +48,7 @@ export const findPositions = (knex: Knex, words: string[], most: number): Promis
     })
     .orderBy(['sites.sort', 'panels.sort', 'positions.slot'])
     .limit(most);
+}
 
 export type FoundPlace = { site_id: string; site: string; place: string; pieces: number };
 
@@ -65,6 +78,14 @@ const shownParts = (knex: Knex) =>
     .where((query) => void query.where('demo', false).orWhereExists(takersOfDemoParts(knex)))
     .select('id', 'name', 'maker');
 
+/** Two letters are pieces of almost every part, and no index knows them: they are looked for where a word begins. */
+const SHORT = 2;
+const piecesOf = (word: string): string[] => {
+  if (word.length > SHORT) return [like(word)];
+  const begins = like(word).slice(1);
+  return [begins, `% ${begins}`];
+};
+
 /** The known words nearest to one that no part holds, the nearest first. */
 const mended = (knex: Knex, word: string): Promise<string[]> =>
   inTransaction(knex, async (trx) => {
@@ -85,7 +106,7 @@ export async function findParts(knex: Knex, words: string[], most: number): Prom
   const holding = (choices: readonly (readonly string[])[]): Promise<FoundPart[]> =>
     choices
       .reduce(
-        (query, either) => query.where((or) => either.forEach((word) => void or.orWhere('words', 'like', like(word)))),
+        (query, either) => query.where((or) => either.flatMap(piecesOf).forEach((piece) => void or.orWhere('words', 'like', piece))),
         shownParts(knex),
       )
       .orderByRaw('length(words), id')

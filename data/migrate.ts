@@ -26,6 +26,7 @@ import * as rulesOfParts from './migrations/0022-rules-of-parts';
 import * as demoApart from './migrations/0023-demo-apart';
 import * as partWords from './migrations/0024-part-words';
 import * as partColumns from './migrations/0025-part-columns';
+import * as findPositionsByWords from './migrations/0026-find-positions';
 
 const all = {
   '0001-first': first,
@@ -53,6 +54,7 @@ const all = {
   '0023-demo-apart': demoApart,
   '0024-part-words': partWords,
   '0025-part-columns': partColumns,
+  '0026-find-positions': findPositionsByWords,
 } as const;
 
 /** The newest form. */

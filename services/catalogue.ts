@@ -36,7 +36,7 @@ async function inTime<T>(work: Promise<T>): Promise<T> {
 }
 
 /** Reads the large families before anybody asks for them. */
-export async function readAhead(knex: Knex): Promise<void> {
+export async function readEarly(knex: Knex): Promise<void> {
   for (const family of await largeFamilies(knex)) await look(knex, family);
 }
 

@@ -99,8 +99,8 @@ function SiteList({
           {panels.length === 0 && count > 0 ? (
             // Of a large plant only one site is open.
             <ButtonBase className="row" onClick={() => onSite(id)}>
-              <span>{name}</span>
-              <small>{count === 1 ? '1 panel' : `${count} panels`}</small>
+              <b>{name}</b>
+              <small style={{ whiteSpace: 'nowrap' }}>{count === 1 ? '1 panel' : `${count} panels`}</small>
             </ButtonBase>
           ) : (
             <p className="label">{name}</p>

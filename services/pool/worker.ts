@@ -2,7 +2,7 @@
 import { move } from 'piscina';
 import { certain, messageOf } from '../../core/certain';
 import { database } from '../../data/connection';
-import { readAhead } from '../catalogue';
+import { readEarly } from '../catalogue';
 import { jsonOf } from '../interface/body';
 import { routes } from '../interface/routes';
 import { log } from '../log';
@@ -36,7 +36,7 @@ async function answerOf({ method, path, params, query, type, host, body, caller,
 }
 
 // A catalogue that takes a while is read before the first board is asked for; without it the board reads it.
-readAhead(database()).catch((error: unknown) => log.warn({ error: messageOf(error) }, 'the catalogue could not be read ahead'));
+readEarly(database()).catch((error: unknown) => log.warn({ error: messageOf(error) }, 'the catalogue could not be read early'));
 
 /** The bytes of an answer are handed over, not copied. */
 export default async function work(task: HeavyTask): Promise<HeavyAnswer> {

@@ -12,7 +12,7 @@ const reasons: Readonly<Record<string, string>> = {
   'features/interface/sample-case.ts': 'an example of the open interface is one case of one family',
 };
 const ids = new Set(families.map(({ id }) => id));
-const asks = /^(familyOf|plateOf|catalogueOf|choiceOfPart|ownCurveOf)$/;
+const asks = /^(familyOf|plateOf|catalogueOf|partsOfFamily|choiceOfPart|ownCurveOf)$/;
 const naming = /family$/i;
 
 /** Places of a file that name a family: held against or given as one, or asked of the registry. Words such as 'fuse' elsewhere are words. */
