@@ -27,6 +27,7 @@ import * as demoApart from './migrations/0023-demo-apart';
 import * as partWords from './migrations/0024-part-words';
 import * as partColumns from './migrations/0025-part-columns';
 import * as findPositionsByWords from './migrations/0026-find-positions';
+import * as systems from './migrations/0027-systems';
 
 const all = {
   '0001-first': first,
@@ -55,6 +56,7 @@ const all = {
   '0024-part-words': partWords,
   '0025-part-columns': partColumns,
   '0026-find-positions': findPositionsByWords,
+  '0027-systems': systems,
 } as const;
 
 /** The newest form. */

@@ -5,6 +5,7 @@ import type { Knex } from 'knex';
 import type { Practice } from '../core/case/case';
 import type { Methods } from '../core/loads/schools';
 import type { TagHabit } from '../core/plant/tags';
+import type { SiteSystem } from '../core/plant/system';
 import type { Readings } from '../core/readings/reading';
 import type { Element, SupplyPath } from '../core/supply/path';
 
@@ -20,6 +21,8 @@ export type SiteRow = {
   tag_habit: TagHabit;
   /** What it pays in, ISO 4217; null: nobody said. */
   currency: string | null;
+  /** What feeds it. */
+  systems: SiteSystem[];
   /** Invented, with all that stands in it. */
   demo: boolean;
   /** Do the parts of the demo stand to choice here? */
@@ -35,6 +38,8 @@ export type PanelRow = {
   sort: number;
   supply_path: SupplyPath | null;
   supply_version: number;
+  /** At which system of the site it stands; null: nobody said. */
+  system: SiteSystem | null;
   version: number;
   /** Put away, and since when. */
   archived_at: Date | null;

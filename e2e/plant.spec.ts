@@ -101,3 +101,38 @@ test('a position goes to another panel of its site, and back', async ({ page }) 
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('button', { name: /^C21 / })).toBeVisible();
 });
+
+test('what feeds a site is said once, and is assumed at a job until somebody confirms it', async ({ page }) => {
+  const signIn = (personId: string) => page.request.post('/api/v1/session/demo', { data: { personId } });
+  await signIn('demo-hob');
+  await page.goto('/plant');
+  const site = page.getByRole('form', { name: 'Name a site' });
+  await site.getByLabel('Name of the site').fill('Tarn Mill');
+  await site.getByLabel('Three-phase system. Fed at').fill('0.4 kV');
+  await site.getByLabel('Earthing').selectOption('TN-S');
+  await site.getByRole('button', { name: 'Name the site' }).click();
+  const mill = page.getByRole('region', { name: 'Tarn Mill' });
+  await mill.getByRole('button', { name: 'Settings of Tarn Mill' }).click();
+  const systems = mill.getByRole('region', { name: 'Systems that feed the site' });
+  await expect(systems).toContainText('400 V three-phase, 50 Hz, TN-S');
+  await systems.getByLabel('Three-phase system. Fed at').fill('690');
+  await systems.getByLabel('Earthing').selectOption('IT');
+  await systems.getByRole('button', { name: 'Add the system' }).click();
+  await expect(systems).toContainText('690 V three-phase, 50 Hz, IT');
+  await isAccessible(page, 'the settings of a site');
+  await signIn('demo-orla');
+  await page.reload();
+  await mill.getByLabel('Name of a panel').fill('Pump panel');
+  await mill.getByRole('button', { name: 'Draw the panel' }).click();
+  await page.waitForURL(/\/panels\//);
+  await page.getByLabel('Fed at').selectOption('400 V three-phase, 50 Hz, TN-S');
+  const template = page.getByRole('form', { name: 'From a starter template' });
+  await template.getByLabel('What the circuit is for').fill('Sump pump 1');
+  await template.getByRole('button', { name: 'Draw it' }).click();
+  await page.getByRole('button', { name: /^Q2 Sump pump 1/ }).click();
+  await page.getByRole('complementary', { name: 'Chosen position' }).getByRole('link', { name: 'Work at it' }).click();
+  await startSwap(page);
+  await expect(page.getByText('5 to confirm')).toBeVisible();
+  for (const mark of ['System', 'Phases', 'Frequency', 'AC or DC', 'Earthing|System earthing'])
+    await expect(page.getByRole('button', { name: new RegExp(`^(${mark}).*: assumed`) }).first()).toBeVisible();
+});

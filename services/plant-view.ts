@@ -39,12 +39,13 @@ export async function drawnPanel(id: string) {
   ]);
   return {
     others,
-    site: { id: site.id, name: site.name, practice: site.practice, tagHabit: site.tag_habit },
+    site: { id: site.id, name: site.name, practice: site.practice, tagHabit: site.tag_habit, systems: site.systems },
     panel: {
       id: panel.id,
       name: panel.name,
       note: panel.note,
       rails: panel.rails,
+      system: panel.system,
       version: panel.version,
       archived: panel.archived_at !== null,
     },

@@ -223,3 +223,63 @@ describe('tags', () => {
     expect(nextTag(habit, 'contactor', ['ZZ1'])).toBe(first);
   });
 });
+
+describe('the system of a site', () => {
+  const [first, second] = [
+    { volts: 400, hertz: 50, grounding: 'TN-S' },
+    { volts: 690, hertz: 50, grounding: 'IT' },
+  ];
+  const supplyAt = async (positionId: string) => (await loadSwap((await openSwap({ positionId })).id)).state.supply;
+  const draw = async (panelId: string, name: string) =>
+    certain((await drawTemplate(panelId, { template: 'direct-on-line', name, rail: 0 }, tester)).positionIds[1]);
+
+  it('is taken by its panels, and assumed at jobs of three-phase loads', async () => {
+    const { id } = await makeSite({ name: 'Alder Works', practice: 'IEC', timeZone: 'UTC', systems: [first] }, tester);
+    const own = (await makePanel(id, { name: 'Fan panel', rails: 2 }, tester)).id;
+    expect((await drawnPanel(own)).panel.system).toEqual(first);
+    expect(await supplyAt(await draw(own, 'Fan 1'))).toMatchObject({
+      systemVolts: { state: 'assumed', value: 400, from: 'the panel is fed at 400 V three-phase, 50 Hz, TN-S' },
+      grounding: { state: 'assumed', value: 'TN-S' },
+      phases: { state: 'assumed', value: 3 },
+    });
+    const lamp = await makePosition(own, { tag: 'K9', function: 'lighting', device: 'contactor', loadKind: 'lamp-bank', rail: 1 }, tester);
+    expect(await supplyAt(lamp.id)).toEqual({});
+    // A copy stands where its panel stands; another one is chosen, or none.
+    const copy = (await copyPanel(own, { name: 'Fan panel 2' }, tester)).id;
+    expect((await drawnPanel(copy)).panel.system).toEqual(first);
+    await setSite(id, { systems: [first, second] }, tester);
+    expect((await siteSettings()).find((one) => one.id === id)?.systems).toEqual([first, second]);
+    const undecided = (await makePanel(id, { name: 'Mill panel', rails: 1 }, tester)).id;
+    expect((await drawnPanel(undecided)).panel.system).toBeNull();
+    expect(await supplyAt(await draw(undecided, 'Mill 1'))).toEqual({});
+    const { version } = (await drawnPanel(copy)).panel;
+    await savePanel(copy, { version, system: second }, tester);
+    expect((await supplyAt(await draw(copy, 'Fan 2'))).systemVolts?.value).toBe(690);
+    await savePanel(copy, { version: version + 1, system: null }, tester);
+    expect(await supplyAt(await draw(copy, 'Fan 3'))).toEqual({});
+  });
+
+  it('yields to what was read, measured or drawn', async () => {
+    const { id } = await makeSite({ name: 'Birch Works', practice: 'IEC', timeZone: 'UTC', systems: [first] }, tester);
+    const own = (await makePanel(id, { name: 'Saw panel', rails: 2 }, tester)).id;
+    const [read, drawn] = [await draw(own, 'Saw 1'), await draw(own, 'Saw 2')];
+    const reading = { state: 'measured', value: 230 };
+    await db
+      .knex('positions')
+      .where({ id: read })
+      .update({ readings: JSON.stringify({ supply: { systemVolts: reading } }) });
+    expect(await supplyAt(read)).toEqual({ systemVolts: reading });
+    const path = { system: 'three-phase', volts: 690, voltsToGround: null, elements: [] };
+    await db
+      .knex('panels')
+      .where({ id: own })
+      .update({ supply_path: JSON.stringify(path) });
+    expect((await supplyAt(drawn)).systemVolts).toBeUndefined();
+  });
+
+  it.each([
+    [{ systems: Array.from({ length: 9 }, () => first) }, 422],
+    [{ systems: [{ volts: -1, hertz: 50, grounding: null }] }, 422],
+    [{ systems: [] }, 200],
+  ])('%j is answered %i', async (change, status) => expect(await statusOf(setSite(site, change, tester))).toBe(status));
+});

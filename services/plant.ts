@@ -48,13 +48,17 @@ export async function makeSite(body: unknown, { actor }: By): Promise<{ id: stri
     timeZone,
     tagHabit = practice === 'IEC' ? 'iec-81346' : 'nfpa',
     currency = null,
+    systems = [],
   } = await validate(newSiteSchema, body);
   const id = randomUUID();
   await inTransaction(database(), async (trx) => {
     await trx.raw('lock table sites in share row exclusive mode');
     if (await trx('sites').whereRaw('lower(name) = lower(?)', [name]).first())
       throw refused('name', `There is a site '${name}' already. Give it another name.`);
-    await trx('sites').insert({ id, name, practice, time_zone: timeZone, tag_habit: tagHabit, currency, sort: await after(trx('sites')) });
+    await trx('sites').insert({
+      ...{ id, name, practice, currency, time_zone: timeZone, tag_habit: tagHabit },
+      ...{ systems: JSON.stringify(systems), sort: await after(trx('sites')) },
+    });
     await beginChain(trx, id);
     await audit(trx, actor, 'plant-changed', { site: name, made: true });
   });
@@ -72,12 +76,17 @@ const nameInUse = (trx: Knex, siteId: string, name: string, but = '') =>
 
 /** Draws a panel of a site: rails, and nothing on them. Throws 404 and 422. */
 export async function makePanel(siteId: string, body: unknown, { actor }: By): Promise<{ id: string }> {
-  const { name, note = '', rails } = await validate(newPanelSchema, body);
+  const { name, note = '', rails, system } = await validate(newPanelSchema, body);
   const id = randomUUID();
   await inTransaction(database(), async (trx) => {
-    if (!(await trx('sites').where({ id: siteId }).forUpdate().first())) throw notFound('This site');
+    const site = await trx<SiteRow>('sites').where({ id: siteId }).forUpdate().first();
+    if (!site) throw notFound('This site');
     if (await nameInUse(trx, siteId, name)) throw taken(name);
-    await trx('panels').insert({ id, site_id: siteId, name, note, rails, sort: await after(trx('panels').where({ site_id: siteId })) });
+    const fed = system === undefined && site.systems.length === 1 ? site.systems[0] : system;
+    await trx('panels').insert({
+      ...{ id, site_id: siteId, name, note, rails, system: fed ? JSON.stringify(fed) : null },
+      sort: await after(trx('panels').where({ site_id: siteId })),
+    });
     await audit(trx, actor, 'plant-changed', { panel: name, made: true });
   });
   return { id };
@@ -85,7 +94,7 @@ export async function makePanel(siteId: string, body: unknown, { actor }: By): P
 
 /** Renames a panel, gives it other rails, puts it away or back. Throws 404, 422, and 409 where somebody saved first. */
 export async function savePanel(id: string, body: unknown, { actor }: By): Promise<{ version: number }> {
-  const { version, archived, ...named } = await validate(savePanelSchema, body);
+  const { version, archived, system, ...named } = await validate(savePanelSchema, body);
   return inTransaction(database(), async (trx) => {
     const row = await trx<PanelRow>('panels').where({ id }).forUpdate().first();
     if (!row) throw notFound('This panel');
@@ -103,7 +112,12 @@ export async function savePanel(id: string, body: unknown, { actor }: By): Promi
       throw refused('archived', 'A job is open in this panel. End it first.');
     await trx('panels')
       .where({ id })
-      .update({ ...named, version: version + 1, ...(archived === undefined ? {} : { archived_at: archived ? new Date() : null }) });
+      .update({
+        ...named,
+        version: version + 1,
+        ...(system === undefined ? {} : { system: system && JSON.stringify(system) }),
+        ...(archived === undefined ? {} : { archived_at: archived ? new Date() : null }),
+      });
     await audit(trx, actor, 'plant-changed', { panel: named.name ?? row.name, ...(archived === undefined ? {} : { archived }) });
     return { version: version + 1 };
   });
@@ -269,10 +283,11 @@ export async function copyPanel(id: string, body: unknown, { actor }: By): Promi
   await inTransaction(database(), async (trx) => {
     const { panel, site, positions } = await panelAtWork(trx, id);
     if (await nameInUse(trx, panel.site_id, name)) throw taken(name);
-    const { note, rails, supply_path } = panel;
+    const { note, rails, supply_path, system } = panel;
     await trx('panels').insert({
       ...{ id: copy, site_id: site.id, name, note, rails, sort: await after(trx('panels').where({ site_id: site.id })) },
       supply_path: supply_path && JSON.stringify(supply_path),
+      system: system && JSON.stringify(system),
     });
     const made = { panel: certain(await trx<PanelRow>('panels').where({ id: copy }).first()), site };
     const copyOf = new Map<string, string>();

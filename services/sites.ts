@@ -15,6 +15,7 @@ export type SiteSettings = {
   timeZone: string;
   tagHabit: SiteRow['tag_habit'];
   currency: string | null;
+  systems: SiteRow['systems'];
   secondPerson: boolean;
   /** Invented, with all that stands in it. */
   demo: boolean;
@@ -25,6 +26,7 @@ export type SiteSettings = {
 
 const settingsOf = (row: SiteRow): SiteSettings => ({
   ...{ id: row.id, name: row.name, practice: row.practice, schools: row.schools, currency: row.currency, demo: row.demo },
+  systems: row.systems,
   ...{ timeZone: row.time_zone, tagHabit: row.tag_habit, secondPerson: row.second_person, demoParts: row.demo_parts },
 });
 
@@ -32,7 +34,7 @@ export const siteSettings = async (): Promise<SiteSettings[]> => (await allSites
 
 /** Sets what a site asks for. Jobs that are open ask for it from now on. Throws 404 where there is no such site, 422 where a name is taken. */
 export async function setSite(id: string, body: unknown, { actor }: Pick<Caller, 'actor'>): Promise<SiteSettings> {
-  const { name, timeZone, tagHabit, currency, secondPerson, demoParts, schools } = await validate(siteSchema, body);
+  const { name, timeZone, tagHabit, currency, systems, secondPerson, demoParts, schools } = await validate(siteSchema, body);
   return inTransaction(database(), async (trx) => {
     const row = await trx<SiteRow>('sites').where({ id }).forUpdate().first();
     if (!row) throw notFound('This site');
@@ -43,6 +45,7 @@ export async function setSite(id: string, body: unknown, { actor }: Pick<Caller,
       time_zone: timeZone ?? row.time_zone,
       tag_habit: tagHabit ?? row.tag_habit,
       currency: currency === undefined ? row.currency : currency,
+      systems: systems ?? row.systems,
       second_person: secondPerson ?? row.second_person,
       demo_parts: demoParts ?? row.demo_parts,
       schools: { ...row.schools, ...schools },
@@ -51,7 +54,7 @@ export async function setSite(id: string, body: unknown, { actor }: Pick<Caller,
     if (JSON.stringify(settingsOf(after)) === JSON.stringify(settingsOf(row))) return settingsOf(row);
     await trx('sites')
       .where({ id })
-      .update({ ...next, schools: JSON.stringify(next.schools) });
+      .update({ ...next, schools: JSON.stringify(next.schools), systems: JSON.stringify(next.systems) });
     await audit(trx, actor, 'settings-changed', { site: next.name, ...(secondPerson === undefined ? {} : { secondPerson }) });
     return settingsOf(after);
   });

@@ -4,6 +4,7 @@ import * as yup from 'yup';
 import { elementsSchema, pathSchema } from '../core/supply/element-fields';
 import { faultNodes, type Node } from '../core/supply/fault-current';
 import type { Element, SupplyPath } from '../core/supply/path';
+import { systemReadings } from '../core/plant/system';
 import { readingsOfPath } from '../core/supply/readings';
 import type { Readings } from '../core/readings/reading';
 import { database } from '../data/connection';
@@ -90,8 +91,20 @@ export async function saveSupply(panelId: string, body: unknown): Promise<{ node
   return { nodes, version: sent.version + 1 };
 }
 
-/** What the path says at a position, for the marks that nobody has read there. */
-export function suppliedReadings(position: Pick<PositionRow, 'readings' | 'run'>, panel: PanelRow, site: SiteRow): Readings {
+/** What the panel's system and the path say at a position, for the marks that nobody has read there. */
+export function suppliedReadings(position: Pick<PositionRow, 'readings' | 'run' | 'load_kind'>, panel: PanelRow, site: SiteRow): Readings {
+  return { ...systemAt(position, panel), ...pathAt(position, panel, site) };
+}
+
+/** What the system says, where neither the position nor what was drawn before the panel is at other volts. */
+function systemAt({ readings, load_kind }: Pick<PositionRow, 'readings' | 'load_kind'>, { system, supply_path }: PanelRow): Readings {
+  if (!system || (supply_path && (supply_path.volts !== system.volts || supply_path.system !== 'three-phase'))) return {};
+  const own = readings.supply ?? {};
+  if (own.systemVolts !== undefined && own.systemVolts.value !== system.volts) return {};
+  return Object.fromEntries(Object.entries(systemReadings(system, load_kind)).filter(([id]) => own[id] === undefined));
+}
+
+function pathAt(position: Pick<PositionRow, 'readings' | 'run'>, panel: PanelRow, site: SiteRow): Readings {
   if (!panel.supply_path) return {};
   const own = position.readings.supply ?? {};
   // A position on a system of its own, such as 24 V behind a supply, is not fed at the panel's volts.

@@ -141,13 +141,20 @@ export function combinationsOf(table: SpecTable, names: readonly string[]): Comb
   return known;
 }
 
+/** Of a family so many ways of asking are remembered; another one costs the time of one pass. */
+const MOST_DIVISIONS = 24;
+
 /**
  * Returns the kinds into which these marks divide the specs. However many marks: what is worked out of them alone is worked out once for a kind.
  */
 export function kindsOf(table: SpecTable, names: readonly string[]): Kinds {
   const key = names.join('\n');
   const column = table.kinds.get(key) ?? { codes: new Uint8Array(0), length: 0, firsts: [], known: new Map<string, number>() };
+  // The one asked last stands last; of what has not been asked for long nothing is kept.
+  table.kinds.delete(key);
   table.kinds.set(key, column);
+  const [oldest] = table.kinds.keys();
+  if (table.kinds.size > MOST_DIVISIONS && oldest !== undefined) table.kinds.delete(oldest);
   const marks = names.map((name) => markColumn(table, name).codes);
   for (let spec = column.length; spec < table.size; spec += 1) {
     let seen = '';

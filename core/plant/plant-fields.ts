@@ -3,6 +3,7 @@ import * as yup from 'yup';
 import { familyIds, familyOf } from '../families/registry';
 import { schoolChoices } from '../loads/schools';
 import { currencySchema } from '../stores/trade';
+import { systemSchema, systemsSchema } from './system';
 import { otherDevices, tagHabits } from './tags';
 import { panelTemplates } from './templates';
 
@@ -50,6 +51,7 @@ export const newSiteSchema = yup.object({
   ...siteFields,
   tagHabit: siteFields.tagHabit.optional(),
   currency: currencySchema.nullable().optional(),
+  systems: systemsSchema.optional(),
 });
 
 /** Which way each disputed method goes here; what is left out is the default. */
@@ -69,6 +71,7 @@ export const siteSchema = yup.object({
   timeZone: siteFields.timeZone.optional(),
   tagHabit: siteFields.tagHabit.optional(),
   currency: currencySchema.nullable().optional(),
+  systems: systemsSchema.optional(),
   /** Are overrides approved by a second person? */
   secondPerson: yup.boolean().strict().optional(),
   /** Do the parts of the demo stand to choice here? Nobody sells them. */
@@ -90,12 +93,15 @@ export const newPanelSchema = yup.object({
   name: panelFields.name,
   note: panelFields.note.optional(),
   rails: panelFields.rails.required('The rails are missing.'),
+  /** Left out, it is the one of a site that has only one. */
+  system: systemSchema.nullable().default(undefined).optional(),
 });
 export const savePanelSchema = yup.object({
   version,
   name: panelFields.name.optional(),
   note: panelFields.note.optional(),
   rails: panelFields.rails.optional(),
+  system: systemSchema.nullable().default(undefined).optional(),
   /** Put away, or back. What has a history is never deleted. */
   archived: yup.boolean().strict().optional(),
 });

@@ -7,14 +7,13 @@ import type { DrawnPanel } from '@/services/plant-view';
 import { Pill } from '@/ui/forms/Pill';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
-import { LinkButton } from '@/ui/shell/LinkButton';
 import { FaultNotice } from '@/ui/shell/Notice';
-import { SheetOfLabels } from '../shell/SheetOfLabels';
 import { Shell } from '../shell/Shell';
 import { AddPosition, AddTemplate, type Draw } from './AddForms';
 import { ChosenPosition, type Change } from './ChosenPosition';
 import { CopyPanel } from './CopyPanel';
 import { DrawnRails, type DrawnPosition } from './DrawnRails';
+import { PanelHead } from './PanelHead';
 import { useDeed } from './use-deed';
 
 type Undo = { id: string; words: string; change: Change; version: number };
@@ -30,16 +29,6 @@ function backOf(position: DrawnPosition, change: Change, panelId: string): Pick<
     return { words: `${tag} was renamed`, change: { tag, function: position.function } };
   return undefined;
 }
-
-/** What is done with the panel as a whole, and the ways on from it. */
-const PanelWays = ({ panel: { id }, onRail }: { panel: DrawnPanel['panel']; onRail: () => void }) => (
-  <div className="row-flex">
-    <Button onClick={onRail}>One more rail</Button>
-    <SheetOfLabels words="Labels" query={{ kind: 'positions', panelId: id }} />
-    <LinkButton href={`/supply/${id}`}>What feeds it</LinkButton>
-    <LinkButton href={`/?panel=${id}`}>Work at it</LinkButton>
-  </div>
-);
 
 const PutAway = ({ positions, onBack }: { positions: readonly DrawnPosition[]; onBack: (position: DrawnPosition) => void }) => (
   <section className="stack" style={{ marginTop: 14 }} aria-label="Put away">
@@ -108,14 +97,10 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
           )}
         </aside>
         <main className="middle" id="main">
-          <div className="row-flex" style={{ justifyContent: 'space-between' }}>
-            <h1>{panel.name}</h1>
-            <PanelWays
-              panel={panel}
-              onRail={() => void deed('PATCH', `/api/v1/panels/${panel.id}`, { version: panel.version, rails: panel.rails + 1 })}
-            />
-          </div>
-          <p className="muted">{panel.note || 'Drag a position to its place; by keyboard: space, arrows, space.'}</p>
+          <PanelHead
+            view={view}
+            onPanel={(change) => void deed('PATCH', `/api/v1/panels/${panel.id}`, { version: panel.version, ...change })}
+          />
           <FaultNotice words={fault} />
           {undo && (
             <p className="row-flex" role="status">

@@ -3,6 +3,7 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { Controller } from 'react-hook-form';
+import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
 import { newPanelSchema, newSiteSchema } from '@/core/plant/plant-fields';
 import { FormFault } from '@/ui/forms/FormFault';
@@ -11,6 +12,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { TextBox } from '@/ui/forms/TextBox';
 import { trimmed } from '@/ui/forms/trimmed';
 import { useSentForm } from '@/ui/forms/use-sent-form';
+import { noSystem, SystemFields, systemOf } from './Systems';
 
 const practices = [
   ['IEC', 'IEC and BS 7671'],
@@ -23,10 +25,13 @@ const zones = (): string[] => Intl.supportedValuesOf('timeZone');
 export function NewSite() {
   const router = useRouter();
   const start = { name: '', practice: 'IEC' as const, timeZone: 'UTC', tagHabit: undefined };
+  const [draft, setDraft] = useState(noSystem(start.practice));
   const { register, control, errors, ready, onSubmit } = useSentForm(newSiteSchema, start, async (site, startAgain) => {
-    const answer = await api('POST', '/api/v1/sites', site);
+    const system = systemOf(draft);
+    const answer = await api('POST', '/api/v1/sites', { ...site, systems: system ? [system] : [] });
     if (answer.ok) {
       startAgain(start);
+      setDraft(noSystem(start.practice));
       router.refresh();
     }
     return faultWords(answer);
@@ -43,10 +48,21 @@ export function NewSite() {
           control={control}
           name="practice"
           render={({ field: { value, onChange } }) => (
-            <label className="stack" style={{ gap: 4 }}>
-              <span>Practice: it stays as it is</span>
-              <SelectBox style={{ width: 200 }} value={value} options={practices} onWord={onChange} />
-            </label>
+            <>
+              <label className="stack" style={{ gap: 4 }}>
+                <span>Practice: it stays as it is</span>
+                <SelectBox
+                  style={{ width: 200 }}
+                  value={value}
+                  options={practices}
+                  onWord={(practice) => {
+                    onChange(practice);
+                    setDraft(noSystem(practice));
+                  }}
+                />
+              </label>
+              <SystemFields practice={value} draft={draft} onDraft={setDraft} />
+            </>
           )}
         />
         <Controller

@@ -7,6 +7,7 @@ import type { PlantSite } from '@/services/plant-view';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { Pill } from '@/ui/forms/Pill';
 import { FaultNotice } from '@/ui/shell/Notice';
+import { SiteSystems } from './Systems';
 import { useDeed } from './use-deed';
 
 /** What a site asks for: its letters, each method that practitioners dispute with its reason, a second person, and the parts of a demo that is there. */
@@ -35,6 +36,7 @@ export function SiteSettings({ site, demo }: { site: PlantSite; demo: boolean })
           onWord={(code) => set({ currency: code || null })}
         />
       </label>
+      <SiteSystems siteId={site.id} practice={site.practice} systems={site.systems} />
       {schoolChoices.map(({ id, question, choices, reason }) => (
         <div key={id} className="stack" style={{ gap: 4 }}>
           <label className="row-flex">
