@@ -1,7 +1,10 @@
 /** How a part is bought: what is asked for, its words, and its place on the board. */
 import { describe, expect, it } from 'vitest';
-import { rank } from '../matching/rank';
-import { tradeRank, tradeSchema, tradeWords, type Trade } from './trade';
+import { noParts, rowOf, withParts } from '../catalogue/part-columns';
+import { rankColumns } from '../catalogue/rank-columns';
+import { addSpec } from '../catalogue/spec-table';
+import type { Order } from '../matching/rank';
+import { tradeSchema, tradeWords, type Trade } from './trade';
 
 const plain: Trade = { supplier: '', price: null, currency: null, leadDays: null, state: 'current', replacedBy: '', otherNumbers: '' };
 
@@ -27,16 +30,24 @@ describe('what is said of buying', () => {
 });
 
 describe('among candidates of equal lines', () => {
-  const part = (id: string, trade: Partial<Trade>, onShelf = 0) => ({ id, spec: {}, onShelf, ...tradeRank({ ...plain, ...trade }, 'EUR') });
+  type Bought = { id: string; trade?: Partial<Trade>; pieces?: number };
   const eur = (price: number, leadDays: number | null = null) => ({ price, currency: 'EUR', leadDays });
-  const order = (parts: ReturnType<typeof part>[], by?: 'price' | 'lead') => rank([], parts, by).order.map(({ id }) => id);
-  const all = [
-    part('a', {}),
-    part('b', eur(9, 2)),
-    part('c', eur(5, 30)),
-    part('d', eur(20, 5), 1),
-    part('e', { price: 1, currency: 'USD', leadDays: 1 }),
-    part('f', eur(5, 3)),
+  const order = (parts: readonly Bought[], by: Order = 'like', currency: string | null = 'EUR') => {
+    const empty = noParts();
+    const spec = addSpec(empty.specs, '{}');
+    const entries = parts.map(({ id, trade }) => ({ ...plain, ...trade, id, spec, footprint: '', demo: false }));
+    const columns = withParts(empty, entries, new Set());
+    const lying = new Map(parts.flatMap(({ id, pieces }) => (pieces ? [[rowOf(columns, id)!, pieces] as const] : [])));
+    const asked = { by, lying, currency, offered: () => true, marks: [], footprint: null, shown: () => true, most: parts.length };
+    return rankColumns(columns, [], asked).order.map(({ id }) => id);
+  };
+  const all: Bought[] = [
+    { id: 'a' },
+    { id: 'b', trade: eur(9, 2) },
+    { id: 'c', trade: eur(5, 30) },
+    { id: 'd', trade: eur(20, 5), pieces: 1 },
+    { id: 'e', trade: { price: 1, currency: 'USD', leadDays: 1 } },
+    { id: 'f', trade: eur(5, 3) },
   ];
   it('what lies here, then the price, then how soon; another money is no price', () => {
     expect(order(all)).toEqual(['d', 'f', 'c', 'b', 'e', 'a']);
@@ -45,9 +56,8 @@ describe('among candidates of equal lines', () => {
     expect(order(all, 'price')).toEqual(['f', 'c', 'b', 'd', 'e', 'a']);
     expect(order(all, 'lead')).toEqual(['d', 'e', 'b', 'f', 'c', 'a']);
   });
-  it('is the same whatever the order they come in', () => {
+  it('is the same whatever the order they come in, and without a money of the site no price counts', () => {
     expect(order(all.toReversed())).toEqual(order(all));
-    expect(tradeRank(undefined, 'EUR')).toEqual({ price: Infinity, leadDays: Infinity });
-    expect(tradeRank({ ...plain, ...eur(5) }, null).price).toBe(Infinity);
+    expect(order(all, 'price', null)).toEqual(['d', 'e', 'b', 'f', 'c', 'a']);
   });
 });

@@ -66,12 +66,6 @@ export const tradeSchema = yup.object({
 });
 export type Trade = yup.InferType<typeof tradeSchema>;
 
-/** What a candidate costs and how long it takes, for its place on the board: Infinity where nobody said, or in another currency than the site's. */
-export const tradeRank = (trade: Trade | undefined, currency: string | null): { price: number; leadDays: number } => ({
-  price: trade && trade.price !== null && currency !== null && trade.currency === currency ? trade.price : Infinity,
-  leadDays: trade?.leadDays ?? Infinity,
-});
-
 /** How it is bought, in a few words; empty where nobody said. */
 export const tradeWords = ({ price, currency, leadDays, state, replacedBy }: Trade): string =>
   [
