@@ -4,11 +4,11 @@
  */
 import { certain } from '../core/certain';
 import { connect } from '../data/connection';
+import { copyRows } from '../tests/copy-rows';
+import { percentile } from './percentile';
 
 type Say = (what: string, figure: string, against: string) => void;
 type Session = { header: string };
-const percentile = (times: number[], p: number) =>
-  certain([...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]);
 
 const TIMES = 30;
 const ALLOWED = { candidates: 3, other: 1.5 };
@@ -16,18 +16,14 @@ const ALLOWED = { candidates: 3, other: 1.5 };
 const COPIES = { sites: 99, panels: 249, positions: 285, parts: 30 };
 
 /**
- * Copies rows under other names, without asking what a row means: as the owner, and past the triggers that keep the words and the chain.
+ * Copies rows as the owner, and past the triggers that keep the words and the chain.
  * The copies of positions stand in the copies of panels, those in the copies of sites.
  */
 async function grow(ownerUrl: string): Promise<void> {
   const knex = connect(ownerUrl);
   await knex.transaction(async (trx) => {
     await trx.raw(`set local session_replication_role = replica; set local statement_timeout = 0`);
-    const copy = (table: string, copies: number, changes: string, where = 'true') =>
-      trx.raw(
-        `insert into ?? select (jsonb_populate_record(r, ${changes})).* from ?? r cross join generate_series(1, ?::int) i where ${where}`,
-        [table, table, copies],
-      );
+    const copy = (table: string, copies: number, changes: string, where?: string) => copyRows(trx, table, copies, changes, where);
     await copy(
       'positions',
       COPIES.positions,
@@ -56,7 +52,7 @@ async function measure(url: string, { header }: Session, swapId: string): Promis
   const views: Record<string, () => Promise<Response>> = {
     'home desk': get('/'),
     'a panel': get('/panels/kestrel-ramp'),
-    search: get('/api/v1/find?words=ramp%20k4'),
+    search: get('/api/v1/find?q=ramp%20k4'),
     candidates: () => fetch(`${url}/api/v1/swaps/${swapId}/match`, { method: 'POST', headers, body: '{}' }),
     logbook: get('/logbook'),
     crib: get('/stores?site=kestrel'),

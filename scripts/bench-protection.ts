@@ -5,10 +5,9 @@ import { branchOf, type BranchInputs } from '../core/curves/branch-inputs';
 import type { DeviceChoice } from '../core/curves/curve-device';
 import { judgeBranch } from '../core/curves/judge-branch';
 import { connect } from '../data/connection';
+import { percentile } from './percentile';
 
 type Say = (what: string, figure: string, against: string) => void;
-const percentile = (times: number[], p: number) =>
-  certain([...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]);
 const round = (value: number) => Number(value.toPrecision(3)).toString();
 const PARTS = 5000;
 const ASKED_MS = 150;

@@ -15,13 +15,12 @@ import { benchPages } from './bench-pages';
 import { benchPlates } from './bench-plates';
 import { benchProtection } from './bench-protection';
 import { benchRelays } from './bench-relays';
+import { percentile } from './percentile';
 import { chromiumArgs, chromiumPath } from './lib/browser.mjs';
 
 const url = certain(process.env.LOYAL_COIL_URL);
 const rows: [string, string, string][] = [];
 const say = (what: string, figure: string, against: string) => rows.push([what, figure, against]);
-const percentile = (times: number[], p: number) =>
-  certain([...times].sort((a, b) => a - b)[Math.min(times.length - 1, Math.floor((times.length * p) / 100))]);
 const round = (value: number, digits = 3) => Number(value.toPrecision(digits)).toString();
 
 /** The core alone: every candidate against every line, verdicts and order, on one core. */

@@ -1,5 +1,6 @@
 /** A large plant is shown a site and a page at a time, and what is shown of it is what the whole desk says. */
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { copyRows } from '@/tests/copy-rows';
 import { signedByTester } from '@/tests/crew';
 import { readyJob } from '@/tests/job';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
@@ -9,12 +10,7 @@ import { signSwap } from './sign';
 
 let db: TestDatabase;
 const now = new Date('2026-11-20T09:00:00Z');
-/** Copies of rows under other names. */
-const copies = (table: string, count: number, changes: string, where: string) =>
-  db.knex.raw(
-    `insert into ?? select (jsonb_populate_record(r, ${changes})).* from ?? r cross join generate_series(1, ?::int) i where ${where}`,
-    [table, table, count],
-  );
+const copies = (table: string, count: number, changes: string, where?: string) => copyRows(db.knex, table, count, changes, where);
 beforeAll(async () => {
   db = await demoDatabase();
 });

@@ -26,8 +26,8 @@ export async function up(knex: Knex): Promise<void> {
       end $$;
     create trigger part_gone after delete on parts for each row execute function say_part_gone();
     create index parts_in_order on parts (family, id collate "C");
-    create index parts_by_change on parts (family, changed);
-    create index parts_gone_by_change on parts_gone (family, changed);
+    create index parts_by_change on parts (changed);
+    create index parts_gone_by_change on parts_gone (changed);
   `);
 }
 
