@@ -23,6 +23,11 @@ describe('labels', () => {
       expect(await readCode(await codePicture(label, 'bench.example:3000'))).toBe(`http://bench.example:3000${label.path}`);
     expect((await labelsOf({ ...asked, kind }))[0]!.path).toContain(path);
   });
+  it('are read whatever name the installation is asked by', async () => {
+    const [label] = await labelsOf({ ...asked, kind: 'part' });
+    for (let port = 10_000; port < 65_000; port += 1_831)
+      expect(await readCode(await codePicture(label!, `127.0.0.1:${port}`))).toBe(`http://127.0.0.1:${port}${label!.path}`);
+  });
   it('have bars that a scanner types as their code', async () => {
     const code = (await labelsOf({ ...asked, kind: 'positions' }))[0]!.code;
     expect(

@@ -8,14 +8,12 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 type Query = Readonly<Record<string, string>>;
 const isSheet = (value: unknown): value is (typeof sheetNames)[number] => isOneOf(sheetNames, value);
 
-/** The code of one label, to be read off the screen. */
+/** The code of one label, to be read off the screen: half as large as it is drawn, so that each of its squares is whole pixels. */
 export const CodeOf = ({ query, name }: { query: Query; name: string }) => (
   <img
-    src={`/api/v1/labels/code?${new URLSearchParams(query).toString()}`}
+    srcSet={`/api/v1/labels/code?${new URLSearchParams(query).toString()} 2x`}
     alt={`Code that leads to ${name}`}
-    width={112}
-    height={112}
-    style={{ background: '#fff', borderRadius: 6, imageRendering: 'pixelated' }}
+    style={{ minHeight: 148, background: '#fff', borderRadius: 6, imageRendering: 'pixelated' }}
   />
 );
 
