@@ -4,6 +4,7 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, mkdirSync, writeFileSync } from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
+import { hintScripts } from './compile-hints.mjs';
 import { fail, say } from './say.mjs';
 
 export const root = path.resolve(import.meta.dirname, '../..');
@@ -116,6 +117,7 @@ export function sourceHash() {
     'tsconfig.json',
     'package-lock.json',
     'scripts/prepare-database.ts',
+    'scripts/lib/compile-hints.mjs',
   ])
     hash.update(readFileSync(path.join(root, file)));
   return hash.digest('hex');
@@ -138,6 +140,7 @@ export function build() {
   if (isBuiltOf(wanted)) return;
   say('building the application (once; about a minute)');
   run('npx', ['next', 'build'], { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } });
+  hintScripts(path.join(root, '.next/static/chunks'));
   // What the threads of the pool run and what prepares a database, each in one file: they start in a moment.
   const bundle = ['--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external', '--log-level=warning'];
   run('npx', ['esbuild', 'services/pool/worker.ts', ...bundle, '--outfile=.next/pool-worker.mjs']);
