@@ -28,6 +28,7 @@ import * as partWords from './migrations/0024-part-words';
 import * as partColumns from './migrations/0025-part-columns';
 import * as findPositionsByWords from './migrations/0026-find-positions';
 import * as systems from './migrations/0027-systems';
+import * as documents from './migrations/0028-documents';
 
 const all = {
   '0001-first': first,
@@ -57,6 +58,7 @@ const all = {
   '0025-part-columns': partColumns,
   '0026-find-positions': findPositionsByWords,
   '0027-systems': systems,
+  '0028-documents': documents,
 } as const;
 
 /** The newest form. */

@@ -29,6 +29,7 @@ export const auditWords = {
   'settings-changed': 'Settings changed',
   'circuit-changed': 'Circuit changed',
   'plant-changed': 'Sites, panels or positions changed',
+  'documents-changed': 'Document or picture kept or taken away',
   'part-entered': 'Part entered',
   'part-bought': 'How a part is bought, said',
   'parts-brought': 'File of parts brought or taken back',

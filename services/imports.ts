@@ -249,6 +249,8 @@ async function restsOn(trx: Knex, row: ImportRow, touched: readonly Touched[]): 
   if (chosen) return 'A part of it is chosen in a job.';
   const curve = await trx('part_curves').whereIn('part_id', made).first();
   if (curve) return `${await nameOf(curve.part_id)} has a curve.`;
+  const document = await trx('documents').whereIn('part_id', made).first('part_id', 'name');
+  if (document) return `${await nameOf(document.part_id)} has a document, ${document.name}.`;
   const lying = await trx('stock').whereIn(
     'part_id',
     touched.map(({ part_id }) => part_id),

@@ -1,4 +1,5 @@
 /** One's own plant as it is looked at while it is drawn. */
+import { platesAt } from '../core/plant/walk';
 import { database } from '../data/connection';
 import { allPanels, panelWithSite, type PanelRow, type PositionRow } from '../data/positions';
 import { notFound } from './service-error';
@@ -57,3 +58,22 @@ export async function drawnPanel(id: string) {
   };
 }
 export type DrawnPanel = Awaited<ReturnType<typeof drawnPanel>>;
+
+/** A panel as it is walked past: each position that has a plate, in the order of the rails, with what is read of it. Throws 404. */
+export async function panelWalk(id: string) {
+  const knex = database();
+  const place = await panelWithSite(knex, id);
+  if (!place) throw notFound('This panel');
+  const rows = await knex<PositionRow>('positions').where({ panel_id: id }).whereNull('archived_at').orderBy(['rail', 'slot']);
+  return {
+    site: { name: place.site.name, practice: place.site.practice },
+    panel: { id, name: place.panel.name },
+    positions: rows
+      .map(({ id: positionId, tag, function: what, family, load_kind, device_name, version, readings: { load = {}, removed = {} } }) => ({
+        ...{ id: positionId, tag, function: what, deviceName: device_name, version },
+        ...{ device: family, loadKind: load_kind, readings: { load, removed } },
+      }))
+      .filter((position) => platesAt(position).length > 0),
+  };
+}
+export type PanelWalk = Awaited<ReturnType<typeof panelWalk>>;

@@ -10,7 +10,7 @@ import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { circuitsOfPanel } from './circuits';
 import { find } from './find';
 import { panelsDesk } from './panels';
-import { drawnPanel, plantView } from './plant-view';
+import { drawnPanel, panelWalk, plantView } from './plant-view';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
 import { setSite, siteSettings } from './sites';
 import { loadSwap, openSwap } from './swaps';
@@ -115,6 +115,42 @@ describe('a position', () => {
     expect(await savePosition(id, { version, tag: 'K12', function: 'sump pump 2' }, tester)).toEqual({ version: version + 1 });
     expect(await statusOf(savePosition(id, { version, tag: 'K13' }, tester))).toBe(409);
     expect(await statusOf(savePosition(id, { version: version + 1, tag: 'Q1' }, tester))).toBe(422);
+  });
+
+  it('takes its marks one by one, each held against what is declared, and leaves the others as they are', async () => {
+    const own = (await makePanel(site, { name: 'Walked past', rails: 1 }, tester)).id;
+    const { id } = await makePosition(
+      own,
+      {
+        ...{ tag: 'K1', function: 'sump pump', device: 'contactor', loadKind: 'motor-3ph', rail: 0 },
+        loadPlate: '3~ MOTOR 5.5 kW 400 V 11.5 A 50 Hz 1450 rpm',
+      },
+      tester,
+    );
+    const walked = async () => certain((await panelWalk(own)).positions[0]);
+    const changes = [
+      { path: 'removed.poles', value: { state: 'read', value: 3 } },
+      { path: 'removed.type', value: { state: 'unreadable' } },
+      { path: 'load.kilowatts', value: null },
+    ];
+    await savePosition(id, { version: 1, changes }, tester);
+    const { readings, version } = await walked();
+    expect(readings).toMatchObject({
+      removed: { poles: { value: 3 }, type: { state: 'unreadable' } },
+      load: { plateVolts: { value: 400 } },
+    });
+    expect(readings.load.kilowatts).toBeUndefined();
+    for (const path of ['supply.systemVolts', 'loadKind', 'removed.nonsense', 'removed.__proto__', 'load.poles.x'])
+      expect([
+        path,
+        await statusOf(savePosition(id, { version, changes: [{ path, value: { state: 'read', value: 3 } }] }, tester)),
+      ]).toEqual([path, 422]);
+    for (const value of [{ state: 'read', value: -3 }, { state: 'guessed', value: 3 }, 3])
+      expect(await statusOf(savePosition(id, { version, changes: [{ path: 'removed.poles', value }] }, tester))).toBe(422);
+    expect(await statusOf(savePosition(id, { version: 1, changes }, tester))).toBe(409);
+    expect((await walked()).readings).toEqual(readings);
+    // What stands there is named anew, and a job begins with what was read.
+    expect((await loadSwap((await openSwap({ positionId: id })).id)).state.removed).toMatchObject({ poles: { value: 3 } });
   });
 
   it('moves along its rail, to another and back, and everything else keeps its order', async () => {

@@ -16,8 +16,10 @@ import {
   savePositionSchema,
 } from '../core/plant/plant-fields';
 import { nextTag } from '../core/plant/tags';
-import { templateOf, type TemplatePosition } from '../core/plant/templates';
+import { FROM_TEMPLATE, templateOf, type TemplatePosition } from '../core/plant/templates';
 import type { Readings } from '../core/readings/reading';
+import { changeFault } from '../core/swap/change-fault';
+import { applyChanges, type Change } from '../core/swap/swap';
 import { retyped } from '../core/swap/typed-plate';
 import { placeMembers } from '../data/circuits';
 import { database } from '../data/connection';
@@ -147,6 +149,16 @@ function readPlates(
   };
 }
 
+/** Readings of both plates with what was typed over them; the first mark that is none is named. Throws 422. */
+function typedOver(device: string, readings: PositionReadings, sent: readonly Partial<Change>[]): PositionReadings {
+  const changes = sent.map(({ path = '', value = null }): Change => ({ path, value }));
+  for (const change of changes) {
+    const reason = familyOf(device) ? changeFault(device, change) : 'This kind of device has no plate that is read.';
+    if (reason) throw refused(change.path, reason);
+  }
+  return applyChanges(readings, changes);
+}
+
 type Drawn = { tag: string; function: string; device: string; loadKind: string | null; rail: number; readings: PositionReadings };
 async function insertPosition(trx: Knex, { panel, site }: { panel: PanelRow; site: SiteRow }, drawn: Drawn, slot: number): Promise<string> {
   const id = randomUUID();
@@ -214,7 +226,7 @@ export async function drawTemplate(panelId: string, body: unknown, { actor }: By
 
 function drawnOf({ device, role, loadKind, load = {} }: TemplatePosition, name: string, loadPlate: string | undefined) {
   const known: Readings = Object.fromEntries(
-    Object.entries(load).map(([id, value]) => [id, { state: 'read' as const, value, from: 'starter template' }]),
+    Object.entries(load).map(([id, value]) => [id, { state: 'read' as const, value, from: FROM_TEMPLATE }]),
   );
   const plate = loadPlate?.trim() ? loadPlate : undefined;
   return {
@@ -240,7 +252,7 @@ async function mayBePutAway(trx: Knex, id: string): Promise<void> {
 
 /** Renames, moves or re-reads a position, puts it away or back. Throws 404, 422, and 409 where somebody saved first. */
 export async function savePosition(id: string, body: unknown, { actor }: By): Promise<{ version: number }> {
-  const { version, panelId, rail, slot, archived, loadPlate, partPlate, ...named } = await validate(savePositionSchema, body);
+  const { version, panelId, rail, slot, archived, loadPlate, partPlate, changes = [], ...named } = await validate(savePositionSchema, body);
   return inTransaction(database(), async (trx) => {
     const seen = await trx<PositionRow>('positions').where({ id }).first();
     if (!seen) throw notFound('This position');
@@ -257,13 +269,13 @@ export async function savePosition(id: string, body: unknown, { actor }: By): Pr
     if (archived) await mayBePutAway(trx, id);
     const moves = row.panel_id !== place.panel.id;
     const typed = { ...(loadPlate === undefined ? {} : { loadPlate }), ...(partPlate === undefined ? {} : { partPlate }) };
-    const readings = readPlates(row.family, row.load_kind, typed, row.readings);
+    const readings = typedOver(row.family, readPlates(row.family, row.load_kind, typed, row.readings), changes);
     await trx('positions')
       .where({ id })
       .update({
         ...named,
         ...(moves ? { panel_id: place.panel.id, circuit_id: null } : {}),
-        ...(Object.keys(typed).length > 0
+        ...(Object.keys(typed).length + changes.length > 0
           ? { readings: JSON.stringify(readings), ...describeFitted({ ...row, readings }, place.panel, place.site) }
           : {}),
         ...(archived === undefined ? {} : { archived_at: archived ? new Date() : null }),

@@ -7,6 +7,7 @@ import { emptySwap } from '../core/swap/swap';
 import { dropCheck, keepCheck } from './checks';
 import { loadDemoBeside } from './demo';
 import { deviceSigns, enterSign, strikeSign } from './device-signs';
+import { addDocument, listDocuments, removeDocument } from './documents';
 import { bringFile, lookAtFile, undoFile } from './imports';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
 import { enterPart, sayTrade } from './own-parts';
@@ -267,6 +268,22 @@ const here: Record<string, () => Promise<void>> = {
     expect(await db.knex('checks').where({ name: 'From the van' })).toHaveLength(1);
     // Another's check of that name stays as it is.
     expect(await hands(() => keepCheck({ name: 'From the van', state }, named.foreman))).toEqual({ '422': HANDS });
+  },
+  'POST /api/v1/documents': async () => {
+    const at = { of: 'panel', id: 'ferrow-gate' };
+    const file = { name: 'E-plan.txt', bytes: Buffer.from('sheet 1') };
+    expect(await hands(() => addDocument(at, file, named.electrician))).toEqual(ALL);
+    expect(await listDocuments(at)).toMatchObject([{ name: 'E-plan.txt', addedBy: 'The electrician' }]);
+    expect(await logged('documents-changed')).toBe(1);
+  },
+  'DELETE /api/v1/documents/{id}': async () => {
+    const at = { of: 'part', id: 'nettlecombe-n3-3p-120-22' };
+    const { id } = await addDocument(at, { name: 'sheet.txt', bytes: Buffer.from('AC-3 22 A') }, named.electrician);
+    const before = await logged('documents-changed');
+    const removed = await Promise.all(Array.from({ length: HANDS }, () => removeDocument(id, named.electrician)));
+    expect(removed.filter((one) => one.removed)).toHaveLength(1);
+    expect(await listDocuments(at)).toEqual([]);
+    expect(await logged('documents-changed')).toBe(before + 1);
   },
   'DELETE /api/v1/checks/{id}': async () => {
     const { id } = await db.knex('checks').where({ name: 'From the van' }).first();

@@ -9,7 +9,8 @@ import { SYMPTOM } from '../core/fault-finding/tree';
 import { isSymptom } from '../core/swap/ways-in';
 import type { Methods } from '../core/loads/schools';
 import { changeFault } from '../core/swap/change-fault';
-import { applyChanges, isPath, type Change, type SwapState } from '../core/swap/swap';
+import { changeSchema } from '../core/swap/change-schema';
+import { applyChanges, type Change, type SwapState } from '../core/swap/swap';
 import { database } from '../data/connection';
 import { eventsOf, positionsOn, positionWithPlace, type EventRow, type PositionRow, type SettingLeft } from '../data/positions';
 import { insertSwap, recordBySwap, saveState, swapById, type SwapRow } from '../data/swaps';
@@ -45,27 +46,6 @@ export type SwapView = {
   letters: PositionTable[];
 };
 
-const LARGEST_CHANGE = 20_000; // characters of one value: a plate text, not a book
-
-const changeSchema = yup.object({
-  path: yup
-    .string()
-    .strict()
-    .required('A change has no path.')
-    .test(
-      'path',
-      'This path is not part of a swap; a section and a key are accepted, such as load.codeLetter.',
-      (path) => path !== undefined && isPath(path),
-    ),
-  value: yup
-    .mixed()
-    .nullable()
-    .test(
-      'size',
-      `A value may hold at most ${LARGEST_CHANGE} characters. Shorten the text.`,
-      (value) => (JSON.stringify(value ?? null)?.length ?? 0) <= LARGEST_CHANGE,
-    ),
-});
 export const saveSchema = yup.object({
   version: yup
     .number()

@@ -7,6 +7,7 @@ import { readyJob } from '@/tests/job';
 import { signedByTester, tester } from '@/tests/crew';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { addPerson } from './crew/people';
+import { addDocument } from './documents';
 import { makePosition } from './plant';
 import { signSwap } from './sign';
 import { loadSwap } from './swaps';
@@ -20,6 +21,7 @@ beforeAll(async () => {
   await makePosition('ferrow-gate', { tag: 'X1', function: '=cmd()', device: 'terminals', rail: 0 }, tester);
   const { id } = await readyJob('kestrel-winch-k2');
   await signSwap(id, { version: (await loadSwap(id)).version }, signedByTester);
+  await addDocument({ of: 'panel', id: 'ferrow-gate' }, { name: 'E-plan.pdf', bytes: Buffer.from('%PDF-1.7 sheet') }, tester);
   const pieces: Uint8Array[] = [];
   for await (const piece of takeAway()) pieces.push(piece);
   files = unzipSync(Buffer.concat(pieces));
@@ -63,6 +65,11 @@ describe('what is taken away', () => {
     expect(await held()).toBeGreaterThan(before);
     await pieces.return(undefined);
     await expect.poll(held).toBe(before);
+  });
+  it('holds every document as it came, and where it is kept', () => {
+    const about = json('documents.json');
+    expect(about).toMatchObject([{ name: 'E-plan.pdf', panel_id: 'ferrow-gate', site_id: null, kind: 'application/pdf' }]);
+    expect(strFromU8(files[`documents/${String(about[0]!.id)}.pdf`]!)).toBe('%PDF-1.7 sheet');
   });
   it('is harmless to a spreadsheet', () => {
     expect(strFromU8(files['positions.csv']!)).not.toMatch(/(^|,)=cmd/m);

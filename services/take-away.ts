@@ -6,6 +6,7 @@ import { PassThrough, Readable } from 'node:stream';
 import type { Knex } from 'knex';
 import { ZipFile } from 'yazl';
 import { certain } from '../core/certain';
+import { documentEnding } from '../core/documents/document';
 import { database } from '../data/connection';
 
 /** Tables that are taken away, each with what orders it; a test holds them against the tables that there are. */
@@ -34,7 +35,7 @@ export const taken: Readonly<Record<string, readonly string[]>> = {
 };
 /** Tables of which only something is taken, or nothing. */
 export const leftBehind: readonly string[] = [
-  ...['people', 'pictures'],
+  ...['people', 'pictures', 'documents'],
   ...['sessions', 'credentials', 'verifications', 'tokens', 'known_devices', 'attempts', 'passkeys', 'passkey_questions'],
   ...['catalogue_version', 'care_runs', 'known_words', 'parts_gone'],
 ];
@@ -42,6 +43,7 @@ export const leftBehind: readonly string[] = [
 const SAYS = `What this is: everything that Loyal Coil knew of its plant when this file was made.
 Each table stands twice: as JSON, which holds all of it, and as CSV for a spreadsheet, where lists and objects are JSON in their cell.
 pictures/ holds the pictures of plates by their id; pictures.json says of which job and section they are.
+documents/ holds what is kept at sites, panels, positions and parts by its id; documents.json says where, and how each file is called.
 people.json names who is named in the records. No password, PIN, session, token or key is in it.
 How a record and its chain are checked without Loyal Coil stands in its documents under docs/formats/chain.md.
 `;
@@ -130,6 +132,19 @@ async function addPictures(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
   zip.addBuffer(Buffer.from(JSON.stringify(about, null, 1)), 'pictures.json');
 }
 
+async function addDocuments(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
+  const plain = Object.keys(await trx('documents').columnInfo()).filter((name) => name !== 'bytes');
+  const about = await trx('documents')
+    .orderBy(['added_at', 'id'])
+    .select(...plain);
+  async function* bytesOf(id: string): AsyncGenerator<Buffer> {
+    const [bytes]: Buffer[] = await trx('documents').where({ id }).pluck('bytes');
+    yield certain(bytes);
+  }
+  for (const { id, kind } of about) addLater(zip, `documents/${id}.${documentEnding(kind)}`, AS_IT_IS, () => bytesOf(id));
+  zip.addBuffer(Buffer.from(JSON.stringify(about, null, 1)), 'documents.json');
+}
+
 /** Files of the ZIP, each read when its turn comes. */
 async function filesOf(trx: Knex.Transaction): Promise<PassThrough> {
   const zip = new ZipFile();
@@ -138,6 +153,7 @@ async function filesOf(trx: Knex.Transaction): Promise<PassThrough> {
   zip.addBuffer(Buffer.from(SAYS), 'README.txt');
   await addTables(zip, trx);
   await addPictures(zip, trx);
+  await addDocuments(zip, trx);
   zip.end();
   return zip.outputStream.pipe(sent);
 }

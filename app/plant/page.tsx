@@ -1,3 +1,4 @@
+import { Queries } from '../../client/Queries';
 import { plantView } from '@/services/plant-view';
 import { PlantPage } from '../../features/plant/PlantPage';
 
@@ -5,5 +6,9 @@ export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Sites and panels' };
 
 export default async function Page() {
-  return <PlantPage sites={(await plantView()).sites} />;
+  return (
+    <Queries>
+      <PlantPage sites={(await plantView()).sites} />
+    </Queries>
+  );
 }

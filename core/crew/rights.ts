@@ -34,6 +34,8 @@ export const rights = {
   'keep-plant': ['apprentice', 'electrician', 'foreman', 'administrator'],
   /** Enter parts into the catalogue, take pieces into stock. */
   'keep-stock': ['electrician', 'foreman', 'stores'],
+  /** Keep documents and pictures at places and parts. */
+  'keep-documents': roles,
   /** The figures of the running process. */
   measure: ['administrator'],
   /** People, roles, tokens, the log of what was done. */
@@ -50,7 +52,7 @@ export type Scope = (typeof scopes)[number];
 const ofScope: Readonly<Record<Scope, readonly Right[]>> = {
   judge: ['judge'],
   read: ['see'],
-  write: ['see', 'work', 'keep-methods', 'keep-plant', 'keep-stock'],
+  write: ['see', 'work', 'keep-methods', 'keep-plant', 'keep-stock', 'keep-documents'],
   metrics: ['measure'],
 };
 

@@ -3,6 +3,7 @@ import * as yup from 'yup';
 import { familyIds, familyOf } from '../families/registry';
 import { schoolChoices } from '../loads/schools';
 import { currencySchema } from '../stores/trade';
+import { plateChangeSchema } from '../swap/change-schema';
 import { systemSchema, systemsSchema } from './system';
 import { otherDevices, tagHabits } from './tags';
 import { panelTemplates } from './templates';
@@ -155,6 +156,8 @@ export const savePositionSchema = yup.object({
   archived: yup.boolean().strict().optional(),
   loadPlate: readFrom.loadPlate.optional(),
   partPlate: readFrom.partPlate.optional(),
+  /** Marks of its two plates as they were read one by one, by path, as in a job: `load.kilowatts`, `removed.poles`; null takes one back. */
+  changes: yup.array().of(plateChangeSchema).max(300, 'At most 300 changes go in one save.').default(undefined).optional(),
 });
 export const drawTemplateSchema = yup.object({
   template: yup

@@ -4,6 +4,9 @@
  */
 import type { CircuitKind } from '../circuit/circuit';
 
+/** Where a mark comes from that a template knows and nobody has read. */
+export const FROM_TEMPLATE = 'starter template';
+
 export type TemplatePosition = {
   /** A family, or a device that is not judged. */
   device: string;

@@ -3,7 +3,7 @@
  * person read, measured or declared stays, and a difference is shown for the person to settle.
  */
 import { sameValue, type Reading, type Readings } from '../readings/reading';
-import type { PictureReading } from './read-seen';
+import type { PlateReading } from './parse-plate';
 
 export type Difference = { field: string; here: Reading; picture: Reading };
 
@@ -17,7 +17,10 @@ export const confirmed = (reading: Reading): Reading =>
 const byMachine = (reading: Reading): boolean => byPicture(reading) || reading.toConfirm === true;
 
 /** Returns the fields to fill and the differences to settle. A field that the picture no longer gives is taken back (null). */
-export function takePicture(before: Readings, found: PictureReading): { fill: Record<string, Reading | null>; differences: Difference[] } {
+export function takePicture(
+  before: Readings,
+  found: Pick<PlateReading, 'readings'>,
+): { fill: Record<string, Reading | null>; differences: Difference[] } {
   const fill: Record<string, Reading | null> = {};
   const differences: Difference[] = [];
   for (const [field, reading] of Object.entries(before)) if (byPicture(reading) && !found.readings[field]) fill[field] = null;

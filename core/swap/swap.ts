@@ -122,12 +122,12 @@ export function isPath(path: string): boolean {
   );
 }
 
-/** Returns a new state with the changes laid over it. Paths must have passed `isPath`. */
-export function applyChanges(state: SwapState, changes: readonly Change[]): SwapState {
+/** Returns a new state, or the part of one that is given, with the changes laid over it. Paths must have passed `isPath`. */
+export function applyChanges<S extends Partial<SwapState>>(state: S, changes: readonly Change[]): S {
   const next = { ...state };
   for (const { path, value } of changes) {
     if (path === 'loadKind') {
-      next.loadKind = String(value);
+      Object.assign(next, { loadKind: String(value) });
       continue;
     }
     const dot = path.indexOf('.');

@@ -8,6 +8,7 @@ import { firstSentences } from '@/core/language/sentence';
 import { VerdictMark } from '@/ui/marks/VerdictMark';
 import { Notice } from '@/ui/shell/Notice';
 import panelsStyle from '@/ui/styles/panels.module.css';
+import { DocumentsBehind } from '../shell/DocumentsBehind';
 import { KeptHere } from './KeptHere';
 import { LogEvent, type Log } from './LogEvent';
 import type { Settle } from './OpenPointNote';
@@ -169,6 +170,7 @@ export function PositionCard({
         </p>
       )}
       <KeptHere positionId={tile.id} />
+      <DocumentsBehind key={`documents ${tile.id}`} of="position" id={tile.id} name={tile.tag} />
       <LogEvent key={tile.id} positionId={tile.id} onLog={onLog} />
       <div className="foot">
         {tile.onTheBench ? (

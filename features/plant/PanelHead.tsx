@@ -15,6 +15,7 @@ export function PanelHead({ view: { panel, site }, onPanel }: { view: DrawnPanel
         <div className="row-flex">
           <Button onClick={() => onPanel({ rails: panel.rails + 1 })}>One more rail</Button>
           <SheetOfLabels words="Labels" query={{ kind: 'positions', panelId: panel.id }} />
+          <LinkButton href={`/panels/${panel.id}/walk`}>Walk it</LinkButton>
           <LinkButton href={`/supply/${panel.id}`}>What feeds it</LinkButton>
           <LinkButton href={`/?panel=${panel.id}`}>Work at it</LinkButton>
         </div>

@@ -8,6 +8,7 @@ import { Pill } from '@/ui/forms/Pill';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Link } from '@/ui/shell/Link';
 import { FaultNotice } from '@/ui/shell/Notice';
+import { Documents } from '../shell/Documents';
 import { Shell } from '../shell/Shell';
 import { AddPosition, AddTemplate, type Draw } from './AddForms';
 import { ChosenPosition, type Change } from './ChosenPosition';
@@ -114,17 +115,21 @@ export function PanelPage({ view }: { view: DrawnPanel }) {
           )}
           <DrawnRails rails={rails} chosen={chosen} onChoose={setChosen} onMove={(position, to) => void change(position, to)} />
           {away.length > 0 && <PutAway positions={away} onBack={(position) => void change(position, { archived: false })} />}
+          <Documents of="panel" id={panel.id} name={panel.name} />
           <CopyPanel panelId={panel.id} />
         </main>
         <aside className="running" aria-label="Chosen position">
           {at ? (
-            <ChosenPosition
-              key={`${at.id} ${at.version}`}
-              position={at}
-              panelId={panel.id}
-              others={view.others}
-              onChange={(wanted) => change(at, wanted)}
-            />
+            <>
+              <ChosenPosition
+                key={`${at.id} ${at.version}`}
+                position={at}
+                panelId={panel.id}
+                others={view.others}
+                onChange={(wanted) => change(at, wanted)}
+              />
+              <Documents key={at.id} of="position" id={at.id} name={at.tag} />
+            </>
           ) : (
             <p className="muted">Select a position to rename it, read its plates or put it away.</p>
           )}

@@ -9,6 +9,7 @@ import { Link } from '@/ui/shell/Link';
 import { LinkButton } from '@/ui/shell/LinkButton';
 import { Notice } from '@/ui/shell/Notice';
 import { usePerson } from '@/ui/shell/person';
+import { DocumentsBehind } from '../shell/DocumentsBehind';
 import { Shell } from '../shell/Shell';
 import { DemoBeside } from './DemoBeside';
 import { NewPanel, NewSite } from './SiteForms';
@@ -65,6 +66,7 @@ function SiteSheet({ site, demo }: { site: PlantSite; demo: boolean }) {
           ))}
         </ul>
       )}
+      <DocumentsBehind of="site" id={site.id} name={site.name} />
       <NewPanel siteId={site.id} />
     </section>
   );

@@ -84,6 +84,7 @@ const rightWords: Readonly<Record<Right, string>> = {
   approve: 'approve overrides',
   'keep-plant': 'draw sites, panels and positions',
   'keep-stock': 'enter parts and take pieces into stock',
+  'keep-documents': 'keep documents and pictures',
   'keep-methods': 'keep supplies, curves and letters',
   measure: 'read the figures of the process',
   administer: 'administer',

@@ -38,3 +38,19 @@ export async function readPictureForm(type: string, bytes: () => Promise<Bytes>)
     seen,
   };
 }
+
+/** The form of a document to keep: file with its name, and the place it is kept at. Throws ServiceError 400. */
+export async function readDocumentForm(
+  type: string,
+  bytes: () => Promise<Bytes>,
+): Promise<{ place: { of: string; id: string }; file: { name: string; bytes: Uint8Array } }> {
+  if (!type.startsWith('multipart/form-data'))
+    throw new ServiceError(400, [{ field: 'body', reason: 'Send a form with file, of and id.' }]);
+  const form = await formOf(await bytes(), type);
+  const word = (name: string) => wordOf(form.get(name)) ?? '';
+  const file = form.get('file');
+  return {
+    place: { of: word('of'), id: word('id') },
+    file: { name: file instanceof File ? file.name : '', bytes: (await fileOf(file)) ?? new Uint8Array() },
+  };
+}

@@ -11,7 +11,7 @@ import {
 import { loadDemoBeside } from '../demo';
 import { drawnPanel } from '../plant-view';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from '../plant';
-import { route, SMALL, V1 } from './route';
+import { BODY, route, SMALL, V1 } from './route';
 
 export const plantRoutes = [
   route({
@@ -88,9 +88,9 @@ export const plantRoutes = [
     method: 'PATCH',
     path: `${V1}/positions/{id}`,
     right: 'keep-plant',
-    summary: 'Rename, move or re-read a position, put it away or back',
+    summary: 'Rename, move or re-read a position by the wording of its plates or mark by mark, put it away or back',
     answers: 'The new version.',
-    body: { schema: savePositionSchema, largest: SMALL },
+    body: { schema: savePositionSchema, largest: BODY },
     handle: async ({ params: { id = '' }, json, caller }) => savePosition(id, await json(), caller),
   }),
 ];

@@ -19,6 +19,7 @@ import { BODY, route, SMALL, V1 } from './route';
 import { judgingRoutes } from './judging-routes';
 import { jobRoutes } from './job-routes';
 import { recordRoutes } from './record-routes';
+import { placeDocumentRoutes } from './place-document-routes';
 import { plantRoutes } from './plant-routes';
 import { storeRoutes } from './store-routes';
 import { labelRoutes } from './label-routes';
@@ -39,6 +40,7 @@ export const routes = [
   ...stockRoutes,
   ...labelRoutes,
   ...plantRoutes,
+  ...placeDocumentRoutes,
   route({
     method: 'GET',
     path: `${V1}/desk`,

@@ -1,4 +1,5 @@
 import { notFound } from 'next/navigation';
+import { Queries } from '../../../client/Queries';
 import { drawnPanel } from '@/services/plant-view';
 import { ServiceError } from '@/services/service-error';
 import { PanelPage } from '../../../features/plant/PanelPage';
@@ -11,5 +12,9 @@ export default async function Page({ params }: { params: Promise<{ id: string }>
     if (error instanceof ServiceError && error.status === 404) notFound();
     throw error;
   });
-  return <PanelPage view={view} />;
+  return (
+    <Queries>
+      <PanelPage view={view} />
+    </Queries>
+  );
 }

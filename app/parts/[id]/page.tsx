@@ -4,9 +4,11 @@ import TableBody from '@mui/material/TableBody';
 import TableRow from '@mui/material/TableRow';
 import TableCell from '@mui/material/TableCell';
 import { notFound } from 'next/navigation';
+import { Queries } from '../../../client/Queries';
 import { partView } from '@/services/parts';
 import { PartTrade } from '../../../features/parts/PartTrade';
 import { PartCurve } from '../../../features/parts/PartCurve';
+import { Documents } from '../../../features/shell/Documents';
 import { Shell } from '../../../features/shell/Shell';
 
 export const dynamic = 'force-dynamic';
@@ -37,6 +39,9 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
           </Table>
         </TableContainer>
         <PartTrade partId={part.id} kept={part.trade} />
+        <Queries>
+          <Documents of="part" id={part.id} name={part.name} />
+        </Queries>
         {part.curve !== undefined && <PartCurve partId={part.id} name={part.name} curve={part.curve} />}
       </main>
     </Shell>

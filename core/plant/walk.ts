@@ -1,0 +1,49 @@
+/** A walk past the positions of a panel: which of their plates are read, and what waits until the panel is dead. */
+import { loadPlates, plateOf } from '../families/plates';
+import { labelIn } from '../fields/field';
+import { sayIn } from '../language/by-practice';
+import type { Practice } from '../language/practice';
+import type { PlateDefinition } from '../plates/plate-field';
+import type { Reading, Readings } from '../readings/reading';
+import { FROM_TEMPLATE } from './templates';
+
+export type PlateSection = 'load' | 'removed';
+export type Standing = {
+  device: string;
+  loadKind: string | null;
+  readings: Partial<Record<PlateSection, Readings>>;
+};
+
+/** The plates of a position: of what it serves, where that has one, and of the part that stands there. */
+export function platesAt({ device, loadKind }: Pick<Standing, 'device' | 'loadKind'>): { section: PlateSection; plate: PlateDefinition }[] {
+  const [load, part] = [loadKind === null ? undefined : loadPlates[loadKind], plateOf(device)];
+  return [...(load ? [{ section: 'load' as const, plate: load }] : []), ...(part ? [{ section: 'removed' as const, plate: part }] : [])];
+}
+
+/** Somebody looked at the plate for it: a template's mark and an assumed one say nothing of that. */
+const isSeen = ({ state, from }: Reading): boolean => state !== 'assumed' && from !== FROM_TEMPLATE;
+
+/** A plate that is not read yet, or what on it could not be: the names of its marks. */
+export type Waiting = { section: PlateSection; title: string; marks: 'all' | string[] };
+
+/** What of a position waits until the panel is dead, in the words of the practice; empty where every plate is read. */
+export function waitingAt(position: Standing, practice: Practice): Waiting[] {
+  return platesAt(position).flatMap(({ section, plate }): Waiting[] => {
+    const title = sayIn(practice, plate.title);
+    const seen = Object.entries(position.readings[section] ?? {}).filter(([, reading]) => isSeen(reading));
+    if (seen.length === 0) return [{ section, title, marks: 'all' }];
+    const worn = new Set(seen.filter(([, { state }]) => state === 'unreadable').map(([id]) => id));
+    const marks = plate.fields.filter(({ id }) => worn.has(id)).map(({ of }) => labelIn(practice, of));
+    return marks.length === 0 ? [] : [{ section, title, marks }];
+  });
+}
+
+export const walkStates = ['read', 'in part', 'not read'] as const;
+export type WalkState = (typeof walkStates)[number];
+
+/** How far a position is read. */
+export function walkStateOf(position: Standing): WalkState {
+  const waiting = waitingAt(position, 'IEC');
+  if (waiting.length === 0) return 'read';
+  return waiting.filter(({ marks }) => marks === 'all').length === platesAt(position).length ? 'not read' : 'in part';
+}

@@ -1,0 +1,61 @@
+/** A panel walked past with a phone: plates are read one after the other, what is worn is listed for the next shutdown. */
+import { isAccessible } from './accessible';
+import { expect, test } from './test';
+
+test('from position to position: read, next; what could not be read waits for the shutdown', async ({ page }) => {
+  await page.goto('/panels/ferrow-cabin');
+  const panel = await page.request.post('/api/v1/panels/ferrow-cabin/copy', { data: { name: 'Cabin, walked past' } });
+  const { id } = (await panel.json()) as { id: string };
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/panels/${id}/walk`);
+  const strip = page.getByRole('navigation', { name: 'Positions of the panel' });
+  // What was read of the parts is not copied: the first one waits for its part.
+  const part = page.getByRole('region', { name: 'The part that stands there', exact: true });
+  await expect(part).toBeVisible();
+  const here = strip.locator('[aria-current]');
+  const first = (await here.getAttribute('aria-label'))!.split(',')[0]!;
+  const address = page.url();
+  const line = part.getByLabel('The part that stands there: type or paste its plate');
+  await line.fill('3P COIL 24 V DC AC-3 9 A 400 V IEC 60947-4-1 TYPE CX9');
+  await expect(part.getByRole('status')).toHaveText(/^[3-9] read\.$/);
+  await isAccessible(page, 'a walk past a panel');
+  await page.setViewportSize({ width: 390, height: 844 });
+  // Nothing typed is lost when the phone loses the page.
+  await page.reload();
+  await expect(line).toHaveValue(/^3P COIL/);
+  const marks = part.getByRole('region', { name: 'The part that stands there, marks' });
+  await marks
+    .getByRole('button', { name: /^Poles/ })
+    .first()
+    .click();
+  await page.getByRole('menuitem', { name: /Unreadable/i }).click();
+  await page.getByRole('button', { name: 'Keep and go on' }).dblclick();
+  await expect(here).not.toHaveAttribute('aria-label', new RegExp(`^${first},`));
+  await expect(strip.getByRole('link', { name: `${first}, in part` })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+
+  await strip.getByRole('link', { name: 'For the shutdown' }).click();
+  const list = page.getByRole('region', { name: 'For the next shutdown' });
+  await expect(list.getByRole('listitem').filter({ hasText: first })).toContainText(/Poles could not be read/);
+  await expect(list.getByRole('listitem').nth(1)).toContainText('its plate is not read');
+  await list.getByRole('link').first().click();
+  await expect(here).toHaveAttribute('aria-label', `${first}, in part`);
+  expect(address).toContain('/walk');
+});
+
+test('two at one position: the second is told, and what both read stands', async ({ page, context }) => {
+  const at = '/panels/ferrow-cabin/walk?at=ferrow-cabin-c21';
+  await page.goto(at);
+  const other = await context.newPage();
+  await other.goto(at);
+  const read = (one: typeof page, words: string) => one.getByLabel('The part that stands there: type or paste its plate').fill(words);
+  await expect(page.getByRole('region', { name: 'The part that stands there', exact: true })).toBeVisible();
+  await read(page, '4P AC-3 32 A 400 V');
+  await page.getByRole('button', { name: 'Keep and go on' }).click();
+  await page.waitForURL((url) => url.href !== new URL(at, url).href);
+  await read(other, 'TYPE QX40');
+  await other.getByRole('button', { name: 'Keep and go on' }).click();
+  await expect(other.getByRole('alert').filter({ hasText: 'Somebody saved this position' })).toBeVisible();
+  await other.getByRole('button', { name: 'Keep and go on' }).click();
+  await other.waitForURL((url) => url.href !== new URL(at, url).href);
+});
