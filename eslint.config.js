@@ -19,6 +19,12 @@ const noFamily = [
   ...outside.filter((folder) => !['./tests', './scripts'].includes(folder)),
 ];
 
+/** What an effect answers is called when it ends: an answer of the browser's that is none today may be one tomorrow. */
+const effectsAnswer = {
+  selector: 'CallExpression[callee.name=/^use(Layout)?Effect$/] > ArrowFunctionExpression > :matches(CallExpression, ChainExpression).body',
+  message: 'An effect hands on what this call answers. Put it in braces, or void before it.',
+};
+
 export default tseslint.config(
   { ignores: ['node_modules', '.next', '.next*/**', '.loyal-coil', 'next-env.d.ts'] },
   ...tseslint.configs.recommended,
@@ -111,8 +117,14 @@ export default tseslint.config(
           selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|table)$/]',
           message: 'Take the library’s, as ui/forms has it; where a drawing needs its own, say why beside the line that allows it.',
         },
+        effectsAnswer,
       ],
     },
+  },
+  {
+    files: ['features/**/*.ts', 'ui/**/*.ts', 'client/**/*.{ts,tsx}'],
+    ignores: ['**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', effectsAnswer] },
   },
   {
     // A function is short enough to hold in the head, and a component too; a component that needs more than this is several. A migration is a list.

@@ -5,6 +5,6 @@ import { speakAs } from './api';
 
 /** What this page asks of the server, it asks for this person alone. */
 export function SpeakAs({ personId }: { personId: string | undefined }) {
-  useEffect(() => speakAs(personId), [personId]);
+  useEffect(() => void speakAs(personId), [personId]);
   return null;
 }

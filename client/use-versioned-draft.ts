@@ -47,7 +47,7 @@ export function useVersionedDraft<T>(key: string, initial: { version: number; va
   useEffect(() => {
     made.current = initial;
   });
-  useEffect(() => queue.stands(made.current), [queue, initial.version]);
+  useEffect(() => void queue.stands(made.current), [queue, initial.version]);
   const { change, undo, settle, flush, version } = queue;
   // `now`: how it stands at this moment, for who waited on `flush`.
   return { ...view, change, undo, settle, flush, version, now: queue.view };

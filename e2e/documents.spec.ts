@@ -27,10 +27,10 @@ test('a drawing is kept at a panel, opened as it came, and taken away', async ({
   const other = await context.newPage();
   await other.goto('/panels/ferrow-cabin');
   await expect(other.getByRole('link', { name: 'E-plan rev B.pdf' })).toBeVisible();
-  await kept.getByRole('button', { name: 'Take E-plan rev B.pdf away' }).click();
+  await kept.getByRole('button', { name: 'Take away E-plan rev B.pdf' }).click();
   await kept.getByRole('button', { name: 'Leave it' }).click();
-  await kept.getByRole('button', { name: 'Take E-plan rev B.pdf away' }).click();
-  await kept.getByRole('button', { name: 'Take E-plan rev B.pdf away for good' }).click();
+  await kept.getByRole('button', { name: 'Take away E-plan rev B.pdf' }).click();
+  await kept.getByRole('button', { name: 'Take away for good E-plan rev B.pdf' }).click();
   await expect(panel.getByRole('listitem')).toHaveCount(0);
 });
 

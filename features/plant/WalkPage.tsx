@@ -24,6 +24,9 @@ const abouts: Record<PlateSection, string> = {
   removed: 'Type or paste what stands on the part, or take its picture',
 };
 
+const exampleOf = (section: PlateSection, device: string): string =>
+  section === 'load' ? LOAD_EXAMPLE : (familyOf(device)?.example ?? '');
+
 /** One position: its plates are read, kept, and the way goes on. */
 function AtPosition({ position, onward }: { position: WalkedPosition; onward: string }) {
   const walked = useWalked(position);
@@ -53,7 +56,7 @@ function AtPosition({ position, onward }: { position: WalkedPosition; onward: st
             section={section}
             text={walked.typed[section] ?? ''}
             readings={walked.readings[section]}
-            example={section === 'load' ? LOAD_EXAMPLE : (familyOf(position.device)?.example ?? '')}
+            example={Object.keys(walked.readings[section]).length > 0 ? '' : exampleOf(section, position.device)}
             pick={null}
             onType={(text) => walked.type(section, text)}
             onPictured={(_, found) => walked.picture(section, found)}

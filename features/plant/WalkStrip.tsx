@@ -5,6 +5,8 @@ import { walkStateOf, type WalkState } from '@/core/plant/walk';
 import { Link } from '@/ui/shell/Link';
 import type { WalkedPosition } from './use-walked';
 
+/** Large enough for a glove. */
+const step = (here: boolean) => ({ padding: '11px 8px', fontWeight: here ? 700 : 400, textDecoration: here ? undefined : 'none' });
 const signs: Record<WalkState, string> = { read: '●', 'in part': '◐', 'not read': '○' };
 
 /** The positions of the panel in a row, each with how far it is read; where one stands is in sight. */
@@ -20,15 +22,13 @@ export function WalkStrip({
   list: { href: string; id: string };
 }) {
   const strip = useRef<HTMLElement>(null);
-  useEffect(() => strip.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), [here]);
+  useEffect(() => {
+    strip.current?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' });
+  }, [here]);
   const done = positions.filter((position) => walkStateOf(position) === 'read').length;
   return (
     <div className="stack" style={{ gap: 4 }}>
-      <nav
-        ref={strip}
-        aria-label="Positions of the panel"
-        style={{ display: 'flex', gap: 14, overflowX: 'auto', whiteSpace: 'nowrap', padding: '10px 0' }}
-      >
+      <nav ref={strip} aria-label="Positions of the panel" style={{ display: 'flex', gap: 4, overflowX: 'auto', whiteSpace: 'nowrap' }}>
         {positions.map((position) => {
           const state = walkStateOf(position);
           return (
@@ -37,13 +37,13 @@ export function WalkStrip({
               href={hrefOf(position.id)}
               aria-current={position.id === here ? 'step' : undefined}
               aria-label={`${position.tag}, ${state}`}
-              style={{ fontWeight: position.id === here ? 700 : 400 }}
+              style={step(position.id === here)}
             >
               {signs[state]} {position.tag}
             </Link>
           );
         })}
-        <Link href={list.href} aria-current={here === list.id ? 'step' : undefined} style={{ fontWeight: here === list.id ? 700 : 400 }}>
+        <Link href={list.href} aria-current={here === list.id ? 'step' : undefined} style={step(here === list.id)}>
           For the shutdown
         </Link>
       </nav>

@@ -69,8 +69,11 @@ function Kept({ kept, mayChange, onRemove }: { kept: DocumentView; mayChange: bo
       {mayChange && (
         <span className="row-flex">
           {asked && <Button onClick={() => setAsked(false)}>Leave it</Button>}
-          <Button onClick={asked ? onRemove : () => setAsked(true)}>
-            {asked ? `Take ${kept.name} away for good` : `Take ${kept.name} away`}
+          <Button
+            aria-label={`${asked ? 'Take away for good' : 'Take away'} ${kept.name}`}
+            onClick={asked ? onRemove : () => setAsked(true)}
+          >
+            {asked ? 'Take away for good' : 'Take away'}
           </Button>
         </span>
       )}
@@ -84,7 +87,7 @@ export function Documents({ of, id, name }: { of: DocumentPlace; id: string; nam
   const person = usePerson();
   const mayChange = person !== null && mayDo(person.role, 'keep-documents');
   return (
-    <section className="stack" style={{ gap: 8 }} aria-label={`Documents of ${name}`}>
+    <section className="stack" style={{ gap: 8, marginTop: 14 }} aria-label={`Documents of ${name}`}>
       <p className="label">Documents and pictures</p>
       {own.documents.length > 0 && (
         <ul className="stack" style={{ gap: 6, listStyle: 'none', padding: 0, margin: 0 }}>
