@@ -154,7 +154,8 @@ for (let i = 0; i < kills; i += 1) {
   if (signing) signings.push(signing);
   storm = true;
   const all = [...hands.map(saves), ...(signing ? [wait(random.next() * 200).then(() => sign(signing))] : [])];
-  await wait(40 + random.next() * (signing ? 2000 : 400));
+  // The first signature after a start takes the longest: about half of them are answered before the kill.
+  await wait(40 + random.next() * (signing ? 6000 : 400));
   const what = random.next() < 0.6 ? 'server' : 'database';
   killed[what] += 1;
   kill(what);
