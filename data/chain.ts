@@ -12,14 +12,15 @@ export const newestOf = async (knex: Knex, site: string): Promise<ChainEntry | u
   const row = await knex<Row>('chain').where({ site }).orderBy('seq', 'desc').first();
   return row && entryOf(row);
 };
-/** The first entry that tells of a row, and those before and after it. */
-export async function entryWithNeighbours(knex: Knex, kind: EntryKind, ref: string): Promise<ChainEntry[]> {
-  const found = await knex<Row>('chain').where({ kind, ref }).orderBy('seq').first();
-  if (!found) return [];
-  const rows = await knex<Row>('chain')
-    .where({ site: found.site })
-    .whereBetween('seq', [found.seq - 1, found.seq + 1])
-    .orderBy('seq');
+/** Of each row the first entry that tells of it, and those before and after it; each once, by site and number. */
+export async function entriesWithNeighbours(knex: Knex, kind: EntryKind, refs: readonly string[]): Promise<ChainEntry[]> {
+  const { rows } = await knex.raw<{ rows: Row[] }>(
+    `select distinct c.* from chain c
+     join (select distinct on (ref) site, seq from chain where kind = ? and ref = any(?) order by ref, seq) first
+       on c.site = first.site and c.seq between first.seq - 1 and first.seq + 1
+     order by c.site, c.seq`,
+    [kind, [...refs]],
+  );
   return rows.map(entryOf);
 }
 export const insertEntry = (knex: Knex, entry: ChainEntry): Promise<unknown> => knex('chain').insert(entry);
@@ -31,17 +32,18 @@ const siteOf = `join positions p on p.id = x.position_id join panels n on n.id =
 const instant = (at: unknown): string | null => (at instanceof Date ? at.toISOString() : null);
 
 type Found = Record<string, unknown> & { site: string; at: Date };
-const rowsOf = async (knex: Knex, sql: string, values: readonly string[]): Promise<Found[]> => {
+const rowsOf = async (knex: Knex, sql: string, values: readonly string[][]): Promise<Found[]> => {
   const { rows } = await knex.raw<{ rows: Found[] }>(sql, [...values]);
   return rows;
 };
 
-const filter = (column: string, ref: string | undefined): [string, string[]] =>
-  ref === undefined ? ['', []] : [`where ${column} = ?`, [ref]];
+type Refs = readonly string[] | undefined;
+const filter = (column: string, refs: Refs): [string, string[][]] =>
+  refs === undefined ? ['', []] : [`where ${column} = any(?)`, [[...refs]]];
 
-/** Signed records with the hashes of their pictures; all of them, or one. */
-async function recordRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
-  const [where, values] = filter('x.id', ref);
+/** Signed records with the hashes of their pictures; all of them, or some. */
+async function recordRows(knex: Knex, refs: Refs): Promise<ChainedRow[]> {
+  const [where, values] = filter('x.id', refs);
   const rows = await rowsOf(
     knex,
     `select x.*, x.signed_at as at, n.site_id as site,
@@ -60,8 +62,8 @@ async function recordRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
   }));
 }
 
-async function eventRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
-  const [where, values] = filter('x.id', ref);
+async function eventRows(knex: Knex, refs: Refs): Promise<ChainedRow[]> {
+  const [where, values] = filter('x.id', refs);
   const rows = await rowsOf(knex, `select x.*, n.site_id as site from events x ${siteOf} ${where} order by x.at, x.id`, values);
   return rows.map((row) => ({
     ...{ site: row.site, kind: 'event', ref: String(row.id), at: row.at },
@@ -71,8 +73,8 @@ async function eventRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
   }));
 }
 
-async function settlementRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
-  const [where, values] = filter(`s.record_id || '/' || s.line_id`, ref);
+async function settlementRows(knex: Knex, refs: Refs): Promise<ChainedRow[]> {
+  const [where, values] = filter(`s.record_id || '/' || s.line_id`, refs);
   const rows = await rowsOf(
     knex,
     `select s.*, n.site_id as site from settlements s join records x on x.id = s.record_id ${siteOf} ${where} order by s.at, s.record_id, s.line_id`,
@@ -85,8 +87,8 @@ async function settlementRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
 }
 
 /** Entries of the stores' ledger, in the order in which they were written. */
-async function ledgerRows(knex: Knex, ref?: string): Promise<ChainedRow[]> {
-  const [where, values] = filter('x.id', ref);
+async function ledgerRows(knex: Knex, refs: Refs): Promise<ChainedRow[]> {
+  const [where, values] = filter('x.id', refs);
   const rows = await rowsOf(knex, `select x.*, x.site_id as site from ledger x ${where} order by x.id`, values);
   return rows.map((row) => ({
     ...{ site: row.site, kind: 'ledger', ref: String(row.id), at: row.at },
@@ -109,5 +111,5 @@ const readers = { record: recordRows, event: eventRows, settlement: settlementRo
 export type RowKind = keyof typeof readers;
 export const rowKinds: readonly RowKind[] = ['record', 'event', 'settlement', 'ledger'];
 
-/** Rows that belong into the chains, of a kind; all of them, or one by what names it. */
-export const chainedRows = (knex: Knex, kind: RowKind, ref?: string): Promise<ChainedRow[]> => readers[kind](knex, ref);
+/** Rows that belong into the chains, of a kind; all of them, or those that are named. */
+export const chainedRows = (knex: Knex, kind: RowKind, refs?: readonly string[]): Promise<ChainedRow[]> => readers[kind](knex, refs);

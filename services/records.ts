@@ -1,10 +1,11 @@
+import { certain } from '../core/certain';
 import { database } from '../data/connection';
 import { picturesOfSwap } from '../data/pictures';
 import { recordById, recordsNewestFirst, type PlacedRecordRow } from '../data/swaps';
 import type { ChainEntry } from '../core/record/chain';
 import { signingKey } from './chain/key';
 import { alteredWords, keptVerification } from './chain/state';
-import { verifyRecord } from './chain/verify';
+import { verifyRecord, verifyRecords } from './chain/verify';
 import { hashOf } from './sign';
 import { notFound } from './service-error';
 import { isUuid } from './is-uuid';
@@ -57,10 +58,12 @@ export type Logbook = {
 /** Signed records, newest first, a page of them, and whether anything was altered, taken away or put in. @param page 0 is the newest. */
 export async function logbook(page: number): Promise<Logbook> {
   const [rows, { states }] = await Promise.all([recordsNewestFirst(database(), page * AT_ONCE, AT_ONCE + 1), keptVerification()]);
-  const faults = states.flatMap((state) => state.faults);
-  const records = rows.slice(0, AT_ONCE).map((row) => {
-    const ofThis = faults.filter(({ ref }) => ref === row.id);
-    return viewOf(row, null, ofThis);
-  });
+  const shown = rows.slice(0, AT_ONCE);
+  // What stands on this page is verified now: a row that was altered a moment ago is not shown as signed.
+  const proofs = await verifyRecords(
+    database(),
+    shown.map(({ id }) => id),
+  );
+  const records = shown.map((row, i) => viewOf(row, null, certain(proofs[i]).faults));
   return { records, older: rows.length > AT_ONCE, altered: alteredWords(states) };
 }

@@ -61,7 +61,7 @@ export async function appendRows(
   at = new Date(),
 ): Promise<void> {
   const found: ChainedRow[] = [];
-  for (const [kind, ref] of rows) found.push(certain((await chainedRows(trx, kind, ref))[0]));
+  for (const [kind, ref] of rows) found.push(certain((await chainedRows(trx, kind, [ref]))[0]));
   await appendParts(trx, certain(found[0]).site, [...found, ...more], at);
 }
 

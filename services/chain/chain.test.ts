@@ -176,6 +176,24 @@ describe('tampering', () => {
       expect((await loadRecord(id)).altered.join(' ')).toMatch(/in no chain/),
     );
   });
+  it.each([
+    ['a body', (id: string) => `update records set body = jsonb_set(body, '{remark}', '"x"') where id = '${id}'`],
+    ['who signed', (id: string) => `update records set signed_by = 'Somebody Else' where id = '${id}'`],
+    ['a picture', (id: string) => `update pictures set bytes = 'x' where swap_id = (select swap_id from records where id = '${id}')`],
+    ['an entry', (id: string) => `update chain set content = content || ' ' where ref = '${id}'`],
+    ['an entry that is gone', (id: string) => `delete from chain where ref = '${id}'`],
+  ])('%s is said by the logbook at once, however lately the chains were verified as whole', async (_what, tamper) => {
+    await tampered([], async () => {
+      const { loyalCoilKnex: trx } = globalThis as unknown as { loyalCoilKnex: TestDatabase['knex'] };
+      const before = await logbook(0);
+      expect([...before.altered, ...before.records.flatMap(({ altered }) => altered)]).toEqual([]);
+      const [{ swap_id }] = (await trx('pictures').select('swap_id').limit(1)) as [{ swap_id: string }];
+      const { id } = (await trx('records').where({ swap_id }).first()) as { id: string };
+      await trx.raw(tamper(id));
+      const after = (await logbook(0)).records;
+      expect(after.filter(({ altered }) => altered.length > 0).map((one) => one.id)).toContain(id);
+    });
+  });
   it.each(['records', 'events', 'settlements', 'chain'])(
     '%s refuses to be changed, emptied or shortened by the application',
     async (table) => {

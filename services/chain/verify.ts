@@ -1,9 +1,9 @@
 /** Is everything that was signed as it was signed? Over whole chains, or for one record and those beside it. */
 import type { Knex } from 'knex';
 import { entryFaults, headFaults, linkFaults, type ChainEntry, type ChainFault } from '../../core/record/chain';
-import { isOneOf, isRecord } from '../../core/certain';
+import { certain, isOneOf, isRecord } from '../../core/certain';
 import { canonicalJson } from '../../core/record/record';
-import { chainedRows, chainOf, entryWithNeighbours, rowKinds, type ChainedRow } from '../../data/chain';
+import { chainedRows, chainOf, entriesWithNeighbours, rowKinds, type ChainedRow } from '../../data/chain';
 import { knownHead } from './head';
 import { chainCrypto } from './key';
 
@@ -90,8 +90,7 @@ export async function verifyChains(knex: Knex): Promise<ChainState[]> {
 export type RecordProof = { entry: ChainEntry | null; faults: ChainFault[] };
 
 /** One record against its entry, the entry against its signature and against those before and after it. */
-export async function verifyRecord(knex: Knex, id: string): Promise<RecordProof> {
-  const [[row], entries] = await Promise.all([chainedRows(knex, 'record', id), entryWithNeighbours(knex, 'record', id)]);
+function proofOf(id: string, row: ChainedRow | undefined, entries: readonly ChainEntry[]): RecordProof {
   const entry = entries.find(({ kind, ref }) => kind === 'record' && ref === id);
   if (!entry)
     return {
@@ -100,7 +99,8 @@ export async function verifyRecord(knex: Knex, id: string): Promise<RecordProof>
         { site: row?.site ?? '', seq: null, kind: 'added-row', ref: id, words: 'This record stands in no chain: nobody signed it.' },
       ],
     };
-  const [before, after] = [entries.find(({ seq }) => seq === entry.seq - 1), entries.find(({ seq }) => seq === entry.seq + 1)];
+  const beside = (seq: number) => entries.find((one) => one.site === entry.site && one.seq === seq);
+  const [before, after] = [beside(entry.seq - 1), beside(entry.seq + 1)];
   const at = { site: entry.site, seq: entry.seq, ref: id };
   const links: ChainFault[] = [
     ...(before?.hash === entry.prev
@@ -112,3 +112,12 @@ export async function verifyRecord(knex: Knex, id: string): Promise<RecordProof>
   ];
   return { entry, faults: [...entryFaults(entry, chainCrypto()), ...links, ...rowFaults(entry, row)] };
 }
+
+/** Each of these records against the chain, now; in their order. */
+export async function verifyRecords(knex: Knex, ids: readonly string[]): Promise<RecordProof[]> {
+  const [rows, entries] = await Promise.all([chainedRows(knex, 'record', ids), entriesWithNeighbours(knex, 'record', ids)]);
+  const byId = new Map(rows.map((row) => [row.ref, row]));
+  return ids.map((id) => proofOf(id, byId.get(id), entries));
+}
+
+export const verifyRecord = async (knex: Knex, id: string): Promise<RecordProof> => certain((await verifyRecords(knex, [id]))[0]);
