@@ -105,8 +105,8 @@ function Care() {
       <section className="sheet stack" style={{ padding: 14 }} aria-label="Take everything away">
         <h2 style={{ fontSize: 15.5 }}>Take everything away</h2>
         <p className="muted">
-          One file with all that is known of the plant: sites, panels, positions, parts, stock, jobs, signed records with their chain, and
-          pictures, as JSON and CSV. No password, PIN or key is in it.
+          One file with all that is known of the plant: sites, panels, positions, parts, stock, jobs, signed records with their chain,
+          pictures and documents, as JSON and CSV. No password, PIN or key is in it.
         </p>
         <p>
           <a href="/api/v1/export" download="loyal-coil.zip">
