@@ -15,6 +15,7 @@ export type DocumentRow = {
 export type ListedDocument = Omit<DocumentRow, 'bytes'>;
 const listed = ['id', 'name', 'kind', 'size', 'sha256', 'added_by', 'added_at'] as const;
 
+export type Gone = { name: string } & Record<`${DocumentPlace}_id`, string | null>;
 export type Place = { of: DocumentPlace; id: string };
 const at = ({ of, id }: Place) => ({ [`${of}_id`]: id });
 
@@ -33,6 +34,6 @@ export const insertDocument = (trx: Knex, place: Place, row: DocumentRow) => trx
 export const documentById = (knex: Knex, id: string): Promise<DocumentRow | undefined> =>
   knex<DocumentRow>('documents').where({ id }).first();
 
-/** Takes a document away; what it was, or undefined where it was not there. */
-export const dropDocument = async (trx: Knex, id: string): Promise<Pick<DocumentRow, 'name'> | undefined> =>
-  (await trx<DocumentRow>('documents').where({ id }).delete().returning(['name']))[0];
+/** Takes a document away; what it was and where, or undefined where it was not there. */
+export const dropDocument = async (trx: Knex, id: string): Promise<Gone | undefined> =>
+  (await trx('documents').where({ id }).delete().returning(['name', 'site_id', 'panel_id', 'position_id', 'part_id']))[0];

@@ -38,6 +38,8 @@ describe('a document', () => {
     expect(await removeDocument(kept.id, tester)).toEqual({ removed: true });
     expect(await removeDocument(kept.id, tester)).toEqual({ removed: false });
     expect(await statusOf(documentFile(kept.id))).toBe(404);
+    const [log] = await db.knex('audit').where({ what: 'documents-changed' }).orderBy('seq', 'desc').limit(1);
+    expect(log.about).toEqual({ [of]: places[of], document: 'note.txt', added: false });
   });
 
   it.each([

@@ -79,7 +79,10 @@ export async function removeDocument(id: string, { actor }: Pick<Caller, 'actor'
   if (!isUuid(id)) return { removed: false };
   return inTransaction(database(), async (trx) => {
     const gone = await dropDocument(trx, id);
-    if (gone) await audit(trx, actor, 'documents-changed', { document: gone.name, added: false });
+    if (gone) {
+      const where = documentPlaces.flatMap((of) => (gone[`${of}_id`] === null ? [] : [[of, gone[`${of}_id`]]]));
+      await audit(trx, actor, 'documents-changed', { ...Object.fromEntries(where), document: gone.name, added: false });
+    }
     return { removed: gone !== undefined };
   });
 }

@@ -47,6 +47,12 @@ describe('a walk', () => {
     expect(walkStateOf(at({ plateVolts: { state: 'absent' } }, poles))).toBe('read');
   });
 
+  it('waits for a person where a machine read', () => {
+    const found = at({ plateVolts: { state: 'read', value: 400, toConfirm: true } }, poles);
+    expect(waitingAt(found, 'IEC')).toMatchObject([{ section: 'load', marks: [], toConfirm: [expect.any(String)] }]);
+    expect(walkStateOf(found)).toBe('in part');
+  });
+
   it('begins unread at every position that a template draws', () => {
     for (const { positions } of panelTemplates)
       for (const { device, loadKind, load = {} } of positions) {

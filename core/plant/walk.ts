@@ -23,18 +23,21 @@ export function platesAt({ device, loadKind }: Pick<Standing, 'device' | 'loadKi
 /** Somebody looked at the plate for it: a template's mark and an assumed one say nothing of that. */
 const isSeen = ({ state, from }: Reading): boolean => state !== 'assumed' && from !== FROM_TEMPLATE;
 
-/** A plate that is not read yet, or what on it could not be: the names of its marks. */
-export type Waiting = { section: PlateSection; title: string; marks: 'all' | string[] };
+/** A plate that is not read yet, or what on it could not be: the names of its marks; and those that a machine found and nobody looked at. */
+export type Waiting = { section: PlateSection; title: string; marks: 'all' | string[]; toConfirm: string[] };
 
 /** What of a position waits until the panel is dead, in the words of the practice; empty where every plate is read. */
 export function waitingAt(position: Standing, practice: Practice): Waiting[] {
   return platesAt(position).flatMap(({ section, plate }): Waiting[] => {
     const title = sayIn(practice, plate.title);
     const seen = Object.entries(position.readings[section] ?? {}).filter(([, reading]) => isSeen(reading));
-    if (seen.length === 0) return [{ section, title, marks: 'all' }];
-    const worn = new Set(seen.filter(([, { state }]) => state === 'unreadable').map(([id]) => id));
-    const marks = plate.fields.filter(({ id }) => worn.has(id)).map(({ of }) => labelIn(practice, of));
-    return marks.length === 0 ? [] : [{ section, title, marks }];
+    if (seen.length === 0) return [{ section, title, marks: 'all', toConfirm: [] }];
+    const namesOf = (is: (reading: Reading) => boolean): string[] => {
+      const ids = new Set(seen.filter(([, reading]) => is(reading)).map(([id]) => id));
+      return plate.fields.filter(({ id }) => ids.has(id)).map(({ of }) => labelIn(practice, of));
+    };
+    const [marks, toConfirm] = [namesOf(({ state }) => state === 'unreadable'), namesOf((reading) => reading.toConfirm === true)];
+    return marks.length + toConfirm.length === 0 ? [] : [{ section, title, marks, toConfirm }];
   });
 }
 

@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import { faultWords } from '@/client/api';
 import { familyOf } from '@/core/families/registry';
 import { platesAt, waitingAt, walkStateOf, type PlateSection, type Waiting } from '@/core/plant/walk';
@@ -33,9 +34,12 @@ function AtPosition({ position, onward }: { position: WalkedPosition; onward: st
   const { deed, busy, fault } = useDeed();
   const router = useRouter();
   const { id, tag, version } = position;
+  // Somebody saved first: nothing goes out again until what they saved stands here.
+  const [outdated, setOutdated] = useState<number>();
   const keep = async () => {
     if (walked.changes.length > 0) {
       const answer = await deed('PATCH', `/api/v1/positions/${id}`, { version, changes: walked.changes });
+      if (answer && !answer.ok && answer.status === 409) setOutdated(version);
       if (!answer || faultWords(answer)) return;
       walked.clear();
     }
@@ -73,7 +77,7 @@ function AtPosition({ position, onward }: { position: WalkedPosition; onward: st
       <Documents of="position" id={id} name={tag} />
       <FaultNotice words={fault} />
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
-        <Button variant="contained" size="large" disabled={busy} onClick={() => void keep()}>
+        <Button variant="contained" size="large" disabled={busy || outdated === version} onClick={() => void keep()}>
           {walked.changes.length > 0 ? 'Keep and go on' : 'Go on'}
         </Button>
         <Link href={`/?position=${id}`}>Work at {tag}</Link>
@@ -82,8 +86,12 @@ function AtPosition({ position, onward }: { position: WalkedPosition; onward: st
   );
 }
 
-const wordsOf = ({ title, marks }: Waiting): string =>
-  marks === 'all' ? `${title}: its plate is not read` : `${title}: ${marks.join(', ')} could not be read`;
+const wordsOf = ({ title, marks, toConfirm }: Waiting): string => {
+  if (marks === 'all') return `${title}: its plate is not read`;
+  const worn = marks.length > 0 ? [`${marks.join(', ')} could not be read`] : [];
+  const found = toConfirm.length > 0 ? [`${toConfirm.join(', ')} still to be confirmed`] : [];
+  return `${title}: ${[...worn, ...found].join('; ')}`;
+};
 
 /** What waits until the panel is dead. */
 function ForTheShutdown({ view, hrefOf }: { view: PanelWalk; hrefOf: (id: string) => string }) {
