@@ -116,18 +116,20 @@ async function addTables(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
   zip.addBuffer(Buffer.from(JSON.stringify(people, null, 1)), 'people.json');
 }
 
+/** A file that stands in the database, read when its turn comes. */
+async function* bytesOf(trx: Knex.Transaction, table: string, id: string, column: 'bytes' | 'original'): AsyncGenerator<Buffer> {
+  const [bytes]: Buffer[] = await trx(table).where({ id }).pluck(column);
+  yield certain(bytes);
+}
+
 async function addPictures(zip: ZipFile, trx: Knex.Transaction): Promise<void> {
   const plain = Object.keys(await trx('pictures').columnInfo()).filter((name) => name !== 'bytes' && name !== 'original');
   const about = await trx('pictures')
     .orderBy(['swap_id', 'section', 'id'])
     .select(...plain, trx.raw('original is not null as "hasOriginal"'));
-  async function* bytesOf(id: string, column: 'bytes' | 'original'): AsyncGenerator<Buffer> {
-    const [bytes]: Buffer[] = await trx('pictures').where({ id }).pluck(column);
-    yield certain(bytes);
-  }
   for (const { id, hasOriginal } of about) {
-    addLater(zip, `pictures/${id}.jpg`, AS_IT_IS, () => bytesOf(id, 'bytes'));
-    if (hasOriginal) addLater(zip, `pictures/${id}.original`, AS_IT_IS, () => bytesOf(id, 'original'));
+    addLater(zip, `pictures/${id}.jpg`, AS_IT_IS, () => bytesOf(trx, 'pictures', id, 'bytes'));
+    if (hasOriginal) addLater(zip, `pictures/${id}.original`, AS_IT_IS, () => bytesOf(trx, 'pictures', id, 'original'));
   }
   zip.addBuffer(Buffer.from(JSON.stringify(about, null, 1)), 'pictures.json');
 }
@@ -137,11 +139,8 @@ async function addDocuments(zip: ZipFile, trx: Knex.Transaction): Promise<void> 
   const about = await trx('documents')
     .orderBy(['added_at', 'id'])
     .select(...plain);
-  async function* bytesOf(id: string): AsyncGenerator<Buffer> {
-    const [bytes]: Buffer[] = await trx('documents').where({ id }).pluck('bytes');
-    yield certain(bytes);
-  }
-  for (const { id, kind } of about) addLater(zip, `documents/${id}.${documentEnding(kind)}`, AS_IT_IS, () => bytesOf(id));
+  for (const { id, kind } of about)
+    addLater(zip, `documents/${id}.${documentEnding(kind)}`, AS_IT_IS, () => bytesOf(trx, 'documents', id, 'bytes'));
   zip.addBuffer(Buffer.from(JSON.stringify(about, null, 1)), 'documents.json');
 }
 

@@ -1,7 +1,6 @@
-import { notFound } from 'next/navigation';
 import { curveBranch, curvesOfPart } from '@/services/curve-branch';
-import { ServiceError } from '@/services/service-error';
 import { CurvesPage } from '../../features/curves/CurvesPage';
+import { orNotFound } from '../or-not-found';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Curves' };
@@ -9,11 +8,6 @@ export const metadata = { title: 'Curves' };
 export default async function Page({ searchParams }: { searchParams: Promise<{ position?: string; part?: string }> }) {
   const { position, part } = await searchParams;
   const asked = position ? curveBranch(String(position)) : part ? curvesOfPart(String(part)) : undefined;
-  const branch = asked
-    ? await asked.catch((error) => {
-        if (error instanceof ServiceError && error.status === 404) notFound();
-        throw error;
-      })
-    : undefined;
+  const branch = asked ? await asked.catch(orNotFound) : undefined;
   return <CurvesPage key={position ?? part} branch={branch && JSON.parse(JSON.stringify(branch))} position={position} />;
 }

@@ -41,8 +41,7 @@ export function waitingAt(position: Standing, practice: Practice): Waiting[] {
   });
 }
 
-export const walkStates = ['read', 'in part', 'not read'] as const;
-export type WalkState = (typeof walkStates)[number];
+export type WalkState = 'read' | 'in part' | 'not read';
 
 /** How far a position is read. */
 export function walkStateOf(position: Standing): WalkState {

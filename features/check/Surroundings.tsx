@@ -5,13 +5,13 @@ import { familyOf } from '@/core/families/registry';
 import { sayIn } from '@/core/language/by-practice';
 import { wordText } from '@/core/language/word-text';
 import { SelectBox } from '@/ui/forms/SelectBox';
+import { LOAD } from '@/ui/plates/examples';
 import { cardsOf } from '@/ui/plates/edit-field';
 import { Plate } from '@/ui/plates/Plate';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import type { QuickCheck } from './use-check';
 
-/** A load, invented. */
-export const LOAD = '3~ MOTOR 5.5 kW 400 V 11.5 A 50 Hz 1450 rpm';
+export { LOAD };
 
 /** What the part must serve. */
 export function Load({ check }: { check: QuickCheck }) {

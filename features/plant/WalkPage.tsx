@@ -3,10 +3,10 @@
 import Button from '@mui/material/Button';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { faultWords } from '@/client/api';
 import { familyOf } from '@/core/families/registry';
 import { platesAt, waitingAt, walkStateOf, type PlateSection, type Waiting } from '@/core/plant/walk';
 import type { PanelWalk } from '@/services/plant-view';
+import { LOAD } from '@/ui/plates/examples';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import { Link } from '@/ui/shell/Link';
 import { LinkButton } from '@/ui/shell/LinkButton';
@@ -18,15 +18,13 @@ import { useWalked, type WalkedPosition } from './use-walked';
 import { WalkStrip } from './WalkStrip';
 
 const LIST = 'list';
-const LOAD_EXAMPLE = '3~ MOTOR 5.5 kW 400 V 11.5 A 50 Hz 1450 rpm';
 const titles: Record<PlateSection, string> = { load: 'What it serves', removed: 'The part that stands there' };
 const abouts: Record<PlateSection, string> = {
   load: 'Type or paste the plate of what it serves, or take its picture',
   removed: 'Type or paste what stands on the part, or take its picture',
 };
 
-const exampleOf = (section: PlateSection, device: string): string =>
-  section === 'load' ? LOAD_EXAMPLE : (familyOf(device)?.example ?? '');
+const exampleOf = (section: PlateSection, device: string): string => (section === 'load' ? LOAD : (familyOf(device)?.example ?? ''));
 
 /** One position: its plates are read, kept, and the way goes on. */
 function AtPosition({ position, onward }: { position: WalkedPosition; onward: string }) {
@@ -39,8 +37,10 @@ function AtPosition({ position, onward }: { position: WalkedPosition; onward: st
   const keep = async () => {
     if (walked.changes.length > 0) {
       const answer = await deed('PATCH', `/api/v1/positions/${id}`, { version, changes: walked.changes });
-      if (answer && !answer.ok && answer.status === 409) setOutdated(version);
-      if (!answer || faultWords(answer)) return;
+      if (!answer?.ok) {
+        if (answer?.status === 409) setOutdated(version);
+        return;
+      }
       walked.clear();
     }
     router.push(onward);

@@ -1,7 +1,6 @@
-import { notFound } from 'next/navigation';
-import { ServiceError } from '@/services/service-error';
 import { supplyOfPanel } from '@/services/supply-paths';
 import { SupplyPage } from '../../../features/supply/SupplyPage';
+import { orNotFound } from '../../or-not-found';
 
 export const dynamic = 'force-dynamic';
 export const metadata = { title: 'Supply' };
@@ -13,9 +12,6 @@ export default async function Page({
   params: Promise<{ panelId: string }>;
   searchParams: Promise<{ position?: string }>;
 }) {
-  const view = await supplyOfPanel((await params).panelId).catch((error) => {
-    if (error instanceof ServiceError && error.status === 404) notFound();
-    throw error;
-  });
+  const view = await supplyOfPanel((await params).panelId).catch(orNotFound);
   return <SupplyPage view={JSON.parse(JSON.stringify(view))} position={(await searchParams).position} />;
 }
