@@ -20,7 +20,7 @@ import { FROM_TEMPLATE, templateOf, type TemplatePosition } from '../core/plant/
 import type { Readings } from '../core/readings/reading';
 import { changeFault } from '../core/swap/change-fault';
 import { applyChanges, type Change } from '../core/swap/swap';
-import { retyped } from '../core/swap/typed-plate';
+import { reworded } from '../core/swap/typed-plate';
 import { placeMembers } from '../data/circuits';
 import { database } from '../data/connection';
 import { panelWithSite, positionsOn, type PanelRow, type PositionReadings, type PositionRow, type SiteRow } from '../data/positions';
@@ -141,7 +141,7 @@ function readPlates(
   before: PositionReadings = {},
 ) {
   const read = (own: Readings | undefined, text: string | undefined, plate: Parameters<typeof parsePlate>[1] | undefined): Readings =>
-    text === undefined || !plate ? (own ?? {}) : retyped(own ?? {}, parsePlate(text, plate));
+    text === undefined || !plate ? (own ?? {}) : reworded(own ?? {}, plate, text);
   return {
     ...before,
     load: read(before.load, typed.loadPlate, loadKind ? loadPlates[loadKind] : undefined),

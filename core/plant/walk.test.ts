@@ -1,11 +1,14 @@
 /** Walking past a panel: what is read, what is worn, and what nobody has looked at. */
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { certain } from '../certain';
 import { families } from '../families/registry';
-import { loadPlates } from '../families/plates';
+import { loadPlates, plateOf } from '../families/plates';
 import { labelIn } from '../fields/field';
 import type { Readings } from '../readings/reading';
 import { panelTemplates, FROM_TEMPLATE } from './templates';
-import { platesAt, waitingAt, walkStateOf } from './walk';
+import { parsePlate } from '../plates/parse-plate';
+import { changedAgainst, lineTyped, platesAt, waitingAt, walkStateOf, withWalked, type WalkChanges } from './walk';
 
 const at = (load: Readings, removed: Readings, more = {}) => ({
   ...{ device: 'contactor', loadKind: 'motor-3ph' },
@@ -62,5 +65,34 @@ describe('a walk', () => {
         const position = { device, loadKind, readings: { load: known } };
         if (platesAt(position).length > 0) expect(walkStateOf(position)).toBe('not read');
       }
+  });
+});
+
+describe('a line that is typed on a walk', () => {
+  const plate = certain(plateOf('contactor'));
+  const [section, stands] = ['removed' as const, { load: {}, removed: parsePlate('3P COIL 24 V DC', plate).readings }];
+  const type = (before: WalkChanges, was: string, now: string) => lineTyped(stands, before, { section, plate }, { was, now });
+
+  it('leaves what the last of its wordings says, whatever it said between', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.constantFrom('', '4P', 'TYPE QX40', 'COIL 230 V AC 50 Hz', '4P TYPE QX40', '3P'), { minLength: 1 }),
+        (lines) => {
+          const end = lines.reduce((now, line) => ({ was: line, changes: type(now.changes, now.was, line) }), {
+            was: '',
+            changes: {} as WalkChanges,
+          });
+          expect(end.changes).toEqual(type({}, '', certain(lines.at(-1))));
+          // A line takes away nothing that stands at the position.
+          expect(Object.values(end.changes)).not.toContain(null);
+        },
+      ),
+    );
+  });
+
+  it('lets stand what was entered by hand, and what was taken away by hand', () => {
+    const byHand = changedAgainst(stands, {}, section, { torqueNm: { state: 'read', value: 2 } });
+    const after = withWalked(stands, type(byHand, '', 'TYPE QX40'));
+    expect(Object.keys(after.removed).sort()).toEqual(['torqueNm', 'type']);
   });
 });

@@ -4,7 +4,10 @@ import { labelIn } from '../fields/field';
 import { sayIn } from '../language/by-practice';
 import type { Practice } from '../language/practice';
 import type { PlateDefinition } from '../plates/plate-field';
+import { parsePlate } from '../plates/parse-plate';
 import type { Reading, Readings } from '../readings/reading';
+import { applyChanges } from '../swap/swap';
+import { isTyped, type LineChange } from '../swap/typed-plate';
 import { FROM_TEMPLATE } from './templates';
 
 export type PlateSection = 'load' | 'removed';
@@ -48,4 +51,43 @@ export function walkStateOf(position: Standing): WalkState {
   const waiting = waitingAt(position, 'IEC');
   if (waiting.length === 0) return 'read';
   return waiting.filter(({ marks }) => marks === 'all').length === platesAt(position).length ? 'not read' : 'in part';
+}
+
+type Plates = Record<PlateSection, Readings>;
+/** What a walk changes at a position, by path: a reading, or null where what stands there is taken away. */
+export type WalkChanges = Record<string, Reading | null>;
+
+export const withWalked = <P extends Plates>(stands: P, changes: WalkChanges): P =>
+  applyChanges(
+    stands,
+    Object.entries(changes).map(([path, value]) => ({ path, value })),
+  );
+
+/** The changes with these readings of a plate: what stands at the position already is no change. */
+export function changedAgainst(stands: Plates, before: WalkChanges, section: PlateSection, next: Readings): WalkChanges {
+  const changes = { ...before };
+  const there = stands[section];
+  for (const id of new Set([...Object.keys(there), ...Object.keys(withWalked(stands, before)[section]), ...Object.keys(next)])) {
+    const path = `${section}.${id}`;
+    if (JSON.stringify(there[id]) === JSON.stringify(next[id])) delete changes[path];
+    else changes[path] = next[id] ?? null;
+  }
+  return changes;
+}
+
+/** The changes after a plate's line was changed: where it says no more what it had said, what stands at the position stands again. */
+export function lineTyped(
+  stands: Plates,
+  before: WalkChanges,
+  { section, plate }: { section: PlateSection; plate: PlateDefinition },
+  { was, now }: LineChange,
+): WalkChanges {
+  const gave = parsePlate(was, plate).readings;
+  const kept: WalkChanges = Object.fromEntries(
+    Object.entries(before).filter(([path, value]) => {
+      const [of, id = ''] = path.split('.');
+      return of !== section || value === null || !isTyped(value) || !gave[id];
+    }),
+  );
+  return changedAgainst(stands, kept, section, { ...withWalked(stands, kept)[section], ...parsePlate(now, plate).readings });
 }

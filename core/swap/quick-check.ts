@@ -5,7 +5,7 @@ import { familyOf } from '../families/registry';
 import { parsePlate } from '../plates/parse-plate';
 import type { Readings } from '../readings/reading';
 import { emptySwap, type PartInHand, type SwapState } from './swap';
-import { retyped } from './typed-plate';
+import { reworded } from './typed-plate';
 
 export const QUICK_CHECK = 'loyal-coil:quick-check';
 export const FIRST = 'p1';
@@ -21,7 +21,7 @@ export const isCheck = (value: unknown): value is Check =>
 /** A part after its line was typed. */
 export function typedPart(before: PartInHand, typed: string, family: string): PartInHand {
   const plate = plateOf(family);
-  return { ...before, typed, readings: plate ? retyped(before.readings, parsePlate(typed, plate)) : before.readings };
+  return { ...before, typed, readings: plate ? reworded(before.readings, plate, typed) : before.readings };
 }
 
 /** Parts as another family reads them: what was typed is read again, what was entered by hand belonged to the other plate. */

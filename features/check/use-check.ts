@@ -11,7 +11,7 @@ import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap'
 import { handParts } from '@/core/swap/candidates';
 import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withFamily, withLoadKind } from '@/core/swap/quick-check';
 import { applyChanges, type Change, type SwapState } from '@/core/swap/swap';
-import { retyped } from '@/core/swap/typed-plate';
+import { reworded } from '@/core/swap/typed-plate';
 import { withUnreadPlace } from '@/core/swap/unread-place';
 import { useSpokenPractice } from '@/ui/language/practice';
 
@@ -72,7 +72,7 @@ export function useCheck() {
           ...now,
           loadKind: kind,
           typed: { ...now.typed, load: text },
-          load: plate ? retyped(now.load, parsePlate(text, plate)) : now.load,
+          load: plate ? reworded(now.load, plate, text) : now.load,
         };
       }),
     /** What a picture says of a part or of the load. */

@@ -3,51 +3,40 @@
 import { useState } from 'react';
 import { useKept } from '@/client/use-kept';
 import { isRecord } from '@/core/certain';
-import { platesAt, type PlateSection } from '@/core/plant/walk';
+import { changedAgainst, lineTyped, platesAt, withWalked, type PlateSection, type WalkChanges } from '@/core/plant/walk';
 import { takePicture } from '@/core/plates/merge-photo-readings';
-import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
+import type { PlateReading } from '@/core/plates/parse-plate';
 import { withReading, type Reading, type Readings } from '@/core/readings/reading';
-import { applyChanges, type Change } from '@/core/swap/swap';
-import { retyped } from '@/core/swap/typed-plate';
 import type { PanelWalk } from '@/services/plant-view';
 
 export type WalkedPosition = PanelWalk['positions'][number];
 
 /** What was typed and changed at a position and is not kept there yet: by path, so that another's marks stay as they are. */
-type Draft = { typed: Partial<Record<PlateSection, string>>; changes: Record<string, unknown> };
+type Draft = { typed: Partial<Record<PlateSection, string>>; changes: WalkChanges };
 const emptyDraft = (): Draft => ({ typed: {}, changes: {} });
 const isDraft = (value: unknown): value is Draft => isRecord(value) && isRecord(value.typed) && isRecord(value.changes);
-
-const listed = (changes: Draft['changes']): Change[] => Object.entries(changes).map(([path, value]) => ({ path, value }));
 
 /** The plates of one position while they are read; nothing of it is lost on a reload of the page. */
 export function useWalked(position: WalkedPosition) {
   const [draft, setDraft] = useKept(`loyal-coil:walk:${position.id}`, emptyDraft, isDraft);
   const [differs, setDiffers] = useState<Partial<Record<PlateSection, string[]>>>({});
-  const over = (changes: Draft['changes']) => applyChanges(position.readings, listed(changes));
-  /** The draft with these readings of a plate: what stands at the position already is no change. */
-  const reading = (now: Draft, section: PlateSection, next: Readings): Draft['changes'] => {
-    const stands: Readings = position.readings[section];
-    const changes = { ...now.changes };
-    for (const id of new Set([...Object.keys(stands), ...Object.keys(over(now.changes)[section]), ...Object.keys(next)])) {
-      const path = `${section}.${id}`;
-      if (JSON.stringify(stands[id]) === JSON.stringify(next[id])) delete changes[path];
-      else changes[path] = next[id] ?? null;
-    }
-    return changes;
-  };
+  const over = (changes: WalkChanges) => withWalked(position.readings, changes);
+  const reading = (now: Draft, section: PlateSection, next: Readings): WalkChanges =>
+    changedAgainst(position.readings, now.changes, section, next);
   const plateOf = (section: PlateSection) => platesAt(position).find((one) => one.section === section)?.plate;
   return {
     readings: over(draft.changes),
     typed: draft.typed,
-    changes: listed(draft.changes),
+    changes: Object.entries(draft.changes).map(([path, value]) => ({ path, value })),
     /** Names of marks that stood there already and that a picture gives otherwise; what stood there stays. */
     differs,
     type: (section: PlateSection, text: string) => {
       const plate = plateOf(section);
       setDraft((now) => ({
         typed: { ...now.typed, [section]: text },
-        changes: plate ? reading(now, section, retyped(over(now.changes)[section], parsePlate(text, plate))) : now.changes,
+        changes: plate
+          ? lineTyped(position.readings, now.changes, { section, plate }, { was: now.typed[section] ?? '', now: text })
+          : now.changes,
       }));
     },
     picture: (section: PlateSection, found: PlateReading) => {

@@ -7,7 +7,7 @@ import { plateOf } from '@/core/families/plates';
 import { parsePlate } from '@/core/plates/parse-plate';
 import { withReading } from '@/core/readings/reading';
 import { freeHand, type Change, type PartInHand } from '@/core/swap/swap';
-import { retyped } from '@/core/swap/typed-plate';
+import { reworded } from '@/core/swap/typed-plate';
 import { TextBox } from '@/ui/forms/TextBox';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import { FromCatalogue } from './FromCatalogue';
@@ -39,7 +39,7 @@ function HandPart({ id, part }: { id: string; part: PartInHand }) {
           <Button onClick={() => put(null)}>Put away</Button>
         </span>
       }
-      onType={(typed) => put({ ...part, typed, readings: retyped(part.readings, parsePlate(typed, plate)) })}
+      onType={(typed) => put({ ...part, typed, readings: reworded(part.readings, plate, typed) })}
       onPictured={(kind, found) => kind === state.family && put({ ...part, typed: '', readings: found.readings })}
       onChange={({ id: mark }, reading) => {
         put({ ...part, readings: withReading(part.readings, mark, reading) });

@@ -21,8 +21,7 @@ const examples: Record<string, string> = {
 };
 
 /** Changes that a typed line makes: what it found, and what it had found before and now has not. */
-function changesOf(section: Target, found: PlateReading, before: Readings): Change[] {
-  const after = retyped(before, found);
+function changesOf(section: Target, found: PlateReading, before: Readings, after: Readings): Change[] {
   const gone = Object.keys(before).filter((id) => !after[id]);
   return [
     ...gone.map((id) => ({ path: `${section}.${id}`, value: null })),
@@ -69,9 +68,10 @@ export function TypeBar({
             label="Type or paste"
             text={state.typed[target] ?? ''}
             example={target === 'load' ? (examples[plate.id] ?? '') : family.example}
-            onType={(text, found) =>
-              onChange([{ path: `typed.${target}`, value: text === '' ? null : text }, ...changesOf(target, found, state[target])])
-            }
+            onType={(text, found) => {
+              const after = retyped(state[target], plate, { was: state.typed[target] ?? '', now: text });
+              onChange([{ path: `typed.${target}`, value: text === '' ? null : text }, ...changesOf(target, found, state[target], after)]);
+            }}
           />
         </div>
       </div>
