@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { certain } from '../core/certain';
 import { loadPlates, plateOf } from '../core/families/plates';
 import { familyOf } from '../core/families/registry';
-import { parsePlate } from '../core/plates/parse-plate';
+import type { parsePlate } from '../core/plates/parse-plate';
 import {
   copySchema,
   drawTemplateSchema,

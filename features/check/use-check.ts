@@ -6,7 +6,7 @@ import { guessPlate, loadPlates, plateOf } from '@/core/families/plates';
 import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
 import { askedNeeds, judgePart } from '@/core/matching/judge';
-import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
+import type { PlateReading } from '@/core/plates/parse-plate';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
 import { handParts } from '@/core/swap/candidates';
 import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withFamily, withLoadKind } from '@/core/swap/quick-check';

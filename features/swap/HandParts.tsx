@@ -4,7 +4,6 @@ import Button from '@mui/material/Button';
 import { useState } from 'react';
 import { certain } from '@/core/certain';
 import { plateOf } from '@/core/families/plates';
-import { parsePlate } from '@/core/plates/parse-plate';
 import { withReading } from '@/core/readings/reading';
 import { freeHand, type Change, type PartInHand } from '@/core/swap/swap';
 import { reworded } from '@/core/swap/typed-plate';
