@@ -50,11 +50,13 @@ export type AuditLine = { seq: number; at: string; person: string; what: string;
 const MOST = 500;
 
 const wordsOf: Readonly<Record<string, string>> = auditWords;
+const particular = (value: unknown): string =>
+  typeof value === 'string' ? value : Array.isArray(value) ? value.map(particular).join(', ') : JSON.stringify(value);
 const lineOf = (row: AuditRow): AuditLine => ({
   ...{ seq: Number(row.seq), at: row.at.toISOString(), person: row.person_name, address: row.address ?? '' },
   what: wordsOf[row.what] ?? row.what,
   about: Object.entries(row.about)
-    .map(([name, value]) => `${name}: ${typeof value === 'string' ? value : JSON.stringify(value)}`)
+    .map(([name, value]) => `${name}: ${particular(value)}`)
     .join('; '),
 });
 

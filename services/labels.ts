@@ -7,7 +7,7 @@ import { hasBars, labelSheets, placeOnSheet, type Label, type SheetName } from '
 import { partById } from '../data/catalogue';
 import { database } from '../data/connection';
 import { allSites, panelWithSite, positionsOn } from '../data/positions';
-import { bytesOfPdf, openPdf } from './pdf';
+import { bytesOfPdf, fonts, openPdf } from './pdf';
 import { notFound, ServiceError } from './service-error';
 
 export const labelKinds = ['part', 'bins', 'positions'] as const;
@@ -87,11 +87,11 @@ async function drawLabel(
   const [left, width] = [x + side + MARGIN, size.width * MM - side - 3 * MARGIN];
   const line = { width, ellipsis: true };
   doc
-    .font('bold')
+    .font(fonts.bold)
     .fontSize(9)
     .text(title, left, y, { ...line, height: 22 });
   doc
-    .font('plain')
+    .font(fonts.plain)
     .fontSize(7)
     .text(second, left, y + 24, { ...line, height: 9 });
   doc.text(third, left, y + 33, { ...line, height: 9 });

@@ -4,14 +4,13 @@ import path from 'node:path';
 
 const font = (name: string) => path.join(process.cwd(), 'node_modules/dejavu-fonts-ttf/ttf', name);
 
-export function openPdf(options: PDFKit.PDFDocumentOptions): PDFKit.PDFDocument {
-  const doc = new PDFDocument({ ...options, font: font('DejaVuSans.ttf') });
-  doc
-    .registerFont('plain', font('DejaVuSans.ttf'))
-    .registerFont('bold', font('DejaVuSans-Bold.ttf'))
-    .registerFont('figures', font('DejaVuSansMono.ttf'));
-  return doc;
-}
+/**
+ * The fonts, each by its file. By a name of its own a font would be read and opened anew for every cell of a table, which puts the font before
+ * it back by its file.
+ */
+export const fonts = { plain: font('DejaVuSans.ttf'), bold: font('DejaVuSans-Bold.ttf'), figures: font('DejaVuSansMono.ttf') };
+
+export const openPdf = (options: PDFKit.PDFDocumentOptions): PDFKit.PDFDocument => new PDFDocument({ ...options, font: fonts.plain });
 
 /** The bytes of a PDF, once it is ended. */
 export function bytesOfPdf(doc: PDFKit.PDFDocument): Promise<Buffer> {

@@ -10,7 +10,7 @@ import { changeText, circuitText, fittedBrief, foundText, HELD, type RecordBody,
 import { readingsOnRecord } from '../core/record/readings-on-record';
 import type { RecordView } from './records';
 import { formatInstant } from '../core/language/format-instant';
-import { bytesOfPdf, openPdf } from './pdf';
+import { bytesOfPdf, fonts, openPdf } from './pdf';
 
 const words = {
   fits: 'fits',
@@ -25,7 +25,7 @@ const words = {
 const marks = { fits: '✔', check: '▲', 'not-known': '◌', fails: '✖', open: '–', 'not-done': '–', later: '–' } as const;
 
 function heading(doc: PDFKit.PDFDocument, text: string) {
-  doc.moveDown(0.8).font('bold').fontSize(11).text(text, doc.page.margins.left).moveDown(0.2);
+  doc.moveDown(0.8).font(fonts.bold).fontSize(11).text(text, doc.page.margins.left).moveDown(0.2);
 }
 
 const shown = (value: unknown, unit: string) => formatValue(value, unit);
@@ -44,10 +44,10 @@ function table(
   if (rows.length === 0) return;
   const cellOf = (cell: Cell, last: boolean) => ({
     text: (typeof cell === 'string' ? cell : cell.text) || ' ',
-    font: typeof cell === 'string' ? { src: 'plain', size: ROW_SIZE } : { src: 'figures', size: ROW_SIZE - 0.5 },
+    font: typeof cell === 'string' ? { src: fonts.plain, size: ROW_SIZE } : { src: fonts.figures, size: ROW_SIZE - 0.5 },
     border: { bottom: last ? 0.4 : 0 },
   });
-  doc.font('plain').fontSize(ROW_SIZE);
+  doc.font(fonts.plain).fontSize(ROW_SIZE);
   doc.table({
     position: { x: doc.page.margins.left },
     columnStyles: [...widths],
@@ -101,8 +101,8 @@ function lineTable(doc: PDFKit.PDFDocument, title: string, lines: readonly Recor
 
 function head(doc: PDFKit.PDFDocument, { body, timeZone }: RecordView) {
   const { position } = body;
-  doc.font('bold').fontSize(17).text(`Record ${position.tag}`);
-  doc.font('plain').fontSize(10).text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
+  doc.font(fonts.bold).fontSize(17).text(`Record ${position.tag}`);
+  doc.font(fonts.plain).fontSize(10).text(`${position.site}, ${position.panel}, ${position.tag} ${position.function}`);
   const practice = body.practice === 'NFPA70' ? 'NFPA 70 / UL / NEMA' : 'IEC';
   doc.text(
     `Signed by ${body.signedBy}${body.doneBy ? `, for ${body.doneBy}` : ''} on ${formatInstant(body.signedAt, timeZone, 'minute')}. Practice: ${practice}.`,
@@ -111,7 +111,7 @@ function head(doc: PDFKit.PDFDocument, { body, timeZone }: RecordView) {
   const overridden = body.fitted.lines.filter((line) => line.overriddenBy).length;
   if (overridden === 0) return;
   const were = overridden > 1 ? 'were' : 'was';
-  doc.moveDown(0.4).font('bold').fillColor('#8c1d1d');
+  doc.moveDown(0.4).font(fonts.bold).fillColor('#8c1d1d');
   doc
     .text(`${overridden} line${overridden > 1 ? 's' : ''} of the requirements failed and ${were} overridden by name. See below.`)
     .fillColor('black');
@@ -121,7 +121,7 @@ function head(doc: PDFKit.PDFDocument, { body, timeZone }: RecordView) {
 function sentences(doc: PDFKit.PDFDocument, title: string, texts: readonly string[]) {
   if (texts.length === 0) return;
   heading(doc, title);
-  doc.font('plain').fontSize(ROW_SIZE);
+  doc.font(fonts.plain).fontSize(ROW_SIZE);
   for (const text of texts) doc.text(text, doc.page.margins.left);
 }
 
@@ -155,7 +155,7 @@ function readingTable(doc: PDFKit.PDFDocument, body: RecordBody) {
 /** What is not as it was signed, before anything else. */
 function alteredNote(doc: PDFKit.PDFDocument, altered: readonly string[]) {
   if (altered.length === 0) return;
-  doc.font('bold').fontSize(12).fillColor('#8c1d1d');
+  doc.font(fonts.bold).fontSize(12).fillColor('#8c1d1d');
   doc
     .text(`THIS RECORD IS NOT AS IT WAS SIGNED. Do not rely on it. ${altered.join(' ')}`)
     .fillColor('black')
@@ -203,7 +203,7 @@ export async function recordPdf(record: RecordView): Promise<Buffer> {
   settingTable(doc, body.settings);
   heading(doc, 'Terminal map, old to new');
   const moves = body.terminals.map((move) => `${move.from}\u00a0→\u00a0${move.to}`).join('    ');
-  doc.font('figures').fontSize(ROW_SIZE).text(moves, doc.page.margins.left);
+  doc.font(fonts.figures).fontSize(ROW_SIZE).text(moves, doc.page.margins.left);
   readingTable(doc, body);
   sentences(doc, 'Made safe', [body.madeSafe.map((step) => `${step.step} (${step.by})`).join('; ')]);
   doc
@@ -228,13 +228,13 @@ export async function labelPdf({ body, timeZone, altered }: RecordView): Promise
   const done = bytesOfPdf(doc);
   const width = 57 * mm;
   const title = altered.length > 0 ? `NOT AS SIGNED  ${body.position.tag}` : `${body.position.tag}  ${body.position.function}`;
-  doc.font('bold').fontSize(13).text(title, { width, height: 16, ellipsis: true });
-  doc.font('plain').fontSize(7).text(`${body.position.site}, ${body.position.panel}`, { width, height: 10, ellipsis: true });
-  doc.font('plain').fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
-  doc.font('figures').fontSize(8.5).text(ratingText(body.fitted.lines), { width, height: 12 });
+  doc.font(fonts.bold).fontSize(13).text(title, { width, height: 16, ellipsis: true });
+  doc.font(fonts.plain).fontSize(7).text(`${body.position.site}, ${body.position.panel}`, { width, height: 10, ellipsis: true });
+  doc.font(fonts.plain).fontSize(8.5).text(body.fitted.name, { width, height: 12, ellipsis: true });
+  doc.font(fonts.figures).fontSize(8.5).text(ratingText(body.fitted.lines), { width, height: 12 });
   doc.fontSize(7.5).text(fittedBrief(body), { width, height: 20, ellipsis: true });
   doc
-    .font('plain')
+    .font(fonts.plain)
     .fontSize(7)
     .text(
       `${formatInstant(body.signedAt, timeZone)}  ${body.signedBy}${body.stock ? `  spare: ${body.stock.place}, ${body.stock.after} left` : ''}`,

@@ -36,7 +36,7 @@ function Lines() {
       </div>
       {error && <Notice kind="fails">{error.message}</Notice>}
       <ListTable
-        caption={data ? `${data.lines.length} lines, newest first` : 'Reading the log'}
+        caption={data ? `${data.lines.length} ${data.lines.length === 1 ? 'line' : 'lines'}, newest first` : 'Reading the log'}
         rows={data?.lines ?? []}
         keyOf={({ seq }) => String(seq)}
         columns={[
