@@ -127,6 +127,20 @@ export default tseslint.config(
     rules: { 'no-restricted-syntax': ['error', effectsAnswer] },
   },
   {
+    // A transaction has one connection: what is asked at once on it only stands in line, and the driver will refuse it one day.
+    files: ['services/**/*.ts', 'data/**/*.ts', 'scripts/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.object.name='Promise'][callee.property.name=/^all/] Identifier[name='trx']",
+          message: 'A transaction has one connection: ask one thing after the other.',
+        },
+      ],
+    },
+  },
+  {
     // A function is short enough to hold in the head, and a component too; a component that needs more than this is several. A migration is a list.
     files: ['core/**/*.ts', 'services/**/*.ts', 'data/**/*.ts', 'client/**/*.ts', 'workers/**/*.ts'],
     ignores: ['**/*.test.ts', 'data/demo/**', 'data/migrations/**'],

@@ -43,6 +43,10 @@ it.each([
   ['two letters changed over', 'hartlebcek', ['two']],
   ['a slip beside a word that holds', 'hartelbeck 32', ['two']],
   ['what the database reads as a sign', '%', []],
+  ['a worn number with one character unread', 'WX-25-2?0', ['one']],
+  ['two characters unread', '0?12-?', ['two']],
+  ['another character than it has', 'WX-25-2?1', []],
+  ['a character unread at the end', 'WX-25-23?', ['one']],
   ['nothing of ours', 'zzzyx', []],
 ])('%s', async (_, text, found) => {
   expect(await ids(text)).toEqual(found);

@@ -2,8 +2,15 @@ import type { Knex } from 'knex';
 import { takersOfDemoParts } from './catalogue';
 import { inTransaction } from './transaction';
 
-/** Words anywhere in a text, for `ilike`; what the database reads as a sign stands for itself. */
-export const like = (word: string) => `%${word.replace(/[%_\\]/g, '\\$&')}%`;
+/** A character of a worn type number that nobody could read, inside of what was read: 'N3?22'. At its ends it says nothing. */
+const UNREAD = /(?<=[^?])\?+(?=[^?])/;
+const outside = (word: string): string => word.replace(/^\?+|\?+$/g, '');
+
+/** Words anywhere in a text, for `ilike`: a question mark inside a word is one unknown character; what the database reads as a sign stands for itself. */
+export const like = (word: string) =>
+  `%${outside(word)
+    .replace(/[%_\\]/g, '\\$&')
+    .replaceAll('?', '_')}%`;
 
 export type FoundPosition = {
   id: string;
@@ -115,7 +122,8 @@ export async function findParts(knex: Knex, words: string[], most: number): Prom
   if (holds.length > 0) return holds;
   const choices = await Promise.all(
     typed.map(async (word) => {
-      if (word.length < LEAST_TO_MEND || (await shownParts(knex).where('words', 'like', like(word)).first())) return [word];
+      if (word.length < LEAST_TO_MEND || UNREAD.test(word) || (await shownParts(knex).where('words', 'like', like(word)).first()))
+        return [word];
       return mended(knex, word);
     }),
   );

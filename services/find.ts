@@ -32,7 +32,12 @@ type Found = { positions: Item[]; symptoms: Item[]; cards: Item[]; parts: Item[]
 
 /** Returns at most eight each of positions, symptoms or measurements, cards, parts and places of the stores, and every worksheet, whose words all occur. */
 export async function find(text: string): Promise<Found> {
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 6);
+  // What was not read of a worn number says nothing alone.
+  const words = text
+    .toLowerCase()
+    .split(/\s+/)
+    .filter((word) => /[^?]/.test(word))
+    .slice(0, 6);
   const knex = database();
   const [positions, parts, places] = await Promise.all([
     findPositions(knex, words, MOST),

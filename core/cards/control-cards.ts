@@ -41,6 +41,18 @@ export const controlCards: readonly Card[] = [
     words: 'dp hermetic compressor hvac fla lra res one pole shunt bar',
   },
   {
+    id: 'mercury',
+    title: 'Mercury in old relays and switches',
+    sentences: [
+      'Displacement relays, tilt switches, some timers and lamps hold it in glass or steel. They work in one position only: the arrow points up.',
+      'Whole, it is a part like another; broken, its vapour is poisonous and it runs into everything. Air the room, keep people and heat away.',
+      'No vacuum cleaner and no broom: what was spilt is taken up by those whom the site has for it.',
+      'It leaves the site as waste of its own kind; what comes in its place is another kind of device, so every line of it is judged.',
+    ],
+    families: ['control-relay', 'timing-relay', 'contactor'],
+    words: 'quicksilver hg tilt displacement spill broken vapour poison waste hazard',
+  },
+  {
     id: 'arc-methods',
     title: 'How an arc is put out',
     sentences: [

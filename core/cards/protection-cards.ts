@@ -138,6 +138,18 @@ export const protectionCards: readonly Card[] = [
     words: 'stunned blinded smooth dc type ac a b tester test button upstream',
   },
   {
+    id: 'capacitor-hazard',
+    title: 'What a capacitor can still do',
+    sentences: [
+      'It holds its charge with the supply off and the lead pulled: discharge it through a resistor, section by section, then prove it dead.',
+      'A screwdriver across it is no resistor: it welds, throws metal, and can break what is inside.',
+      'A bulged lid, a leak or a case that has swollen: it is spent, and may burst; do not put volts on it again to see.',
+      'Oil of old ones without a class of safety may be poisonous (marked, or not): gloves, a closed bag, and the site’s way of getting rid of it.',
+    ],
+    families: ['run-capacitor'],
+    words: 'burst bulged leak charge discharge bleeder oil pcb shock hazard',
+  },
+  {
     id: 'counterfeit',
     title: 'Signs of a counterfeit or reworked part',
     sentences: [

@@ -21,7 +21,7 @@ export const type = mark(
   'text',
   { names: ['CAT. NO.', 'CAT NO', 'CAT.', 'CAT', 'MODEL NO', 'MODEL', 'TYPE', 'TYP', 'MOD'] },
   'A name for a set of ratings; it identifies, it does not specify.',
-  'Side of the base, inside of the cover, stamped in the carrier.',
+  'Side of the base, inside of the cover, stamped in the carrier. Write ? for each character that cannot be read: the search takes it for any one.',
 );
 export const serial = mark(
   'serial',

@@ -28,13 +28,11 @@ const demoPeople = (trx: Knex) => trx('people').where('id', 'like', `${DEMO_PERS
 
 /** Parts of the demo that something of one's own rests on. */
 async function partsInUse(trx: Knex, parts: readonly string[]): Promise<string[]> {
-  const stand: (string | null)[] = (
-    await Promise.all([
-      trx('positions').whereNotIn('panel_id', demoPanels(trx)).whereNotNull('part_id').pluck('part_id'),
-      trx('ledger').whereNotIn('site_id', demoSites(trx)).pluck('part_id'),
-      trx('stock').whereNotIn('site_id', demoSites(trx)).pluck('part_id'),
-    ])
-  ).flat();
+  const stand: (string | null)[] = [
+    ...(await trx('positions').whereNotIn('panel_id', demoPanels(trx)).whereNotNull('part_id').pluck('part_id')),
+    ...(await trx('ledger').whereNotIn('site_id', demoSites(trx)).pluck('part_id')),
+    ...(await trx('stock').whereNotIn('site_id', demoSites(trx)).pluck('part_id')),
+  ];
   const used = new Set(stand);
   // Open jobs and kept checks name their parts in what they hold.
   const open: { state: unknown }[] = [

@@ -77,7 +77,8 @@ async function missingIn(trx: Knex.Transaction, site: string): Promise<ChainedRo
 }
 
 const allRows = async (trx: Knex, site: string, kinds: readonly RowKind[]): Promise<ChainedRow[]> => {
-  const rows = (await Promise.all(kinds.map((kind) => chainedRows(trx, kind)))).flat();
+  const rows: ChainedRow[] = [];
+  for (const kind of kinds) rows.push(...(await chainedRows(trx, kind)));
   return rows.filter((row) => row.site === site).sort((x, y) => x.at.getTime() - y.at.getTime());
 };
 

@@ -53,6 +53,11 @@ describe('the first administrator', () => {
     const two = await Promise.all([1, 2].map(() => ask('POST', '/api/v1/session/first', { ...first, code: firstCode() })));
     expect(two.map(({ status }) => status).sort()).toEqual([200, 409]);
     expect((await ask('GET', '/api/v1/entrance')).body).toMatchObject({ first: false });
+    // Where there is no demo, its way in says that there is none.
+    expect(await ask('POST', '/api/v1/session/demo', { personId: 'demo-orla' })).toMatchObject({
+      status: 404,
+      body: { faults: [{ reason: expect.stringContaining('Sign in by name and password') }] },
+    });
   });
   it('names the rest, whose given passwords work for one thing only: to choose their own', async () => {
     const admin = await cookieOf('ada');

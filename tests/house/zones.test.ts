@@ -61,6 +61,10 @@ const refused: [file: string, text: string][] = [
   ...['app', 'features', 'client', 'ui'].map((zone): [string, string] => ['services/made-up.ts', use(`@/${zone}/any`)]),
   ...['app', 'services', 'data', 'ui'].map((zone): [string, string] => ['workers/made-up.ts', use(`@/${zone}/any`)]),
   ['app/made-up.ts', use('@/data/connection')],
+  [
+    'data/made-up.ts',
+    "import type { Knex } from 'knex';\nexport const made = (trx: Knex) => Promise.all(['sites', 'panels'].map((table) => trx(table)));",
+  ],
   ...['features/lab/made-up.tsx', 'ui/forms/made-up.ts', 'client/made-up.tsx'].map((file): [string, string] => [
     file,
     'export const made = (el: Element) => useEffect(() => el?.scrollIntoView(), []);',
