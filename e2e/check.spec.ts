@@ -101,6 +101,24 @@ test('a part in the hand is added to a job, corrected on its plate, chosen and s
   await expect(page.getByText('A part in the hand: not from the catalogue')).toBeVisible();
 });
 
+test('a part of the catalogue is judged in a quick check, and entered as a copy with one change', async ({ page }) => {
+  await page.goto('/parts/nettlecombe-n3-3p-120-22');
+  await page.getByRole('link', { name: 'Judge it, or copy it with a change' }).click();
+  await page.waitForURL(/\/check$/);
+  const marks = page.getByRole('region', { name: 'This part, marks' });
+  await expect(marks.getByRole('textbox', { name: /^Type/ })).toHaveValue('N3 22');
+  // It is brought once: a reload keeps what was changed.
+  await marks.getByRole('textbox', { name: /^Type/ }).fill('N3 22 T');
+  await marks.getByRole('textbox', { name: /^Type/ }).press('Enter');
+  await page.reload();
+  await expect(marks.getByRole('textbox', { name: /^Type/ })).toHaveValue('N3 22 T');
+  const into = page.getByRole('form', { name: /into the catalogue$/ });
+  await expect(into.getByLabel('Maker')).toHaveValue('Nettlecombe');
+  await expect(into.getByLabel('Type or order number')).toHaveValue('N3 22 T');
+  await into.getByRole('button', { name: 'Into the catalogue' }).click();
+  await expect(into.getByText('Nettlecombe N3 22 T is in the catalogue.')).toBeVisible();
+});
+
 test('a check is kept at a position and found there again; its part goes into the catalogue, into stock, and onto the board', async ({
   page,
 }) => {

@@ -13,6 +13,7 @@ import { assumedMarks, caseOfSwap, handSpec, schoolsOf } from './case-from-swap'
 import { handParts, heldOf, isInHand } from './candidates';
 import { changeFault } from './change-fault';
 import { openQuestions } from './open-questions';
+import { emptyCheck, withCataloguePart, type Check } from './quick-check';
 import { emptySwap, type SwapState } from './swap';
 import { withUnreadPlace } from './unread-place';
 import { retyped } from './typed-plate';
@@ -110,6 +111,30 @@ describe('what is still missing', () => {
             : 'ac';
     const answered = open({ ...base, supply: { [certain(first).id]: { state: 'read', value } } });
     expect(answered.some(({ id }) => id === certain(first).id)).toBe(false);
+  });
+});
+
+describe('a part of the catalogue in a quick check', () => {
+  const part = {
+    family: 'contactor',
+    maker: 'Wexmoor',
+    name: 'Wexmoor WX 25',
+    raw: { poles: 3, coilVolts: 24, coilKind: 'dc', nemaSize: null },
+  };
+  it('has its marks and no other, with where they come from', () => {
+    const { state } = withCataloguePart(emptyCheck(), part);
+    const held = certain(state.hand?.p1);
+    expect(handSpec(state, held)).toMatchObject(part.raw);
+    expect(held.readings.type?.value).toBe('WX 25');
+    expect(Object.values(held.readings).every(({ from }) => from === 'catalogue, Wexmoor WX 25')).toBe(true);
+  });
+  it('stands beside what is read of its kind, and in place of what is not read or of another kind', () => {
+    const held = (check: Check) => Object.values(check.state.hand ?? {}).map(({ name }) => name);
+    const check: Check = { chosen: true, state: base };
+    expect(held(withCataloguePart(check, part))).toEqual(['From the van', part.name]);
+    expect(held(withCataloguePart(emptyCheck(), part))).toEqual([part.name]);
+    expect(held(withCataloguePart(check, { ...part, family: 'fuse', raw: { ratedAmps: 6 } }))).toEqual([part.name]);
+    expect(withCataloguePart(check, part).state.load).toEqual(base.load);
   });
 });
 

@@ -4,7 +4,8 @@ import { loadPlates, plateOf } from '../families/plates';
 import { familyOf } from '../families/registry';
 import { parsePlate } from '../plates/parse-plate';
 import type { Readings } from '../readings/reading';
-import { emptySwap, type PartInHand, type SwapState } from './swap';
+import { readingsOfPart, type CataloguePart } from '../readings/readings-of-spec';
+import { emptySwap, freeHand, type PartInHand, type SwapState } from './swap';
 import { reworded } from './typed-plate';
 
 export const QUICK_CHECK = 'loyal-coil:quick-check';
@@ -47,6 +48,17 @@ export function withLoadKind(state: SwapState, loadKind: string): SwapState {
   if (state.loadKind === loadKind) return state;
   const plate = loadPlates[loadKind];
   return { ...state, loadKind, load: plate && state.typed.load ? parsePlate(state.typed.load, plate).readings : {} };
+}
+
+/** The check with a part of the catalogue: beside what is read of others of its kind, else in place of the first one. */
+export function withCataloguePart(check: Check, part: CataloguePart): Check {
+  const readings = readingsOfPart(part);
+  const held = check.state.hand ?? {};
+  const alone = check.state.family !== part.family || Object.values(held).every((one) => Object.keys(one.readings).length === 0);
+  const hand = alone
+    ? { [FIRST]: { name: part.name, readings } }
+    : { ...held, [freeHand(new Set(Object.keys(held)))]: { name: part.name, readings } };
+  return { chosen: true, state: { ...withFamily(check.state, part.family), hand } };
 }
 
 /** The check with a plate that was read elsewhere: of a load, or of a part in place of the first one. */

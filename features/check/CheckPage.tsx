@@ -9,7 +9,7 @@ import { SelectBox } from '@/ui/forms/SelectBox';
 import { EmptyPlace } from '@/ui/shell/EmptyPlace';
 import { Shell } from '../shell/Shell';
 import { Answer } from './Answer';
-import { BringKept } from './Kept';
+import { BringKept, BringPart } from './Kept';
 import { Onward } from './Onward';
 import { PlateBox } from '@/ui/plates/PlateBox';
 import { Load, LOAD, Supply } from './Surroundings';
@@ -63,7 +63,7 @@ function Parts({ check }: { check: QuickCheck }) {
 }
 
 /** Quick check: what feeds it, what it must serve, this part. No site, panel or position is needed. */
-export function CheckPage({ kept }: { kept?: string }) {
+export function CheckPage({ kept, part }: { kept?: string; part?: string }) {
   const check = useCheck();
   const empty = !check.answer || check.answer.parts.length === 0;
   const [first] = Object.keys(check.state.hand ?? {});
@@ -78,6 +78,7 @@ export function CheckPage({ kept }: { kept?: string }) {
             </p>
           </div>
           <div className="row-flex">
+            {part && <BringPart check={check} wanted={part} />}
             <BringKept check={check} wanted={kept} />
             <Button onClick={check.clear}>Begin again</Button>
           </div>

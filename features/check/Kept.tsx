@@ -49,6 +49,21 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
   );
 }
 
+/** A part of the catalogue that the address names: it is brought once, and a reload of the page brings it no second time. */
+export function BringPart({ check, wanted }: { check: QuickCheck; wanted: string }) {
+  const [fault, setFault] = useState<string>();
+  const bring = async () => {
+    const answer = await api<Answers['GET /api/v1/parts/{id}']>('GET', `/api/v1/parts/${encodeURIComponent(wanted)}`);
+    setFault(faultWords(answer));
+    if (answer.ok) check.bringPart(answer.value);
+    window.history.replaceState(null, '', '/check');
+  };
+  useEffect(() => {
+    void bring();
+  }, [wanted]);
+  return <FaultNotice words={fault} />;
+}
+
 /** Keeps the check under a name, at a position where one is chosen. */
 export function KeepIt({ check, position }: { check: QuickCheck; position: string }) {
   const queries = useQueryClient();

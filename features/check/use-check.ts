@@ -7,9 +7,10 @@ import { familyOf } from '@/core/families/registry';
 import { contextOf } from '@/core/judge-case';
 import { askedNeeds, judgePart } from '@/core/matching/judge';
 import type { PlateReading } from '@/core/plates/parse-plate';
+import type { CataloguePart } from '@/core/readings/readings-of-spec';
 import { assumedMarks, caseOfSwap, schoolsOf } from '@/core/swap/case-from-swap';
 import { handParts } from '@/core/swap/candidates';
-import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withFamily, withLoadKind } from '@/core/swap/quick-check';
+import { emptyCheck, isCheck, QUICK_CHECK, typedPart, withCataloguePart, withFamily, withLoadKind } from '@/core/swap/quick-check';
 import { applyChanges, type Change, type SwapState } from '@/core/swap/swap';
 import { reworded } from '@/core/swap/typed-plate';
 import { withUnreadPlace } from '@/core/swap/unread-place';
@@ -88,6 +89,8 @@ export function useCheck() {
         const nth = Object.keys(now.hand ?? {}).length + 1;
         return { ...now, hand: { ...now.hand, [`p${nth}`]: { name: `Part ${nth}`, readings: {} } } };
       }),
+    /** A part of the catalogue, to be judged as it is, or entered anew with what differs. */
+    bringPart: (part: CataloguePart) => setCheck((now) => withCataloguePart(now, part)),
     /** Puts a check in place of this one. */
     replace: (next: SwapState) => setCheck(() => ({ state: next, chosen: true })),
     clear: () => setCheck(emptyCheck),

@@ -5,7 +5,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
 import { read } from '@/client/Queries';
-import { readingsOfSpec } from '@/core/readings/readings-of-spec';
+import { readingsOfPart } from '@/core/readings/readings-of-spec';
 import { freeHand } from '@/core/swap/swap';
 import type { Answers } from '@/services/interface/routes';
 import { TextBox } from '@/ui/forms/TextBox';
@@ -29,14 +29,12 @@ export function FromCatalogue() {
   const take = async (address: string) => {
     const answer = await api<Whole>('GET', `/api/v1/parts/${address.replace('/parts/', '')}`);
     if (!answer.ok) return setFault(faultWords(answer));
-    const { family, name, raw } = answer.value;
+    const { family, name } = answer.value;
     if (family !== state.family) return setFault(`${name} is of another kind; here stands a ${state.family.replaceAll('-', ' ')}.`);
     setFault(undefined);
     setWords('');
-    const readings = Object.fromEntries(
-      Object.entries(readingsOfSpec(name, raw)).map(([id, reading]) => [id, { ...reading, from: `catalogue, ${name}` }]),
-    );
-    change([{ path: `hand.${freeHand(new Set(Object.keys(state.hand ?? {})))}`, value: { name, readings } }]);
+    const value = { name, readings: readingsOfPart(answer.value) };
+    change([{ path: `hand.${freeHand(new Set(Object.keys(state.hand ?? {})))}`, value }]);
   };
   return (
     <div className="stack" style={{ gap: 6 }}>

@@ -6,6 +6,7 @@ import TableCell from '@mui/material/TableCell';
 import { notFound } from 'next/navigation';
 import { Queries } from '../../../client/Queries';
 import { partView } from '@/services/parts';
+import { LinkButton } from '@/ui/shell/LinkButton';
 import { PartTrade } from '../../../features/parts/PartTrade';
 import { PartCurve } from '../../../features/parts/PartCurve';
 import { Documents } from '../../../features/shell/Documents';
@@ -38,6 +39,9 @@ export default async function PartPage({ params }: { params: Promise<{ id: strin
             </TableBody>
           </Table>
         </TableContainer>
+        <div className="row-flex">
+          <LinkButton href={`/check?part=${encodeURIComponent(part.id)}`}>Judge it, or copy it with a change</LinkButton>
+        </div>
         <PartTrade partId={part.id} kept={part.trade} />
         <Queries>
           <Documents of="part" id={part.id} name={part.name} />
