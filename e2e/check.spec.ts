@@ -115,7 +115,7 @@ test('a part of the catalogue is judged in a quick check, and entered as a copy 
   const into = page.getByRole('form', { name: /into the catalogue$/ });
   await expect(into.getByLabel('Maker')).toHaveValue('Nettlecombe');
   await expect(into.getByLabel('Type or order number')).toHaveValue('N3 22 T');
-  await into.getByRole('button', { name: 'Into the catalogue' }).click();
+  await into.getByRole('button', { name: 'Enter it' }).click();
   await expect(into.getByText('Nettlecombe N3 22 T is in the catalogue.')).toBeVisible();
 });
 

@@ -38,6 +38,13 @@ describe('findings', () => {
       'release-source': 230,
     });
     expect(coilMarks(coil('shunt-trip'), {})).toEqual({ 'shunt-volts': 230 });
+    // What the job says of a mark stands at its field; of another coil's nothing does.
+    const given = Object.fromEntries(
+      closingTree(fittedOf({}), coilMarks(coil('shunt-trip'), {})).tests.flatMap(({ id, figure }) =>
+        figure ? [[id, figure.beside?.given]] : [],
+      ),
+    );
+    expect(given).toMatchObject({ [keys.answer('shunt-volts')]: 230, [keys.answer('release-volts')]: undefined });
     expect(coilMarks({ coilVolts: 230 }, {})).toEqual({});
     expect(coilMarks(null, {})).toEqual({});
   });

@@ -36,7 +36,14 @@ export type FaultTest = {
     limit: string;
     sort: (reading: number, findings: Findings) => string | undefined;
     /** A second reading that the first is nothing without: the amps of a time, the mark of a coil. */
-    beside?: { key: string; label: string; unit: string; min: number; max: number };
+    beside?: {
+      key: string;
+      label: string;
+      unit: string;
+      min: number;
+      max: number;
+      /** What the job says of it where nobody enters it. */ given?: number;
+    };
     /** The mark that the reading is, beside being an answer: it goes on as a measured reading and restates the requirements. */
     keeps?: { section: 'load' | 'supply'; mark: string };
   };

@@ -6,6 +6,7 @@ import { TickBox } from '@/ui/forms/TickBox';
 import { NumberBox } from '@/ui/forms/NumberBox';
 import { answerOf } from '@/core/fault-finding/find-fault';
 import { YES_NO, type FaultTest, type Finding, type Findings } from '@/core/fault-finding/tree';
+import { formatQuantity } from '@/core/quantities/format-quantity';
 import type { Change } from '@/core/swap/swap';
 import closingStyle from '@/ui/styles/closing.module.css';
 
@@ -70,7 +71,7 @@ function Answer({ test, findings, put }: Asked) {
           {...{ name: `${beside.label}, ${question}`, label: beside.label, unit: beside.unit, min: beside.min, max: beside.max }}
           value={findings[beside.key]?.reading ?? null}
           empty
-          placeholder="not known"
+          placeholder={beside.given === undefined ? 'not known' : formatQuantity(beside.given, beside.unit)}
           onValue={(reading) => put(beside.key, reading === null ? null : { reading })}
         />
       )}
