@@ -93,4 +93,14 @@ test('what a scanner types and enters at once is gone to, a label’s address to
   await scan('http://coil.plant.example/panels/ferrow-cabin');
   await page.waitForURL(/\/panels\/ferrow-cabin/);
   await expect(page.getByRole('heading', { name: 'Control cabin' })).toBeVisible();
+  // However fast it is: Enter comes before anything of what was typed stands on the screen.
+  await openPalette(page);
+  await page.evaluate(() => {
+    const box = document.activeElement;
+    if (!(box instanceof HTMLInputElement)) throw new Error('The palette has no box.');
+    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(box, 'nettlecombe-n3-3p-120-22');
+    box.dispatchEvent(new Event('input', { bubbles: true }));
+    box.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true, cancelable: true }));
+  });
+  await page.waitForURL(/\/parts\/nettlecombe-n3-3p-120-22/);
 });

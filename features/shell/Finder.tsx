@@ -21,11 +21,16 @@ function Found({ open, fixed, onClose, onPick }: Props) {
   const [entered, setEntered] = useState<string>();
   const first = found?.[0] ?? fixed.find(({ words }) => words.toLowerCase().includes(text.toLowerCase()));
   useEffect(() => {
-    if (entered === undefined || busy) return;
+    if (entered !== text || busy) return;
     setEntered(undefined);
-    if (entered === text && first) onPick(first);
+    if (first) onPick(first);
   }, [entered, busy, text, first, onPick]);
-  return <Palette {...{ open, items, busy, onClose, onPick, onType: setText, onEnterEarly: () => setEntered(text) }} />;
+  const type = (typed: string) => {
+    setText(typed);
+    // Who types on has not entered this.
+    setEntered((now) => (now === typed ? now : undefined));
+  };
+  return <Palette {...{ open, text, items, busy, onClose, onPick, onType: type, onEnterEarly: setEntered }} />;
 }
 
 /** Finds positions, parts, worksheets and pages by a few letters. */

@@ -8,6 +8,7 @@ export type PaletteItem = { id: string; group: string; title: string; detail: st
 /** One palette reaches positions, parts, worksheets and actions. Typing filters; Enter goes. */
 export function Palette({
   open,
+  text,
   items,
   onClose,
   onPick,
@@ -16,12 +17,14 @@ export function Palette({
   busy,
 }: {
   open: boolean;
+  /** What was typed when the items were found. */
+  text: string;
   items: PaletteItem[];
   onClose: () => void;
   onPick: (item: PaletteItem) => void;
   onType: (text: string) => void;
-  /** Enter, while what is found under the text is not here yet. */
-  onEnterEarly: () => void;
+  /** Enter under this text, while what is found is not here yet, or stands here and is not marked yet as what Enter goes to. */
+  onEnterEarly: (text: string) => void;
   busy: boolean;
 }) {
   const groups = [...new Set(items.map((item) => item.group))];
@@ -38,9 +41,12 @@ export function Palette({
         label="Find anything"
         loop
         onKeyDown={(event) => {
-          if (event.key !== 'Enter' || !busy) return;
+          if (event.key !== 'Enter' || !(event.target instanceof HTMLInputElement)) return;
+          const { value } = event.target;
+          const marked = event.currentTarget.querySelector('[cmdk-item][aria-selected="true"]');
+          if (marked && !busy && value === text) return;
           event.preventDefault();
-          onEnterEarly();
+          onEnterEarly(value);
         }}
         filter={(value, search) =>
           search
