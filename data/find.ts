@@ -2,13 +2,12 @@ import type { Knex } from 'knex';
 import { takersOfDemoParts } from './catalogue';
 import { inTransaction } from './transaction';
 
-/** A character of a worn type number that nobody could read, inside of what was read: 'N3?22'. At its ends it says nothing. */
-const UNREAD = /(?<=[^?])\?+(?=[^?])/;
-const outside = (word: string): string => word.replace(/^\?+|\?+$/g, '');
+/** A word without the characters that nobody could read at its ends: they say nothing. Inside of what was read they count: 'N3?22'. */
+const readOf = (word: string): string => word.replace(/^\?+|\?+$/g, '');
 
 /** Words anywhere in a text, for `ilike`: a question mark inside a word is one unknown character; what the database reads as a sign stands for itself. */
 export const like = (word: string) =>
-  `%${outside(word)
+  `%${readOf(word)
     .replace(/[%_\\]/g, '\\$&')
     .replaceAll('?', '_')}%`;
 
@@ -122,7 +121,7 @@ export async function findParts(knex: Knex, words: string[], most: number): Prom
   if (holds.length > 0) return holds;
   const choices = await Promise.all(
     typed.map(async (word) => {
-      if (word.length < LEAST_TO_MEND || UNREAD.test(word) || (await shownParts(knex).where('words', 'like', like(word)).first()))
+      if (word.length < LEAST_TO_MEND || readOf(word).includes('?') || (await shownParts(knex).where('words', 'like', like(word)).first()))
         return [word];
       return mended(knex, word);
     }),

@@ -146,7 +146,13 @@ test('a check is kept at a position and found there again; its part goes into th
 
   await openPosition(page, 'ferrow-gate', /^K1 gate pump 1/);
   await page.getByRole('link', { name: 'Van part for K1' }).click();
-  await expect(page.getByLabel('This part: type or paste its plate')).toHaveValue(`${PART} 1NC`);
+  const line = page.getByLabel('This part: type or paste its plate');
+  await expect(line).toHaveValue(`${PART} 1NC`);
+  // It is brought once: a reload brings it no second time over what was changed.
+  await page.waitForURL(/\/check$/);
+  await line.fill(`${PART} 2NC`);
+  await page.reload();
+  await expect(line).toHaveValue(`${PART} 2NC`);
 
   // The part of the catalogue is a part in the hand of another job by its name.
   await openPosition(page, 'ferrow-gate', /^K2 gate pump 2/);

@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { certain } from '../core/certain';
 import { loadPlates, plateOf } from '../core/families/plates';
 import { familyOf } from '../core/families/registry';
-import type { parsePlate } from '../core/plates/parse-plate';
+import type { PlateDefinition } from '../core/plates/plate-field';
 import {
   copySchema,
   drawTemplateSchema,
@@ -140,7 +140,7 @@ function readPlates(
   typed: { loadPlate?: string; partPlate?: string },
   before: PositionReadings = {},
 ) {
-  const read = (own: Readings | undefined, text: string | undefined, plate: Parameters<typeof parsePlate>[1] | undefined): Readings =>
+  const read = (own: Readings | undefined, text: string | undefined, plate: PlateDefinition | undefined): Readings =>
     text === undefined || !plate ? (own ?? {}) : reworded(own ?? {}, plate, text);
   return {
     ...before,

@@ -43,10 +43,7 @@ function testOf(check: Check, sound: BreakerState, marks: CoilMarks): FaultTest 
     ...base,
     figure: {
       ...{ unit: 'V', min: 0, max: MOST_VOLTS, limit: `enough from ${worksFrom(id)} % of its mark`, sort },
-      beside: {
-        ...{ key: closingKeys.mark(id), label: 'Mark of that coil', unit: 'V', min: 1, max: MOST_VOLTS },
-        ...(marks[id] === undefined ? {} : { given: marks[id] }),
-      },
+      beside: { key: closingKeys.mark(id), label: 'Mark of that coil', unit: 'V', min: 1, max: MOST_VOLTS, given: marks[id] },
     },
   };
 }

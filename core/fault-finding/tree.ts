@@ -42,7 +42,8 @@ export type FaultTest = {
       unit: string;
       min: number;
       max: number;
-      /** What the job says of it where nobody enters it. */ given?: number;
+      /** What the job says of it where nobody enters it. */
+      given?: number | undefined;
     };
     /** The mark that the reading is, beside being an answer: it goes on as a measured reading and restates the requirements. */
     keeps?: { section: 'load' | 'supply'; mark: string };

@@ -69,9 +69,9 @@ describe('a walk', () => {
 });
 
 describe('a line that is typed on a walk', () => {
-  const plate = certain(plateOf('contactor'));
-  const [section, stands] = ['removed' as const, { load: {}, removed: parsePlate('3P COIL 24 V DC', plate).readings }];
-  const type = (before: WalkChanges, was: string, now: string) => lineTyped(stands, before, { section, plate }, { was, now });
+  const says = (line: string): Readings => parsePlate(line, certain(plateOf('contactor'))).readings;
+  const [section, stands] = ['removed' as const, { load: {}, removed: says('3P COIL 24 V DC') }];
+  const type = (before: WalkChanges, was: string, now: string) => lineTyped(stands, before, section, { gave: says(was), gives: says(now) });
 
   it('leaves what the last of its wordings says, whatever it said between', () => {
     fc.assert(

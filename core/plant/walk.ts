@@ -4,10 +4,9 @@ import { labelIn } from '../fields/field';
 import { sayIn } from '../language/by-practice';
 import type { Practice } from '../language/practice';
 import type { PlateDefinition } from '../plates/plate-field';
-import { parsePlate } from '../plates/parse-plate';
 import type { Reading, Readings } from '../readings/reading';
 import { applyChanges } from '../swap/swap';
-import { isTyped, type LineChange } from '../swap/typed-plate';
+import { isOfLine, type LineChange } from '../swap/typed-plate';
 import { FROM_TEMPLATE } from './templates';
 
 export type PlateSection = 'load' | 'removed';
@@ -76,18 +75,12 @@ export function changedAgainst(stands: Plates, before: WalkChanges, section: Pla
 }
 
 /** The changes after a plate's line was changed: where it says no more what it had said, what stands at the position stands again. */
-export function lineTyped(
-  stands: Plates,
-  before: WalkChanges,
-  { section, plate }: { section: PlateSection; plate: PlateDefinition },
-  { was, now }: LineChange,
-): WalkChanges {
-  const gave = parsePlate(was, plate).readings;
+export function lineTyped(stands: Plates, before: WalkChanges, section: PlateSection, line: LineChange): WalkChanges {
   const kept: WalkChanges = Object.fromEntries(
     Object.entries(before).filter(([path, value]) => {
       const [of, id = ''] = path.split('.');
-      return of !== section || value === null || !isTyped(value) || !gave[id];
+      return of !== section || value === null || !isOfLine(id, value, line);
     }),
   );
-  return changedAgainst(stands, kept, section, { ...withWalked(stands, kept)[section], ...parsePlate(now, plate).readings });
+  return changedAgainst(stands, kept, section, { ...withWalked(stands, kept)[section], ...line.gives });
 }

@@ -141,17 +141,20 @@ describe('a part of the catalogue in a quick check', () => {
 describe('a typed line', () => {
   it('takes back what it said before, and leaves what was entered by hand', () => {
     const byHand: Readings = { ...read('3P COIL 24 V DC'), torqueNm: { state: 'read', value: 2 } };
-    const after = retyped(byHand, certain(plateOf('contactor')), { was: '3P COIL 24 V DC', now: '3P' });
+    const after = retyped(byHand, { gave: read('3P COIL 24 V DC'), gives: read('3P') });
     expect(Object.keys(after).sort()).toEqual(['poles', 'torqueNm']);
   });
 
   it('takes nothing back that another line gave, of the day when the place was read', () => {
     for (const { id, example } of families) {
-      const plate = certain(plateOf(id));
-      const stood = parsePlate(example, plate).readings;
+      const says = (line: string): Readings => parsePlate(line, certain(plateOf(id))).readings;
+      const stood = says(example);
       // The line begins empty: what is typed into it, letter by letter, and taken away again leaves what stood there.
       const typed = [...`${example.split(' ')[0]} `].reduce(
-        (now, letter) => ({ line: now.line + letter, readings: retyped(now.readings, plate, { was: now.line, now: now.line + letter }) }),
+        ({ line, readings }, letter) => ({
+          line: line + letter,
+          readings: retyped(readings, { gave: says(line), gives: says(line + letter) }),
+        }),
         { line: '', readings: stood },
       );
       expect(Object.keys(typed.readings), id).toEqual(expect.arrayContaining(Object.keys(stood)));

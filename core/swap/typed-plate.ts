@@ -6,17 +6,17 @@ import type { Reading, Readings } from '../readings/reading';
 /** Did a typed line give this reading, so that a changed line takes it back? */
 export const isTyped = ({ from }: Reading): boolean => from?.startsWith('typed line') ?? false;
 
-/** A line under a plate: as it was, and as it is now. */
-export type LineChange = { was: string; now: string };
+/** What a line under a plate gave before it was changed, and what it gives now. */
+export type LineChange = { gave: Readings; gives: Readings };
 
-/**
- * Readings after the line was changed. What was entered by hand stays where the line says nothing of it, and so does what another line
- * gave, of the day when the position was read: a line takes back only what itself had said.
- */
-export function retyped(before: Readings, plate: PlateDefinition, { was, now }: LineChange): Readings {
-  const [gave, gives] = [parsePlate(was, plate).readings, parsePlate(now, plate).readings];
-  return { ...Object.fromEntries(Object.entries(before).filter(([id, reading]) => !isTyped(reading) || !gave[id])), ...gives };
-}
+/** Is this a reading that the line gave, and that goes with it? What another line gave, of the day when the position was read, stays. */
+export const isOfLine = (id: string, reading: Reading, { gave }: LineChange): boolean => isTyped(reading) && gave[id] !== undefined;
+
+/** Readings after the line was changed: it takes back only what itself had said, and puts what it says in place of what stood. */
+export const retyped = (before: Readings, line: LineChange): Readings => ({
+  ...Object.fromEntries(Object.entries(before).filter(([id, reading]) => !isOfLine(id, reading, line))),
+  ...line.gives,
+});
 
 /** Readings under a whole new wording of the plate: nothing that was typed before stays. */
 export const reworded = (before: Readings, plate: PlateDefinition, wording: string): Readings => ({

@@ -19,6 +19,13 @@ type List = Answers['GET /api/v1/checks'];
 type Whole = Answers['GET /api/v1/checks/{id}'];
 const KEY = ['checks'];
 
+/** What the address names is brought once: a reload of the page brings it no second time over what was changed. */
+function useBroughtOnce(wanted: string | undefined, bring: (id: string) => Promise<void>) {
+  useEffect(() => {
+    if (wanted) void bring(wanted).then(() => window.history.replaceState(null, '', '/check'));
+  }, [wanted]);
+}
+
 /** The checks that are kept: one is brought back in place of what stands here. */
 export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: string }) {
   const { data } = useQuery({ queryKey: KEY, queryFn: ({ signal }) => read<List>('GET', '/api/v1/checks', undefined, signal) });
@@ -30,9 +37,7 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
     if (answer.ok) replace(answer.value.state);
   };
   // The address may name one: from the card of its position.
-  useEffect(() => {
-    if (wanted) void bring(wanted);
-  }, [wanted]);
+  useBroughtOnce(wanted, bring);
   const kept = data?.checks ?? [];
   if (kept.length === 0 && !fault) return null;
   return (
@@ -49,18 +54,14 @@ export function BringKept({ check, wanted }: { check: QuickCheck; wanted?: strin
   );
 }
 
-/** A part of the catalogue that the address names: it is brought once, and a reload of the page brings it no second time. */
+/** A part of the catalogue that the address names joins what stands here. */
 export function BringPart({ check, wanted }: { check: QuickCheck; wanted: string }) {
   const [fault, setFault] = useState<string>();
-  const bring = async () => {
-    const answer = await api<Answers['GET /api/v1/parts/{id}']>('GET', `/api/v1/parts/${encodeURIComponent(wanted)}`);
+  useBroughtOnce(wanted, async (id) => {
+    const answer = await api<Answers['GET /api/v1/parts/{id}']>('GET', `/api/v1/parts/${encodeURIComponent(id)}`);
     setFault(faultWords(answer));
     if (answer.ok) check.bringPart(answer.value);
-    window.history.replaceState(null, '', '/check');
-  };
-  useEffect(() => {
-    void bring();
-  }, [wanted]);
+  });
   return <FaultNotice words={fault} />;
 }
 

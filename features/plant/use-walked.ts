@@ -5,7 +5,7 @@ import { useKept } from '@/client/use-kept';
 import { isRecord } from '@/core/certain';
 import { changedAgainst, lineTyped, platesAt, withWalked, type PlateSection, type WalkChanges } from '@/core/plant/walk';
 import { takePicture } from '@/core/plates/merge-photo-readings';
-import type { PlateReading } from '@/core/plates/parse-plate';
+import { parsePlate, type PlateReading } from '@/core/plates/parse-plate';
 import { withReading, type Reading, type Readings } from '@/core/readings/reading';
 import type { PanelWalk } from '@/services/plant-view';
 
@@ -32,11 +32,10 @@ export function useWalked(position: WalkedPosition) {
     differs,
     type: (section: PlateSection, text: string) => {
       const plate = plateOf(section);
+      const says = (line = ''): Readings => (plate ? parsePlate(line, plate).readings : {});
       setDraft((now) => ({
         typed: { ...now.typed, [section]: text },
-        changes: plate
-          ? lineTyped(position.readings, now.changes, { section, plate }, { was: now.typed[section] ?? '', now: text })
-          : now.changes,
+        changes: lineTyped(position.readings, now.changes, section, { gave: says(now.typed[section]), gives: says(text) }),
       }));
     },
     picture: (section: PlateSection, found: PlateReading) => {

@@ -5,10 +5,10 @@ import { useState, type ReactNode } from 'react';
 import { certain } from '@/core/certain';
 import { loadPlates, plateOf } from '@/core/families/plates';
 import { familyOf } from '@/core/families/registry';
-import type { PlateReading } from '@/core/plates/parse-plate';
+import { parsePlate } from '@/core/plates/parse-plate';
 import type { Readings } from '@/core/readings/reading';
 import type { Change, SwapState } from '@/core/swap/swap';
-import { retyped } from '@/core/swap/typed-plate';
+import { retyped, type LineChange } from '@/core/swap/typed-plate';
 import { SelectBox } from '@/ui/forms/SelectBox';
 import { TypedLine } from '@/ui/plates/TypedLine';
 import photoStyle from '@/ui/styles/photo.module.css';
@@ -20,12 +20,13 @@ const examples: Record<string, string> = {
   'resistive-heater': '6 kW 400 V 3 PH',
 };
 
-/** Changes that a typed line makes: what it found, and what it had found before and now has not. */
-function changesOf(section: Target, found: PlateReading, before: Readings, after: Readings): Change[] {
+/** Changes that a typed line makes: what it gives, and what it gave before and now does not. */
+function changesOf(section: Target, before: Readings, line: LineChange): Change[] {
+  const after = retyped(before, line);
   const gone = Object.keys(before).filter((id) => !after[id]);
   return [
     ...gone.map((id) => ({ path: `${section}.${id}`, value: null })),
-    ...Object.entries(found.readings).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading })),
+    ...Object.entries(line.gives).map(([id, reading]) => ({ path: `${section}.${id}`, value: reading })),
   ];
 }
 
@@ -69,8 +70,8 @@ export function TypeBar({
             text={state.typed[target] ?? ''}
             example={target === 'load' ? (examples[plate.id] ?? '') : family.example}
             onType={(text, found) => {
-              const after = retyped(state[target], plate, { was: state.typed[target] ?? '', now: text });
-              onChange([{ path: `typed.${target}`, value: text === '' ? null : text }, ...changesOf(target, found, state[target], after)]);
+              const line = { gave: parsePlate(state.typed[target] ?? '', plate).readings, gives: found.readings };
+              onChange([{ path: `typed.${target}`, value: text === '' ? null : text }, ...changesOf(target, state[target], line)]);
             }}
           />
         </div>
