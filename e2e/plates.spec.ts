@@ -82,7 +82,7 @@ test('files that are no picture of a plate are refused in words', async ({ page 
     [Buffer.alloc(20_000_000, 1), /20 MB/],
     [Buffer.from('just words '.repeat(20)), /no picture/],
   ] as const) {
-    await give(page, { name: 'plate.jpg', mimeType: 'image/jpeg', buffer });
+    await give(page, { name: 'plate.jpg', buffer });
     await expect(alert).toContainText(words);
   }
   await give(page, await plateFile(page, []));

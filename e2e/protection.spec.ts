@@ -3,6 +3,7 @@ import { css } from './css';
 import { isAccessible } from './accessible';
 import { openPosition, saved, stage, startSwap, take, proveAndSign } from './bench';
 import type { Page } from '@playwright/test';
+import { onDisk } from './on-disk';
 import { expect, test } from './test';
 
 test('an AC breaker on the battery is refused as a safety line; the DC one from the shelf is proved and signed', async ({ page }) => {
@@ -72,7 +73,7 @@ test('the curves restate every judgement as a device or a setting changes', asyn
 test('a curve of one’s own comes in as CSV and goes out again; bad files are refused in words', async ({ page }) => {
   await page.goto('/curves');
   const file = page.getByLabel('Curve file');
-  const give = (text: string, name = 'maker.csv') => file.setInputFiles({ name, mimeType: 'text/csv', buffer: Buffer.from(text) });
+  const give = (text: string, name = 'maker.csv') => file.setInputFiles(onDisk({ name, buffer: text }));
   for (const [text, words] of [
     ['10,100\n5,10', /falls/],
     ['nothing here', /No point/],

@@ -2,6 +2,7 @@
 import { css } from '../css';
 import type { Locator, Page } from '@playwright/test';
 import { expect } from '../test';
+import { onDisk } from '../on-disk';
 
 /** Draws a plate in the page with the letters it ships, tilted a little, and hands it over as a file. */
 export async function plateFile(
@@ -40,8 +41,10 @@ export const mark = (plate: Locator, label: string): Locator =>
     .filter({ has: plate.page().locator('label', { hasText: new RegExp(`^${label}`) }) })
     .locator('input, select')
     .first();
-export const give = (page: Page, file: { name: string; mimeType: string; buffer: Buffer }) =>
-  page.locator('input[type=file]').first().setInputFiles(file, { timeout: 30_000 });
+/** Hands a file over, as it lies on the disk. */
+export async function give(page: Page, file: { name: string; buffer: Buffer }): Promise<void> {
+  await page.locator('input[type=file]').first().setInputFiles(onDisk(file));
+}
 
 export async function readPicture(page: Page, lines: string[], options?: { tilt?: number; type?: string }): Promise<void> {
   await give(page, await plateFile(page, lines, options));
