@@ -4,8 +4,9 @@
  */
 import { figuresMark, rowsMark, wordsMark, bandsMark } from './case';
 import { certain, isRecord } from '../certain';
-import { formatQuantity } from '../quantities/format-quantity';
+import { formatQuantity, formatValue } from '../quantities/format-quantity';
 import { readQuantity } from '../quantities/read-quantity';
+import { readGaugeRange } from '../quantities/wire-gauge';
 import type { State } from '../timing/trace';
 import type { Field } from '../fields/field';
 import { wordText } from '../language/word-text';
@@ -102,11 +103,13 @@ function readFeed(field: TextField, text: string): FieldText {
 
 /** "35 to 70 %". */
 function readBand(field: TextField, text: string): FieldText {
+  const gauges = field.unit === 'mm²' ? readGaugeRange(text) : undefined;
+  if (gauges) return read(gauges);
   const match = /^(\d+(?:\.\d+)?)\s*\D{0,3}?\s*(?:-|to|–)\s*(\d+(?:\.\d+)?)\s*(\D*)$/i.exec(text);
   const [low, high] = match ? [Number(match[1]), Number(match[2])] : [1, 0];
   return match && low <= high && (certain(match[3]).trim() === '' || certain(match[3]).trim() === field.unit)
     ? read([low, high])
-    : fault(field, `35 to 70 ${field.unit ?? ''}`);
+    : fault(field, field.unit === 'mm²' ? '1.5 to 6 mm² or 14-8 AWG' : `35 to 70 ${field.unit ?? ''}`);
 }
 
 /** "30 + 5 µF". */
@@ -258,7 +261,7 @@ export function fieldText(field: TextField, value: unknown): string {
         .map(([low, high]) => `${seconds(low)} - ${seconds(high)}`)
         .join(', ');
     case 'band':
-      return `${figuresMark(value).join(' to ')} ${field.unit ?? ''}`.trim();
+      return field.unit === 'mm²' ? formatValue(value, field.unit) : `${figuresMark(value).join(' to ')} ${field.unit ?? ''}`.trim();
     case 'numbers':
       return `${figuresMark(value).join(' + ')} ${field.unit ?? ''}`.trim();
     case 'amounts':

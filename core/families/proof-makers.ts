@@ -1,6 +1,8 @@
 /** Short makers of proofs: a yes or no, and a figure with its band. Nothing here asks for live work. */
 import type { Practice } from '../case/case';
 import { citeSource } from '../standards/source';
+import { isBand } from '../matching/canonical';
+import { formatQuantity, formatRange } from '../quantities/format-quantity';
 import type { Proof } from './contract';
 
 const common = citeSource('commonPractice');
@@ -43,14 +45,13 @@ export const runningAmpsProof = (limitAmps: number, words: string): Proof =>
     because: words,
   });
 
-/** Tightened to what is printed, and what the screwdriver was set to, as applied. */
-export const torqueProof = (practice: Practice, what: string): Proof => ({
-  asApplied: practice === 'IEC' ? 'N·m' : 'in-lb',
-  ...yesProof(
-    'torque',
-    'fitting',
-    'Torque',
-    `Terminals tightened to the torque printed on the ${what}, wires within its range.`,
-    'Loose terminals burn.',
-  ),
-});
+/** Tightened to what is printed, with the part's own figures where they are known, and what the screwdriver was set to, as applied. */
+export function torqueProof(context: { need: { practice: Practice }; part: { [name: string]: unknown } }, what: string): Proof {
+  const { torqueInLb, wireRangeMm2 } = context.part;
+  const torque = typeof torqueInLb === 'number' ? `${formatQuantity(torqueInLb, 'in-lb')}, as printed` : 'the torque printed';
+  const wires = isBand(wireRangeMm2) ? `${formatRange(...wireRangeMm2, 'mm²')} in each` : 'wires within its range';
+  return {
+    asApplied: context.need.practice === 'IEC' ? 'N·m' : 'in-lb',
+    ...yesProof('torque', 'fitting', 'Torque', `Terminals tightened to ${torque} on the ${what}, ${wires}.`, 'Loose terminals burn.'),
+  };
+}

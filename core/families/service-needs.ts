@@ -77,3 +77,50 @@ export function lifeNeeds({ duty }: NeedContext): Need<'electricalLifeOperations
     }),
   ];
 }
+
+/** Figures of a device that is wired and stands on a rail. */
+export type MountingFigure = 'wireRangeMm2' | 'mountingWidthMm';
+
+/** Whether its terminals hold the conductor that is there, and whether there is room for it; asked where the position says so. */
+export function mountingNeeds({ load, supply }: NeedContext): Need<MountingFigure>[] {
+  const conductor = numberMark(load, 'conductorMm2');
+  const room = numberMark(supply, 'widthAvailableMm');
+  const wire =
+    conductor === undefined
+      ? []
+      : [
+          needLine({
+            id: 'wire-range',
+            quantity: 'conductorMm2',
+            figure: { kind: 'bands', name: 'wireRangeMm2' },
+            unit: 'mm²',
+            relation: 'includes',
+            limit: conductor,
+            group: 'fit',
+            brief: 'conductor there',
+            because:
+              conductor === null
+                ? 'The size of the conductor that is wired here is not known.'
+                : `A conductor of ${q(conductor, 'mm²')} is wired here; a terminal that does not hold it whole runs hot.`,
+            source: 'commonPractice',
+            inputs: ['load.conductorMm2'],
+          }),
+        ];
+  if (room === undefined) return wire;
+  return [
+    ...wire,
+    needLine({
+      id: 'mounting-width',
+      quantity: 'mountingWidthMm',
+      unit: 'mm',
+      relation: '<=',
+      limit: room,
+      group: 'fit',
+      severity: 'should',
+      brief: 'room on the rail',
+      because: room === null ? 'The room at this place is not known.' : `There are ${q(room, 'mm')} between its neighbours.`,
+      source: 'commonPractice',
+      inputs: ['supply.widthAvailableMm'],
+    }),
+  ];
+}

@@ -141,6 +141,17 @@ export const loadFields = [
     'Current-carrying capacity of the conductor as installed.',
     { short: 'Iz', nfpa: { label: 'Conductor ampacity', short: 'Ampacity' } },
   ),
+  num(
+    'conductorMm2',
+    'Conductor at its terminals',
+    'mm²',
+    upTo(1000),
+    'Largest cross-section that is wired to the device; a gauge may be typed.',
+    {
+      short: 'Conductor',
+      recovery: 'Printed on the insulation; measure the bare strand, dead.',
+    },
+  ),
   flag('smallConductorLimit', 'Small-conductor limit applies', 'That capacity is a small-conductor limit, so a ceiling.', {
     short: 'Small conductor',
   }),

@@ -62,20 +62,6 @@ export const phases = mark(
   'Phases of the supply that it needs.',
   'Count the line terminals in the box, dead.',
 );
-export const torque = mark(
-  'torqueInLb',
-  'Torque',
-  'number',
-  {
-    unit: 'in-lb',
-    names: ['TIGHTENING TORQUE', 'TORQUE'],
-    units: { 'LB-IN': 1, 'IN-LB': 1, 'IN LB': 1, 'LB IN': 1, 'IN.-LB': 1, 'LBF-IN': 1, 'LB-FT': 12, 'N.M': 8.851, NM: 8.851 },
-    bare: true,
-    max: 2000,
-  },
-  'Torque of the terminal screws. Loose is hot, overtight breaks threads.',
-  sheet,
-);
 /** As seen: what a mark says of a component is not what it says of a listed device. */
 export const approvals = mark(
   'approvalMarks',

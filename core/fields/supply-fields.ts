@@ -70,6 +70,10 @@ export const supplyFields = [
     short: 'Max. watts/fuse',
   }),
   num('ambientC', 'Ambient temperature', '°C', { min: -40, max: 90 }, 'Air temperature around the device.', { short: 'Ambient' }),
+  num('widthAvailableMm', 'Room on the rail', 'mm', { min: 5, max: 2000 }, 'Width that is free where the device stands.', {
+    short: 'Room',
+    recovery: 'Measure from neighbour to neighbour, cover off, dead.',
+  }),
   num('controlVolts', 'Control voltage', 'V', upTo(690), 'Nominal volts of the control supply.', {
     short: 'Control V',
     recovery: 'From the drawing and the control transformer’s plate. An unloaded transformer reads up to 10 % high.',

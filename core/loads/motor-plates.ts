@@ -6,7 +6,8 @@ import { certain } from '../certain';
 import { mark, type Field } from '../fields/field';
 import { loadMarks } from '../fields/load-marks';
 import { AMPS, plateFieldsOf } from '../fields/print';
-import { hertz, ipRating, maker, phases, rpm, serial, standardMark, torque, type } from '../fields/plate-marks';
+import { hertz, ipRating, maker, phases, rpm, serial, standardMark, type } from '../fields/plate-marks';
+import { torque } from '../fields/mounting-fields';
 import { single } from '../plates/print-patterns';
 import { toNumber } from '../plates/characters';
 import type { Hit, PlateDefinition } from '../plates/plate-field';
@@ -211,7 +212,7 @@ const shared: readonly Field[] = [
   maker,
   type,
   serial,
-  torque,
+  { ...torque, plateOnly: true as const },
 ];
 
 /** Signs for delta and star behind the volts. */

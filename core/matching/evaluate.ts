@@ -31,7 +31,10 @@ export function compileFigure(figure: FigureRef): (spec: CanonicalSpec) => Found
     case 'rating':
       return (spec) => findRating(figure, spec);
     case 'bands':
-      return (spec) => foundIn(spec, figure.name);
+      return (spec) => {
+        const value = foundIn(spec, figure.name);
+        return isBand(value) ? [value] : value;
+      };
     case 'coil-bands': {
       const name = coilLayouts[figure.which];
       return (spec) => {

@@ -88,8 +88,10 @@ function figureSql(figure: FigureRef): Sql {
     }
     case 'rating':
       return ratingSql(figure);
-    case 'bands':
-      return sql`spec->${figure.name}`;
+    case 'bands': {
+      const value = sql`spec->${figure.name}`;
+      return sql`(case when jsonb_typeof(${value}->0) = 'number' then jsonb_build_array(${value}) else ${value} end)`;
+    }
     case 'coil-bands': {
       const coil = sql`spec->${coilLayouts[figure.which]}`;
       return sql`(case when ${coil} = 'null'::jsonb then ${NULL_MARK} else ${coil}->${figure.supply} end)`;

@@ -28,7 +28,7 @@ export type FigureRef<Figure extends string = string> =
    * series need that many in `polesFrom` (absent: 'poles'). A row with a worn head counts as the least favourable that it may be.
    */
   | { kind: 'rating'; column: string; minVolts: number | null; current: 'ac' | 'dc'; factor: number; polesFrom?: string }
-  /** Ranges by name, of which one must hold the limit: the dial of an overload relay. */
+  /** One range by name, or several of which one must hold the limit: the dial of an overload relay. */
   | { kind: 'bands'; name: Figure }
   /** Volts bands of the coil for one kind of supply: where it operates, or what it is marked for. */
   | { kind: 'coil-bands'; which: keyof typeof coilLayouts; supply: CoilSupply }

@@ -5,6 +5,7 @@
 import { certain } from '../certain';
 import type { ReadingValue } from '../readings/reading';
 import { asDigits, toNumber } from './characters';
+import { readGaugeRange } from '../quantities/wire-gauge';
 import type { PlateField } from './plate-field';
 
 export type Value = { value: ReadingValue; repair?: string };
@@ -123,6 +124,9 @@ export function readValue(field: PlateField, text: string, unit: string | undefi
       return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? certain(all[0]) : clean, ...repaired } : undefined;
     }
     case 'range': {
+      const gauges = field.unit === 'mm²' && !/^mm/i.test(unit ?? '') ? readGaugeRange(digits) : undefined;
+      if (gauges) return gauges.every((n) => inRange(field, n)) ? { value: gauges, ...repaired } : undefined;
+      if (field.unit === 'mm²' && /^(?:awg|#)/i.test(unit ?? '')) return undefined;
       const all = digits
         .split(/\s?(?:-|TO|\.{2,3})\s?/i)
         .map((part) => Number((toNumber(part.replace(/[^\d.,]/g, '')) * factor).toPrecision(12)));

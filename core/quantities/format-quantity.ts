@@ -3,6 +3,8 @@
  * or as many as the plate shows. Rounding is for display only and towards safety: a need up, an offer down.
  */
 import { wordText } from '../language/word-text';
+import { NEWTON_METRES_PER_INCH_POUND } from './units';
+import { gaugeOf } from './wire-gauge';
 
 const THIN = '\u2009';
 const prefixed: Partial<Record<string, [number, string][]>> = {
@@ -74,6 +76,9 @@ export function formatQuantity(value: number, unit: string, toward: 'nearest' | 
   const digits = figures ?? (Math.abs(scaled) >= 1000 ? 4 : 3);
   const figure = Number.isInteger(scaled) ? scaled : roundSignificant(scaled, digits, toward);
   const text = grouped(String(Number(figure.toPrecision(12))));
+  if (unit === 'in-lb') return `${text}${THIN}in-lb (${roundSignificant(value * NEWTON_METRES_PER_INCH_POUND, 2)}${THIN}N·m)`;
+  const gauge = unit === 'mm²' ? gaugeOf(value) : undefined;
+  if (gauge) return `${gauge} (${text}${THIN}mm²)`;
   return use[1] === '' ? text : `${text}${use[1] === '%' ? THIN + '%' : THIN + use[1]}`;
 }
 

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { formatQuantity, formatValue, roundSignificant } from './format-quantity';
 import { readQuantity } from './read-quantity';
 import { proposeUnit, readUnit } from './units';
+import { gaugeOf, readGauge, readGaugeRange } from './wire-gauge';
 
 const THIN = '\u2009';
 
@@ -40,6 +41,12 @@ describe('reading a typed quantity: whole or not at all', () => {
     ['-20 °C', '°C', -20],
     ['3', 'count', 3],
     ['1e3', 'A', 1000],
+    ['6', 'mm²', 6],
+    ['6 mm2', 'mm²', 6],
+    ['45 mm', 'mm', 45],
+    ['2 in', 'mm', 50.8],
+    ['2 N·m', 'in-lb', 2 / 0.1129848],
+    ['22 lb-in', 'in-lb', 22],
   ] as const)('%s for %s gives %f', (text, unit, value) => {
     const read = readQuantity(text, unit, 'Field');
     expect(read.ok && read.value).toBeCloseTo(value, 10);
@@ -127,5 +134,49 @@ describe('writing a quantity', () => {
     expect(formatValue(['mechanical', 'magnetic-latch'], '')).toBe('mechanical, magnetic latch');
     expect(formatValue(null, 'A')).toBe('not known');
     expect(formatValue(0.852, 'ratio')).toBe(`85${THIN}%`);
+  });
+});
+
+describe('wire gauges (NEC chapter 9 table 8, from memory: 14 AWG 2.08, 10 AWG 5.261, 1/0 AWG 53.49, 250 kcmil 127 mm²)', () => {
+  it.each([
+    ['14 AWG', 2.08],
+    ['AWG 10', 5.261],
+    ['#8', 8.367],
+    ['1/0', 53.49],
+    ['4/0 AWG', 107.2],
+    ['250 kcmil', 127],
+    ['500 MCM', 253],
+  ])('%s', (text, mm2) => {
+    expect(readGauge(text)! / mm2).toBeCloseTo(1, 2);
+    expect(gaugeOf(readGauge(text)!)).toBe(
+      text
+        .replace(/^AWG 10$/, '10 AWG')
+        .replace('#8', '8 AWG')
+        .replace(/^1\/0$/, '1/0 AWG')
+        .replace('MCM', 'kcmil'),
+    );
+    expect(readQuantity(text, 'mm²', 'Conductor')).toEqual({ ok: true, value: readGauge(text) });
+  });
+  it.each(['6', '31 AWG', '5/0 AWG', '0/0', 'AWG', '12 mm²', '1/2', '10 AWG 12'])('%s names none', (text) =>
+    expect(readGauge(text)).toBeUndefined(),
+  );
+  it.each([
+    ['14-8 AWG', ['14 AWG', '8 AWG']],
+    ['18 to 2/0', ['18 AWG', '2/0 AWG']],
+    ['AWG 4 - 4/0', ['4 AWG', '4/0 AWG']],
+  ])('range %s', (text, names) => expect(readGaugeRange(text)?.map(gaugeOf)).toEqual(names));
+  it.each(['8-14 AWG', '1.5-6', '14', '14-8-6', '14-14'])('%s is no range of gauges', (text) =>
+    expect(readGaugeRange(text)).toBeUndefined(),
+  );
+  it('sizes that are sold by mm² are no gauge', () => {
+    const sizes = [0.5, 0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25, 35, 50, 70, 95, 120, 150, 185, 240, 300];
+    expect(sizes.filter((size) => gaugeOf(size))).toEqual([]);
+  });
+  it('a smaller gauge figure is a larger conductor', () =>
+    fc.assert(fc.property(fc.integer({ min: 1, max: 29 }), (n) => readGauge(`${n} AWG`)! > readGauge(`${n + 1} AWG`)!)));
+  it('is written with its gauge, and torque in both units', () => {
+    expect(formatQuantity(5.261, 'mm²')).toBe(`10 AWG (5.26${THIN}mm²)`);
+    expect(formatQuantity(6, 'mm²')).toBe(`6${THIN}mm²`);
+    expect(formatQuantity(22, 'in-lb')).toBe(`22${THIN}in-lb (2.5${THIN}N·m)`);
   });
 });

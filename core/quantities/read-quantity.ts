@@ -6,12 +6,18 @@
  */
 import { certain } from '../certain';
 import { formatQuantity } from './format-quantity';
-import { proposeUnit, readUnitOf, type Unit } from './units';
+import { NEWTON_METRES_PER_INCH_POUND, proposeUnit, readUnitOf, type Unit } from './units';
+import { readGauge } from './wire-gauge';
 
 export type QuantityReading = { ok: true; value: number } | { ok: false; fault: string };
 
 /** Units in which some fields are held though they are no base units. */
-const held: Partial<Record<string, { base: Unit; size: number }>> = { mA: { base: 'A', size: 1e-3 }, ms: { base: 's', size: 1e-3 } };
+const held: Partial<Record<string, { base: Unit; size: number }>> = {
+  mA: { base: 'A', size: 1e-3 },
+  ms: { base: 's', size: 1e-3 },
+  mm: { base: 'm', size: 1e-3 },
+  'in-lb': { base: 'N·m', size: NEWTON_METRES_PER_INCH_POUND },
+};
 
 const NUMBER = /^([+-]?)(?:(\d+)\s+)?(\d+(?:[.,]\d+)?|\d*[.,]\d+)(?:\s*\/\s*(\d+))?(?:e([+-]?\d+))?/i;
 
@@ -29,6 +35,8 @@ export function readQuantity(text: string, unit: string, label: string): Quantit
     .replace(/(\d)[\u2009\u00a0](?=\d{3}(?!\d))/g, '$1')
     .replace(/\u2009|\u00a0/g, ' ');
   if (trimmed === '') return { ok: false, fault: `${label} is empty. Type a number, or mark it as not readable.` };
+  const gauge = unit === 'mm²' ? readGauge(trimmed) : undefined;
+  if (gauge !== undefined) return { ok: true, value: gauge };
   const match = NUMBER.exec(trimmed);
   if (!match)
     return {

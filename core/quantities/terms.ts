@@ -64,6 +64,8 @@ export const terms = {
   contactMakeVA: both('Pilot duty, making', 'VA'),
   contactPeakAmps: both('Contact inrush peak', 'A'),
   contactLeastAmps: both('Minimum switching load', 'A'),
+  conductorMm2: both('Wire range for the conductor', 'mm²'),
+  mountingWidthMm: both('Mounting width', 'mm'),
   minAmbientC: both('Minimum ambient temperature', '°C'),
   timingFunction: both('Timing function', ''),
   settingSeconds: both('Time setting', 's'),

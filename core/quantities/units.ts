@@ -7,6 +7,10 @@
  */
 import { certain } from '../certain';
 export const WATTS_PER_HORSEPOWER = 745.7;
+/** Exact: 1 in = 25.4 mm. */
+const METRES_PER_INCH = 0.0254;
+/** 1 lbf·in (NIST SP 811, from memory). */
+export const NEWTON_METRES_PER_INCH_POUND = 0.1129848;
 
 export type Unit =
   | 'V'
@@ -36,6 +40,7 @@ export type Unit =
   /** Held so in the case: inputs and pauses. */
   | 'mA'
   | 'ms'
+  | 'mm'
   | 'ratio'
   | '';
 
@@ -73,12 +78,16 @@ const bases: Record<string, Unit> = {
   MFD: 'µF',
   h: 'h',
   m: 'm',
+  'mm²': 'mm²',
+  mm2: 'mm²',
+  sqmm: 'mm²',
   y: 'years',
   years: 'years',
 };
 
 /** Returns base unit and factor of a written unit, or undefined when it is not known. Example: 'kA' gives A, 1000. */
 export function readUnit(written: string): { unit: Unit; factor: number } | undefined {
+  if (written === 'in') return { unit: 'm', factor: METRES_PER_INCH };
   const whole = bases[written];
   if (whole) return { unit: whole, factor: 1 };
   const factor = prefixes[written[0] ?? ''];

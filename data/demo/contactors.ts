@@ -2,6 +2,7 @@
  * Demo catalogue of contactors by rule, from a fixed seed. Makers, names and figures are invented.
  * Plausible by construction: locked-rotor amps fall as volts rise, coil VA grows with size, life falls with size.
  */
+import { terminalsFor } from './terminals';
 import { certain } from '../../core/certain';
 import type { PartSpec } from '../../core/case/case';
 import { nemaSizes } from '../../core/standards/nema-sizes';
@@ -130,6 +131,7 @@ function iecParts(random: () => number): DemoPart[] {
             ...coilPower(ac3, coil, jitter),
             shortCircuitRatingAmps: ac3 <= 95 ? 50000 : 65000,
             maxAmbientC: 60,
+            ...terminalsFor(ac3, false),
             maxOperationsPerHour: ac3 <= 95 ? 1200 : 600,
             electricalLifeOperations: life,
           },
@@ -173,6 +175,7 @@ function nemaParts(random: () => number): DemoPart[] {
                   ...coilPower(continuousAmps * 1.3, coil, jitter),
                   shortCircuitRatingAmps: continuousAmps <= 45 ? 65000 : 100000,
                   maxAmbientC: 40,
+                  ...terminalsFor(continuousAmps, true),
                   maxOperationsPerHour: 600,
                   electricalLifeOperations: life,
                 },
@@ -222,6 +225,7 @@ function definitePurposeParts(random: () => number): DemoPart[] {
               ...coilPower(fullLoad * 0.7, coil, jitter),
               shortCircuitRatingAmps: fullLoad <= 60 ? 5000 : 10000,
               maxAmbientC: 65,
+              ...terminalsFor(fullLoad, true),
               maxOperationsPerHour: 600,
               electricalLifeOperations: round((1.1e6 / fullLoad ** 0.3) * jitter, 1e4),
             },
@@ -261,6 +265,7 @@ function lightingParts(random: () => number): DemoPart[] {
               ...coilPower(amps * (poles / 3), coil, jitter),
               shortCircuitRatingAmps: 14000,
               maxAmbientC: 50,
+              ...terminalsFor(amps, true),
               maxOperationsPerHour: 300,
               electricalLifeOperations: 100000,
             },

@@ -47,7 +47,7 @@ const gatePanel: DemoPanel = {
     }),
     contactor('K1', 'gate pump 1', '18 A', 0, {
       loadKind: 'motor-3ph',
-      load: { ...kw(7.5, 14.6, 7.1), ...wiring({ polesToSwitch: 3 }) },
+      load: { ...kw(7.5, 14.6, 7.1), ...wiring({ polesToSwitch: 3, conductorMm2: 4 }) },
       duty: allRead({ startsPerHour: 10, operationsPerDay: 60, lifeYearsWanted: 10 }),
       device: 'wexmoor-w18-24d-11',
       fittedYearsAgo: 6,

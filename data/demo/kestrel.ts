@@ -28,6 +28,8 @@ const hoistLoad = (place: string): Readings => ({
   ...nema(30, 37, 'G'),
   ...hoistWiring,
   starterRole: read(place),
+  // 8 AWG.
+  conductorMm2: read(8.366),
 });
 const hoistWear: Record<string, Reading> = {
   coilMarks: worn,

@@ -1,5 +1,6 @@
 /** Marks of an air circuit breaker. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
+import { torque } from '../../fields/mounting-fields';
 import { accessoryFunctions } from '../../fields/accessory-fields';
 import { airBreakerStandards, mountings } from '../../fields/air-breaker-fields';
 import { coilFields } from '../../fields/coil-fields';
@@ -92,6 +93,7 @@ export const airBreakerFields = [
   text('protocol', 'Protocol', 'Communication that it speaks.'),
   words('accessories', 'Accessories', accessoryFunctions, 'Coils, motor and contacts that it carries.'),
   ...coilFields.map(notPrinted),
+  torque,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

@@ -1,5 +1,4 @@
 /** What is proved of an air breaker before it is put in, while it is, and when it first carries load? Common practice; IEC 60947-2 limits. */
-import type { Practice } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { citeSource } from '../../standards/source';
 import type { Proof, ProofContext } from '../contract';
@@ -63,7 +62,7 @@ const benchProofs = (): Proof[] => [
   ),
 ];
 
-const fittingProofs = (practice: Practice, carriage: boolean): Proof[] => [
+const fittingProofs = (context: ProofContext): Proof[] => [
   yesProof(
     'letters',
     'fitting',
@@ -71,7 +70,7 @@ const fittingProofs = (practice: Practice, carriage: boolean): Proof[] => [
     'Code on bay, part, cover and cap agree with your table for this maker.',
     'Closing coil and shunt trip look alike; the undervoltage release is another part.',
   ),
-  ...(carriage
+  ...(context.part.mounting === 'draw-out'
     ? [
         yesProof(
           'interlocks',
@@ -81,7 +80,7 @@ const fittingProofs = (practice: Practice, carriage: boolean): Proof[] => [
           'Racked under load the arc is outside.',
         ),
       ]
-    : [torqueProof(practice, 'breaker')]),
+    : [torqueProof(context, 'breaker')]),
   yesProof(
     'settings',
     'fitting',
@@ -121,7 +120,7 @@ export function airBreakerProofs({ need, part }: ProofContext): Proof[] {
   const carry = carriedLoadAmps(need);
   return [
     ...benchProofs(),
-    ...fittingProofs(need.practice, part.mounting === 'draw-out'),
+    ...fittingProofs({ need, part }),
     ...(need.load.remoteOperation === true ? remoteProofs() : []),
     ...(typeof carry === 'number' ? [runningAmpsProof(carry, `The load takes ${q(carry, 'A')}.`)] : []),
     figureProof({

@@ -213,7 +213,7 @@ export function breakerCoilProofs(context: ProofContext): Proof[] {
       'In its bay to the stop, its dimples, flats and cap as the bay asks, clip home, plunger free by hand.',
       'A plunger that rubs trips late or never.',
     ),
-    torqueProof(context.need.practice, 'coil'),
+    torqueProof(context, 'coil'),
     ...byAction(context).filter(({ when }) => when === 'first-start'),
   ];
 }

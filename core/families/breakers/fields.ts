@@ -1,5 +1,6 @@
 /** Marks of a circuit breaker. Names and synonyms: common practice; letter symbols as in IEC 60947-2, from memory. */
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
 import {
   currentKind,
@@ -10,7 +11,6 @@ import {
   ratedVoltsMark,
   serial,
   standardField,
-  torque,
   type,
   approvals,
   deratingNote,
@@ -149,6 +149,8 @@ export const breakerFields = [
     'UL 489: 40 °C; IEC 60898: 30 °C unless marked.',
   ),
   torque,
+  wireRange,
+  mountingWidth,
   mark(
     'wireTempC',
     'Wire',

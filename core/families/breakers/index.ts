@@ -6,6 +6,7 @@ import { breakerCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { breakerKeeps } from './keeps';
+import { mountingNeeds } from '../service-needs';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalBreaker } from '../../overcurrent/breaker-marks';
@@ -48,18 +49,27 @@ export const breakers = {
   positionFields: {
     supply: [
       ...(['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'] as const),
-      ...(['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC'] as const),
+      ...(['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC', 'widthAvailableMm'] as const),
     ],
     load: [
       ...(['motors', 'starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'] as const),
-      ...(['conductorAmpacityAmps', 'smallConductorLimit', 'startAmps', 'startSeconds', 'inrushPeakAmps', 'maxPrimaryAmps'] as const),
+      ...([
+        'conductorAmpacityAmps',
+        'conductorMm2',
+        'smallConductorLimit',
+        'startAmps',
+        'startSeconds',
+        'inrushPeakAmps',
+        'maxPrimaryAmps',
+      ] as const),
       ...(['disconnectSeconds', 'minFaultTripSeconds', 'branchCircuitProtectionNeeded', 'plateWords'] as const),
     ],
     duty: [],
   },
   circuitRole: 'circuit-breaker',
   example: '20 A 3 POLE 480Y/277 V 14 KA HACR 40°C',
-  needs: (context: NeedContext) => finishNeeds(context, (own) => [...supplyNeeds(own), ...circuitNeeds(own)], alwaysAsked),
+  needs: (context: NeedContext) =>
+    finishNeeds(context, (own) => [...supplyNeeds(own), ...circuitNeeds(own), ...mountingNeeds(own)], alwaysAsked),
   summary: [
     '{poles} pole{s}',
     'at {volts}',

@@ -75,7 +75,7 @@ export function breakerProofs(context: ProofContext): Proof[] {
       'Close, press the trip button if it has one, reset and close again.',
       'A latch that does not hold or let go is no protection.',
     ),
-    torqueProof(context.need.practice, 'breaker'),
+    torqueProof(context, 'breaker'),
     yesProof(
       'settings',
       'fitting',

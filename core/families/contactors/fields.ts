@@ -1,5 +1,6 @@
 /** Marks of a contactor: contact side and coil side. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { coil } from '../../fields/coil-fields';
 import { device } from '../../fields/device-marks';
 import { declared, mark, num, upTo, word, type Field } from '../../fields/field';
@@ -10,7 +11,6 @@ import {
   serial,
   standardField,
   terminalsMark,
-  torque,
   type,
   wireTemp,
   approvals,
@@ -144,6 +144,8 @@ export const contactorFields = [
   }),
   device.minAmbientC,
   torque,
+  wireRange,
+  mountingWidth,
   wireTemp,
   terminalsMark,
   mark('series', 'Series', 'text', { names: ['SERIES'] }, 'Maker’s edition of the type.', 'Not needed for a match.'),

@@ -7,6 +7,7 @@ import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { contactorKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
+import { mountingNeeds } from '../service-needs';
 import { noSettings } from '../no-settings';
 import { canonicalContactor } from './canonical';
 import { contactorCautions } from './cautions';
@@ -45,14 +46,25 @@ export const contactors = {
         'controlTransformerInrushVA',
         'controlLoopOhms',
         'ambientC',
+        'widthAvailableMm',
       ] as const),
     ],
-    load: ['control', 'starter', 'starterRole', 'polesToSwitch', 'polesThatMustOpen', 'auxNormallyOpenNeeded', 'auxNormallyClosedNeeded'],
+    load: [
+      'control',
+      'starter',
+      'starterRole',
+      'polesToSwitch',
+      'polesThatMustOpen',
+      'auxNormallyOpenNeeded',
+      'auxNormallyClosedNeeded',
+      'conductorMm2',
+    ],
     duty: ['startsPerHour', 'joggingPerMinute', 'operationsPerDay', 'lifeYearsWanted'],
   },
   circuitRole: 'switching',
   example: 'SIZE 1 3P COIL 120V 60HZ 1NO',
-  needs: (context: NeedContext) => finishNeeds(context, (own) => [...loadNeeds(own), ...coilNeeds(own), ...fitNeeds(own)], alwaysAsked),
+  needs: (context: NeedContext) =>
+    finishNeeds(context, (own) => [...loadNeeds(own), ...coilNeeds(own), ...fitNeeds(own), ...mountingNeeds(own)], alwaysAsked),
   summary: [
     '{poles} pole{s}',
     'at {volts}',

@@ -100,11 +100,12 @@ function bench(context: ProofContext): Proof[] {
   ];
 }
 
-function fitting({ need }: ProofContext): Proof[] {
+function fitting(context: ProofContext): Proof[] {
+  const { need } = context;
   const reversing = need.load.starter === 'reversing' || need.load.starterRole === 'forward' || need.load.starterRole === 'reverse';
   return [
     {
-      ...torqueProof(need.practice, 'contactor'),
+      ...torqueProof(context, 'contactor'),
       because: 'Where a torque is stated it is required.',
       source: 'NFPA 70 (2023), 110.14(D), from memory; IEC 60947-1 leaves it to the maker',
     },

@@ -1,18 +1,9 @@
 /** Marks of a monitoring relay. Names and synonyms: common practice. */
 import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { declared, currentKinds, flag, mark, num, upTo, word, type Field } from '../../fields/field';
-import {
-  contactForm,
-  maker,
-  serial,
-  standardMark,
-  terminalsMark,
-  torque,
-  type,
-  approvals,
-  contactMaterial,
-} from '../../fields/plate-marks';
+import { contactForm, maker, serial, standardMark, terminalsMark, type, approvals, contactMaterial } from '../../fields/plate-marks';
 import { VOLTS, sheet } from '../../fields/print';
 import { contactRatings, maxAmbient, monitoringFunctions, pilotDuty } from '../../fields/relay-fields';
 
@@ -127,6 +118,8 @@ export const monitoringRelayFields = [
   contactRatings,
   terminalsMark,
   torque,
+  wireRange,
+  mountingWidth,
   num('nominalVoltsMin', 'Nominal voltage, minimum', 'V', upTo(1500), 'Lowest nominal volts it can be set to.', { short: 'Nominal min.' }),
   num('nominalVoltsMax', 'Nominal voltage, maximum', 'V', upTo(1500), 'Highest nominal volts it can be set to.', { short: 'Nominal max.' }),
   word(

@@ -6,7 +6,7 @@ import type { DeviceFamily, NeedContext } from '../contract';
 import { monitoringRelayKeeps } from './keeps';
 import { finishNeeds } from '../finish-needs';
 import { contactLines, contactNeeds } from '../../relays/contact-needs';
-import { ambientNeeds } from '../service-needs';
+import { ambientNeeds, mountingNeeds } from '../service-needs';
 import { canonicalMonitoringRelay } from './canonical';
 import { monitoringCautions } from './cautions';
 import { monitoringDrill } from './drill';
@@ -54,6 +54,7 @@ export const monitoringRelays = {
       'controlKind',
       'controlHertz',
       'ambientC',
+      'widthAvailableMm',
     ],
     load: [
       ...([
@@ -64,7 +65,7 @@ export const monitoringRelays = {
         'startDipPercent',
         'startSeconds',
       ] as const),
-      ...(['changeoversNeeded', 'failSafeNeeded', 'latchNeeded', 'supplyKindNeeded', 'contacts'] as const),
+      ...(['changeoversNeeded', 'failSafeNeeded', 'latchNeeded', 'supplyKindNeeded', 'contacts', 'conductorMm2'] as const),
     ],
     duty: [],
   },
@@ -73,7 +74,12 @@ export const monitoringRelays = {
   needs: (context: NeedContext) =>
     finishNeeds(
       context,
-      (own) => [...monitoringNeeds(own), ...(own.load.contacts === undefined ? [] : contactNeeds(own)), ...ambientNeeds(own)],
+      (own) => [
+        ...monitoringNeeds(own),
+        ...(own.load.contacts === undefined ? [] : contactNeeds(own)),
+        ...ambientNeeds(own),
+        ...mountingNeeds(own),
+      ],
       alwaysAsked,
     ),
   summary: [

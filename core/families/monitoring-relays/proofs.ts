@@ -1,5 +1,4 @@
 /** What is proved of a monitoring relay on the bench, while fitting and at first start? Common practice. */
-import type { Practice } from '../../case/case';
 import { numberMark } from '../../case/case';
 import type { Proof, ProofContext } from '../contract';
 import { figureProof, torqueProof, yesProof } from '../proof-makers';
@@ -14,7 +13,7 @@ const HAND_SECONDS = 0.5;
 const DELAY_TOLERANCE = 0.1;
 const SUPPLY_BAND = 0.1; // NEMA MG 1 12.44, from memory
 
-const benchAndFitting = (practice: Practice): Proof[] => [
+const benchAndFitting = (context: ProofContext): Proof[] => [
   yesProof(
     'plate',
     'bench',
@@ -29,7 +28,7 @@ const benchAndFitting = (practice: Practice): Proof[] => [
     'Every setting entered in the order of the sheet and written into its “as left” column.',
     'Who comes next must know what was set, and why.',
   ),
-  torqueProof(practice, 'relay'),
+  torqueProof(context, 'relay'),
   yesProof(
     'order',
     'fitting',
@@ -75,7 +74,7 @@ export function monitoringProofs(context: ProofContext): Proof[] {
   const ride = rideThrough(need);
   const [short, long] = [part.tripDelayMinSeconds, plannedLossSeconds(context) ?? part.tripDelayMaxSeconds];
   return [
-    ...benchAndFitting(context.need.practice),
+    ...benchAndFitting(context),
     ...supplyProofs(numberMark(need.supply, 'systemVolts')),
     figureProof({
       id: 'lost-phase-seconds',

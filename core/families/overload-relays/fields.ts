@@ -1,5 +1,6 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
 import {
   currentKind,
@@ -98,6 +99,9 @@ export const overloadRelayFields = [
     'Most full-load amps that the element serves, by its table.',
     { short: 'Element max.' },
   ),
+  torque,
+  wireRange,
+  mountingWidth,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

@@ -5,6 +5,7 @@ import { overloadRelayCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { overloadKeeps } from './keeps';
+import { mountingNeeds } from '../service-needs';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalOverloadRelay } from './canonical';
@@ -31,16 +32,25 @@ export const overloadRelays = {
   specFromPlate: overloadSpecFromPlate,
   shortDescription: overloadShortDescription,
   positionFields: {
-    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC'],
+    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC', 'widthAvailableMm'],
     load: [
-      ...(['control', 'starter', 'overloadPosition', 'startSeconds', 'stallSecondsHot', 'resetNeeded', 'tripContactsNeeded'] as const),
+      ...([
+        'control',
+        'starter',
+        'overloadPosition',
+        'startSeconds',
+        'stallSecondsHot',
+        'resetNeeded',
+        'tripContactsNeeded',
+        'conductorMm2',
+      ] as const),
       ...(['currentTransformerPrimaryAmps', 'currentTransformerSecondaryAmps'] as const),
     ],
     duty: [],
   },
   circuitRole: 'overload',
   example: 'SETTING RANGE 12 - 18 A TRIP CLASS 10 RESET MAN/AUTO',
-  needs: (context: NeedContext) => finishNeeds(context, overloadNeeds, alwaysAsked),
+  needs: (context: NeedContext) => finishNeeds(context, (own) => [...overloadNeeds(own), ...mountingNeeds(own)], alwaysAsked),
   summary: ['{poles} pole{s}', 'a dial for {setting}', 'no trip within {start-time} at start', 'stall tripped within {stall-time}'],
   keeps: overloadKeeps,
   cautions: overloadCautions,

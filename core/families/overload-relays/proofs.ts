@@ -58,7 +58,7 @@ export function overloadProofs(context: ProofContext): Proof[] {
       'Selector on the mode that the control asks for.',
       'Automatic reset under a maintained contact restarts the motor.',
     ),
-    torqueProof(need.practice, 'relay'),
+    torqueProof(context, 'relay'),
     yesProof(
       'trip-stops',
       'first-start',

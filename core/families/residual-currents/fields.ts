@@ -1,5 +1,6 @@
 /** Marks of a residual-current device. Names and synonyms: common practice. */
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { mark, num, word, type Field } from '../../fields/field';
 import { currentKind, hertz, maker, serial, standardField, type, approvals, deratingNote } from '../../fields/plate-marks';
 import { AMPS, KILO, VOLTS, printedAs, sheet } from '../../fields/print';
@@ -111,6 +112,9 @@ export const residualCurrentFields = [
   mark('poleForm', 'Pole form', 'text', {}, 'Poles with or without a switched neutral.', 'Terminals marked N.'),
   mark('minTempC', 'Down to', 'number', { unit: '°C', min: -60, max: 0 }, 'Lowest temperature at which it works.', sheet),
   num('interruptingAmps', 'Interrupting rating', 'A', { min: 100, max: 300000 }, 'Interrupting rating (UL).'),
+  torque,
+  wireRange,
+  mountingWidth,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

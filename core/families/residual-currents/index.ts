@@ -7,6 +7,7 @@ import { residualCurrentCurve } from './curve';
 import { caseFieldsOf } from '../../fields/field';
 import type { DeviceFamily, NeedContext } from '../contract';
 import { residualKeeps } from './keeps';
+import { mountingNeeds } from '../service-needs';
 import { finishNeeds } from '../finish-needs';
 import { noSettings } from '../no-settings';
 import { canonicalResidual } from './canonical';
@@ -45,7 +46,7 @@ export const residualCurrents = {
   positionFields: {
     supply: [
       ...(['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'] as const),
-      ...(['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms'] as const),
+      ...(['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms', 'widthAvailableMm'] as const),
     ],
     load: [
       ...([
@@ -64,14 +65,14 @@ export const residualCurrents = {
         'continuousAmps',
         'noncontinuousAmps',
       ] as const),
-      ...(['conductorAmpacityAmps', 'startAmps', 'disconnectSeconds', 'plateWords'] as const),
+      ...(['conductorAmpacityAmps', 'conductorMm2', 'startAmps', 'disconnectSeconds', 'plateWords'] as const),
     ],
     duty: [],
   },
   circuitRole: 'residual',
   example: '40 A 0.03 A 230 V TYPE A EN 61008 10 000 2P',
   needs: (context: NeedContext) =>
-    finishNeeds(context, (own) => [...placeNeeds(own), ...detectionNeeds(own), ...timeNeeds(own)], alwaysAsked),
+    finishNeeds(context, (own) => [...placeNeeds(own), ...detectionNeeds(own), ...timeNeeds(own), ...mountingNeeds(own)], alwaysAsked),
   summary: [
     '{poles} pole{s}',
     'at {volts}',

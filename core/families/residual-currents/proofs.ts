@@ -2,7 +2,6 @@
  * What is proved of a residual-current device: test button, polarity, no trip at half, break times at once and five times, loop.
  * Readings by a residual tester, by the site's rules for testing. Sources: IEC 61008-1 and 61009-1, IEC 62423, BS 7671 643.8 and 411.5.3; from memory.
  */
-import type { Practice } from '../../case/case';
 import { certain } from '../../certain';
 import { numberMark } from '../../case/case';
 import { formatQuantity as q } from '../../quantities/format-quantity';
@@ -105,7 +104,7 @@ function waveProofs({ need, part }: ProofContext, sensitivityAmps: number | null
   ];
 }
 
-const benchAndFitting = (practice: Practice): Proof[] => [
+const benchAndFitting = (context: ProofContext): Proof[] => [
   yesProof(
     'plate',
     'bench',
@@ -128,7 +127,7 @@ const benchAndFitting = (practice: Practice): Proof[] => [
     'Isolated: the neutral that leaves it reaches no other circuit’s neutral.',
     'A shared neutral is an imbalance to one and hides one from the other.',
   ),
-  torqueProof(practice, 'device'),
+  torqueProof(context, 'device'),
 ];
 
 /** What the electrode may have in TT, and what may leak in service. */
@@ -178,7 +177,7 @@ export function residualProofs({ need, part }: ProofContext): Proof[] {
   const american = typeof part.protectionClass === 'string' && part.protectionClass !== 'none';
   const carry = carriedLoadAmps(need);
   return [
-    ...benchAndFitting(need.practice),
+    ...benchAndFitting({ need, part }),
     yesProof('test-button', 'first-start', 'Test button trips it', 'Supply on, press the button.', 'It shows that coil and latch work.'),
     ...(american
       ? [

@@ -1,6 +1,7 @@
 /** Marks of a timing relay. Names and synonyms: common practice. */
 import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
+import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { coilFields } from '../../fields/coil-fields';
 import { declared, currentKinds, flag, mark, num, text, upTo, word, words, type Field } from '../../fields/field';
 import { contactForm, ipRating, maker, pins, serial, standardMark, type, approvals, contactMaterial } from '../../fields/plate-marks';
@@ -117,6 +118,9 @@ export const timingRelayFields = [
   num('positivePin', 'Positive pin', 'count', { min: 1, max: 14 }, 'Positive pin of a polarised supply.'),
   device.minAmbientC,
   maxAmbient,
+  torque,
+  wireRange,
+  mountingWidth,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

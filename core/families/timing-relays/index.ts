@@ -10,7 +10,7 @@ import { finishNeeds } from '../finish-needs';
 import { baseNeeds, formNeeds } from '../../relays/base-needs';
 import { contactLines, contactNeeds } from '../../relays/contact-needs';
 import { relayTerminals } from '../../relays/terminals';
-import { ambientNeeds } from '../service-needs';
+import { ambientNeeds, mountingNeeds } from '../service-needs';
 import { canonicalTimingRelay } from './canonical';
 import { timingCautions } from './cautions';
 import { timingDrill } from './drill';
@@ -49,11 +49,19 @@ export const timingRelays = {
   positionFields: {
     supply: [
       ...(['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'] as const),
-      ...(['permanentSupply', 'ambientC'] as const),
+      ...(['permanentSupply', 'ambientC', 'widthAvailableMm'] as const),
     ],
     load: [
       ...(['requiredTrace', 'requiredFunctionPlain', 'settingSeconds', 'repeatPercentNeeded', 'controlSignal', 'signalKind'] as const),
-      ...(['contactForms', 'contactAmpsNeeded', 'contacts', 'deadTimeMillisecondsMin', 'loadMilliamps', 'loadReleaseMilliamps'] as const),
+      ...([
+        'contactForms',
+        'contactAmpsNeeded',
+        'contacts',
+        'deadTimeMillisecondsMin',
+        'loadMilliamps',
+        'loadReleaseMilliamps',
+        'conductorMm2',
+      ] as const),
     ],
     duty: [],
   },
@@ -62,7 +70,15 @@ export const timingRelays = {
   needs: (context: NeedContext) =>
     finishNeeds(
       context,
-      (own) => [...timingNeeds(own), ...listed(own), ...coilNeeds(own), ...baseNeeds(own), ...formNeeds(own), ...ambientNeeds(own)],
+      (own) => [
+        ...timingNeeds(own),
+        ...listed(own),
+        ...coilNeeds(own),
+        ...baseNeeds(own),
+        ...formNeeds(own),
+        ...ambientNeeds(own),
+        ...mountingNeeds(own),
+      ],
       alwaysAsked,
     ),
   summary: ['{function}', 'set to {setting}', 'on {base}', '{changeovers} changeover{s}', 'coil {coil-volts} {coil-kind}'],
