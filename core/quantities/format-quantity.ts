@@ -86,7 +86,8 @@ export function formatQuantity(value: number, unit: string, toward: 'nearest' | 
 export function formatRange(low: number, high: number, unit: string): string {
   const [a, b] = [formatQuantity(low, unit), formatQuantity(high, unit)];
   const cut = a.lastIndexOf(THIN);
-  const [figure, written] = cut < 0 ? [a, undefined] : [a.slice(0, cut), a.slice(cut + 1)];
+  // What stands in brackets belongs to its own end: 14 AWG (2.08 mm²).
+  const [figure, written] = cut < 0 || a.endsWith(')') ? [a, undefined] : [a.slice(0, cut), a.slice(cut + 1)];
   return written !== undefined && b.endsWith(THIN + written) ? `${figure} to ${b}` : `${a} to ${b}`;
 }
 

@@ -177,6 +177,8 @@ describe('wire gauges (NEC chapter 9 table 8, from memory: 14 AWG 2.08, 10 AWG 5
   it('is written with its gauge, and torque in both units', () => {
     expect(formatQuantity(5.261, 'mm²')).toBe(`10 AWG (5.26${THIN}mm²)`);
     expect(formatQuantity(6, 'mm²')).toBe(`6${THIN}mm²`);
+    expect(formatValue([2.081, 13.3], 'mm²')).toBe(`14 AWG (2.08${THIN}mm²) to 6 AWG (13.3${THIN}mm²)`);
+    expect(formatValue([1.5, 6], 'mm²')).toBe(`1.5 to 6${THIN}mm²`);
     expect(formatQuantity(22, 'in-lb')).toBe(`22${THIN}in-lb (2.5${THIN}N·m)`);
   });
 });
