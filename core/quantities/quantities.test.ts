@@ -174,10 +174,17 @@ describe('wire gauges (NEC chapter 9 table 8, from memory: 14 AWG 2.08, 10 AWG 5
   });
   it('a smaller gauge figure is a larger conductor', () =>
     fc.assert(fc.property(fc.integer({ min: 1, max: 29 }), (n) => readGauge(`${n} AWG`)! > readGauge(`${n + 1} AWG`)!)));
+  it.each([
+    ['mm²', 5.261],
+    ['mm²', 6],
+    ['in-lb', 22],
+  ])('what is written of %s is read again', (unit, value) => {
+    expect(readQuantity(formatQuantity(value, unit), unit, 'Field')).toEqual({ ok: true, value });
+  });
   it('is written with its gauge, and torque in both units', () => {
     expect(formatQuantity(5.261, 'mm²')).toBe(`10 AWG (5.26${THIN}mm²)`);
     expect(formatQuantity(6, 'mm²')).toBe(`6${THIN}mm²`);
-    expect(formatValue([2.081, 13.3], 'mm²')).toBe(`14 AWG (2.08${THIN}mm²) to 6 AWG (13.3${THIN}mm²)`);
+    expect(formatValue(readGaugeRange('14-6'), 'mm²')).toBe(`14 AWG (2.08${THIN}mm²) to 6 AWG (13.3${THIN}mm²)`);
     expect(formatValue([1.5, 6], 'mm²')).toBe(`1.5 to 6${THIN}mm²`);
     expect(formatQuantity(22, 'in-lb')).toBe(`22${THIN}in-lb (2.5${THIN}N·m)`);
   });

@@ -35,6 +35,9 @@ export function readQuantity(text: string, unit: string, label: string): Quantit
     .replace(/(\d)[\u2009\u00a0](?=\d{3}(?!\d))/g, '$1')
     .replace(/\u2009|\u00a0/g, ' ');
   if (trimmed === '') return { ok: false, fault: `${label} is empty. Type a number, or mark it as not readable.` };
+  // What stands in brackets is the same figure in the other unit, as we write it ourselves.
+  const aside = /^(.*\S)\s*\([^()]*\)$/.exec(trimmed);
+  if (aside && (unit === 'mm²' || unit === 'in-lb')) return readQuantity(certain(aside[1]), unit, label);
   const gauge = unit === 'mm²' ? readGauge(trimmed) : undefined;
   if (gauge !== undefined) return { ok: true, value: gauge };
   const match = NUMBER.exec(trimmed);

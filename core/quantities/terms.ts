@@ -68,6 +68,7 @@ export const terms = {
   mountingWidthMm: both('Mounting width', 'mm'),
   minAmbientC: both('Minimum ambient temperature', '°C'),
   timingFunction: both('Timing function', ''),
+  settingMeans: both('Set by', ''),
   settingSeconds: both('Time setting', 's'),
   secondSettingSeconds: both('Second time setting', 's'),
   twoTimes: both('Separate on and off times', ''),

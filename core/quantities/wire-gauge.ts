@@ -53,5 +53,5 @@ export function readGaugeRange(text: string): [number, number] | undefined {
   return ends.length === 2 && low !== undefined && high !== undefined && low < high ? [low, high] : undefined;
 }
 
-/** Name of the gauge that has this cross-section within half a percent; undefined for one that is sold by mm². */
-export const gaugeOf = (mm2: number): string | undefined => named.find(([, area]) => Math.abs(mm2 / area - 1) < 0.005)?.[0];
+/** Name of the gauge that has just this cross-section, as `readGauge` gives it; undefined for any other. */
+export const gaugeOf = (mm2: number): string | undefined => named.find(([, area]) => Math.abs(mm2 / area - 1) < 1e-9)?.[0];

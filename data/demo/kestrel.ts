@@ -1,4 +1,6 @@
 /** Kestrel Point Ferry Slip, NFPA practice. Places, tags, makers and figures are invented. `device` names a part of the demo catalogue; `wear` takes marks off its plate. */
+import { certain } from '@/core/certain';
+import { readGauge } from '@/core/quantities/wire-gauge';
 import type { Reading, Readings } from '../../core/readings/reading';
 import { allRead, measured, read, worn } from './readings';
 import { lightingPanel } from './kestrel-lighting';
@@ -28,8 +30,7 @@ const hoistLoad = (place: string): Readings => ({
   ...nema(30, 37, 'G'),
   ...hoistWiring,
   starterRole: read(place),
-  // 8 AWG.
-  conductorMm2: read(8.366),
+  conductorMm2: read(certain(readGauge('8 AWG'))),
 });
 const hoistWear: Record<string, Reading> = {
   coilMarks: worn,

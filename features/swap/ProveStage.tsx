@@ -82,13 +82,16 @@ function ProofRow({ proof, entry, onEntry }: { proof: Proof; entry: ProofEntry |
               No
             </Pill>
             {proof.asApplied && (
-              <FigureBox
-                aria-label={`${proof.title}, as applied`}
-                placeholder={`as applied, ${proof.asApplied}`}
-                stands={shownReading(entry?.reading, proof.asApplied)}
-                take={(text) => readInRange(text, { unit: certain(proof.asApplied), label: proof.title, min: 0, max: MOST_READ })}
-                onTaken={(reading) => merge({ reading })}
-              />
+              <span>
+                <FigureBox
+                  aria-label={`${proof.title}, as applied`}
+                  placeholder={proof.asApplied}
+                  stands={shownReading(entry?.reading, proof.asApplied)}
+                  take={(text) => readInRange(text, { unit: certain(proof.asApplied), label: proof.title, min: 0, max: MOST_READ })}
+                  onTaken={(reading) => merge({ reading })}
+                />
+                <small className="muted">as applied</small>
+              </span>
             )}
           </div>
         ) : (

@@ -10,6 +10,7 @@ import { field, listLine, needLine, wordLine } from '../../needs/line';
 import type { Need } from './figures';
 import { formatQuantity as q } from '../../quantities/format-quantity';
 import { timingFunctions } from '../../timing/functions';
+import { digitSetting } from '../../timing/setting';
 import type { NeedContext } from '../contract';
 import { requiredFunction, type Required } from './required';
 
@@ -79,6 +80,30 @@ function timeNeeds(context: NeedContext, required: Required | undefined): Need[]
         ]
       : []),
   ];
+}
+
+/** Three digits set a time to the figure or not at all; a dial is turned to about where it stands. */
+function stepNeeds(context: NeedContext, required: Required | undefined): Need[] {
+  return settingsOf(context, required).flatMap((seconds, i) => {
+    const nearest = seconds === null ? undefined : digitSetting(seconds);
+    if (seconds === null || nearest?.exact) return [];
+    return [
+      wordLine({
+        id: i === 0 ? 'setting-step' : 'second-setting-step',
+        quantity: 'settingMeans',
+        figure: field('setting'),
+        limit: ['dial'],
+        severity: 'should',
+        optionalRating: true,
+        brief: secondsText(seconds),
+        because: nearest
+          ? `Three digits cannot be set to ${secondsText(seconds)}; the nearest is ${secondsText(nearest.seconds)}.`
+          : `Three digits do not reach ${secondsText(seconds)}.`,
+        source: 'timingAccuracy',
+        inputs: ['load.settingSeconds'],
+      }),
+    ];
+  });
 }
 
 function signalNeeds({ load, supply }: NeedContext, required: Required | undefined): Need[] {
@@ -199,5 +224,11 @@ const outputNeeds = ({ load }: NeedContext): Need[] =>
 /** All lines of the timing itself, in the order shown. */
 export function timingNeeds(context: NeedContext): Need[] {
   const required = requiredFunction(context);
-  return [...functionNeed(context, required), ...timeNeeds(context, required), ...signalNeeds(context, required), ...outputNeeds(context)];
+  return [
+    ...functionNeed(context, required),
+    ...timeNeeds(context, required),
+    ...stepNeeds(context, required),
+    ...signalNeeds(context, required),
+    ...outputNeeds(context),
+  ];
 }

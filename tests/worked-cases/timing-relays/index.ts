@@ -53,6 +53,28 @@ const trueOff = load({
 const words = (...functionWords: string[]): FieldValues => ({ functionWords });
 
 export const timingCases: WorkedCase[] = [
+  {
+    name: '250.5 s cannot be set on three digits: a check',
+    load: load({ settingSeconds: 250.5 }),
+    spec: { setting: 'digits', rangesSeconds: [[0.01, 3596400]] },
+    lines: { setting: 'fits', 'setting-step': 'check' },
+    source: practice,
+  },
+  {
+    name: '250 s is set on three digits: nothing is asked of the steps',
+    load: load({ settingSeconds: 250 }),
+    spec: { setting: 'digits', rangesSeconds: [[0.01, 3596400]] },
+    lines: { setting: 'fits' },
+    source: practice,
+  },
+  {
+    name: 'a dial stands anywhere',
+    load: load({ settingSeconds: 250.5 }),
+    spec: { setting: 'dial', rangesSeconds: [[30, 600]] },
+    lines: { setting: 'fits', 'setting-step': 'fits' },
+    source: practice,
+  },
+
   { name: 'delay on make is an on-delay', load: onDelay, spec: words('Delay on Make'), lines: { function: 'fits' }, source: functions },
   {
     name: 'one of several functions',
