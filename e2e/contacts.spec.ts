@@ -41,3 +41,29 @@ test('the worn function of a timer is found from what its contact does, and brou
   await drawn.getByRole('button', { name: 'Draw it' }).click();
   await expect(drawn.getByRole('status')).toContainText('on-delay');
 });
+
+test('Recover, at the worn function of a timer, finds it from what was seen on the bench', async ({ page }) => {
+  await openPosition(page, 'kestrel-ramp', /^K9 second fan/);
+  await startSwap(page);
+  const plate = page.getByRole('region', { name: /^Removed plate/ });
+  await plate.getByRole('button', { name: /^Timing functions: unreadable/ }).click();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Recover it' }).click();
+  const dialog = page.getByRole('dialog', { name: /^Recover/ });
+  await expect(dialog).toContainText('on a bench supply behind a fuse');
+  const typed = dialog.getByRole('textbox', { name: 'What it did, typed' });
+  await typed.fill('output goes on');
+  await typed.press('Enter');
+  await expect(dialog.getByRole('alert')).toBeVisible();
+  await typed.fill('supply 0 on; output 0 off 7 on');
+  await typed.press('Enter');
+  await dialog
+    .getByRole('group', { name: 'Functions that give it' })
+    .getByRole('button', { name: /^on-delay, 7/ })
+    .click();
+  await expect(dialog).toBeHidden();
+  await saved(page);
+  await page.reload();
+  await expect(plate.getByRole('button', { name: /^Timing functions: measured/ })).toBeVisible();
+  await expect(page.getByText('Whether the removed part was correct is not known')).toHaveCount(0);
+});

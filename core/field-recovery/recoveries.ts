@@ -9,7 +9,7 @@ import type { WorksheetValues } from '../worksheets/contract';
 export type Guide = {
   /** Which two points, which range. */
   points: string;
-  condition: 'dead' | 'live by the site’s rules' | 'papers';
+  condition: 'dead' | 'bench' | 'live by the site’s rules' | 'papers';
 };
 
 export type SheetRecovery = {
@@ -43,6 +43,11 @@ export const guides: Readonly<Record<string, Guide>> = {
   coilAmps: dead(
     'On DC: resistance across the coil, leads taken off, then volts over ohms. On AC the impedance counts: the maker’s sheet.',
   ),
+  functionWords: {
+    condition: 'bench',
+    points:
+      'Supply at its coil volts, and the signal where it has one, switched as the circuit switches them; ohmmeter across a free contact and a stopwatch. What the contact does is drawn or typed below.',
+  },
   coilKind: dead('Take the carrier out: copper rings in the pole face mean AC.'),
   pins: dead('Take it out of its base and count; the numbers moulded on the base decide.'),
   terminals: dead(

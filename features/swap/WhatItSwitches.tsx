@@ -1,16 +1,14 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { rowsMark, wordsMark } from '@/core/case/case';
 import { loadFields } from '@/core/fields/load-fields';
 import type { Field } from '@/core/fields/field';
-import { formatQuantity } from '@/core/quantities/format-quantity';
-import { functionsOfTrace } from '@/core/timing/find';
-import type { Trace } from '@/core/timing/trace';
 import { NumberBox } from '@/ui/forms/NumberBox';
 import { RowsEditor } from '@/ui/forms/RowsEditor';
 import { LaneEditor } from '@/ui/relays/LaneEditor';
+import { BY_TRACE, drawnOf, NOTHING_DRAWN, TracedFunctions, type Drawn } from '@/ui/relays/TracedFunctions';
 import { useJob } from './use-job';
 
 const allFields: readonly Field[] = loadFields;
@@ -36,64 +34,34 @@ function Contacts() {
   );
 }
 
-type Wanted = { supply?: Trace; signal?: Trace; output?: Trace };
-const START: Wanted = { supply: [[0, 1]], output: [[0, 0]] };
 const SHOWN_SECONDS = 20;
 const TAIL = 1.5;
 
 /** What a timer with that diagram is called; a worn function of the removed one is recovered by it. */
-function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
+function FoundFunctions({ drawn, until }: { drawn: Drawn; until: number }) {
   const { state, change } = useJob();
-  const found = useMemo(
-    () =>
-      (wanted.output ?? []).length === 0
-        ? []
-        : functionsOfTrace(
-            { supply: wanted.supply ?? [[0, 1]], ...(wanted.signal ? { signal: wanted.signal } : {}) },
-            wanted.output ?? [],
-            3 * until,
-          ),
-    [wanted, until],
-  );
-  if (found.length === 0) return <p className="muted">No function known here gives this diagram yet.</p>;
-  const from = 'found from its timing diagram, run on the bench';
   const noted = wordsMark(state.removed.functionWords?.value);
   return (
     <>
-      <p>
-        {found.length === 1
-          ? 'One function gives it.'
-          : `${found.length} functions give it: run it on the bench where supply or signal goes at another moment.`}{' '}
-        <span className="muted">Where the removed one did this on the bench, its worn function is found:</span>
-      </p>
-      <div className="row-flex" role="group" aria-label="Functions that give it">
-        {found.map(({ fn, times }) => (
-          <Button
-            key={fn}
-            onClick={() =>
-              change([
-                { path: 'removed.functionWords', value: { state: 'measured', value: [fn], from } },
-                ...(state.load.settingSeconds === undefined && times[0] > 0
-                  ? [
-                      {
-                        path: 'load.settingSeconds',
-                        value: { state: 'measured', value: times[1] === undefined ? times[0] : [...times], from },
-                      },
-                    ]
-                  : []),
-              ])
-            }
-          >
-            {fn}
-            {times[0] > 0
-              ? `, ${times
-                  .filter((one) => one !== undefined)
-                  .map((one) => formatQuantity(one, 's'))
-                  .join(' and ')}`
-              : ''}
-          </Button>
-        ))}
-      </div>
+      <TracedFunctions
+        drawn={drawn}
+        untilSeconds={until}
+        onFunction={({ fn, times }) =>
+          change([
+            { path: 'removed.functionWords', value: { state: 'measured', value: [fn], from: BY_TRACE } },
+            ...(state.load.settingSeconds === undefined && times[0] > 0
+              ? [
+                  {
+                    path: 'load.settingSeconds',
+                    value: { state: 'measured', value: times[1] === undefined ? times[0] : [...times], from: BY_TRACE },
+                  },
+                ]
+              : []),
+          ])
+        }
+      >
+        Where the removed one did this on the bench, its worn function is found:
+      </TracedFunctions>
       {noted.length > 0 && <p role="status">Noted of the removed one: {noted.join(', ')}.</p>}
     </>
   );
@@ -102,12 +70,12 @@ function FoundFunctions({ wanted, until }: { wanted: Wanted; until: number }) {
 /** What the contact must do over time, drawn: a touch into a lane changes its state there. */
 function Diagram() {
   const { state, change } = useJob();
-  const wanted = (state.load.requiredTrace?.value ?? null) as Wanted | null;
+  const wanted = drawnOf(state.load.requiredTrace?.value);
   const [drawing, setDrawing] = useState(false);
-  const last = Math.max(0, ...Object.values(wanted ?? START).flatMap((trace) => (trace ?? []).map(([at]) => at)));
+  const last = Math.max(0, ...Object.values(wanted ?? NOTHING_DRAWN).flatMap((trace) => (trace ?? []).map(([at]) => at)));
   const [until, setUntil] = useState(Math.max(SHOWN_SECONDS, Math.ceil(last * TAIL)));
-  const put = (value: Wanted | null) => change([{ path: 'load.requiredTrace', value: value && { state: 'read', value } }]);
-  const now = wanted ?? START;
+  const put = (value: Drawn | null) => change([{ path: 'load.requiredTrace', value: value && { state: 'read', value } }]);
+  const now = wanted ?? NOTHING_DRAWN;
   return (
     <section className="sheet stack" style={{ padding: 14 }} aria-label="What its contact must do, drawn">
       <div className="row-flex" style={{ justifyContent: 'space-between' }}>
@@ -128,7 +96,7 @@ function Diagram() {
             untilSeconds={until}
             onLane={(name, trace) => put({ ...now, [name]: trace })}
           />
-          <FoundFunctions wanted={now} until={until} />
+          <FoundFunctions drawn={now} until={until} />
           <div className="row-flex">
             <NumberBox label="Drawn over" unit="s" value={until} min={1} max={100_000} onValue={(seconds) => setUntil(seconds ?? until)} />
             <Button onClick={() => put(now.signal ? { supply: now.supply, output: now.output } : { ...now, signal: [[1, 1]] })}>

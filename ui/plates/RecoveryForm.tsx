@@ -12,6 +12,8 @@ import type { Reading, Readings } from '@/core/readings/reading';
 import type { Worksheet, WorksheetResult } from '@/core/worksheets/contract';
 import { worksheetOf } from '@/core/worksheets/registry';
 import { formatQuantity } from '@/core/quantities/format-quantity';
+import { TraceRecovery } from '../relays/TraceRecovery';
+import { BY_TRACE } from '../relays/TracedFunctions';
 import { SheetAnswer, SheetInputs, useSheet } from '../worksheets/WorksheetForm';
 import { readEdited, type EditField } from './edit-field';
 
@@ -21,6 +23,7 @@ export type PlateMarks = { load: Readings; removed: Readings; supply: Readings }
 const conditionWords = {
   dead: 'Dead, disconnected.',
   'live by the site’s rules': 'Live: only under the site’s rules; the drawing first.',
+  bench: 'Out of the panel, on a bench supply behind a fuse.',
   papers: 'No measurement: documents.',
 } as const;
 
@@ -125,6 +128,9 @@ export function RecoveryForm({ field, state, onChange }: { field: EditField; sta
           {sheets.map((recovery) => (
             <BySheet key={recovery.sheet} field={field} recovery={recovery} marks={state} onTake={take} />
           ))}
+          {field.id === 'functionWords' && (
+            <TraceRecovery onFunction={({ fn }) => take({ state: 'measured', value: [fn], from: BY_TRACE })} />
+          )}
           {field.kind !== 'rows' && field.id !== 'coilMarks' && (
             <section className="stack" aria-label="What was found">
               <h3>Or enter the value found</h3>

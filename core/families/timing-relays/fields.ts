@@ -84,7 +84,10 @@ export const timingRelayFields = [
   ),
   ipRating,
   ...coilFields.map(notPrinted),
-  words('functionWords', 'Timing functions', [], 'Every function that it offers, as printed.', { short: 'Functions' }),
+  words('functionWords', 'Timing functions', [], 'Every function that it offers, as printed.', {
+    short: 'Functions',
+    recovery: 'Run it on the bench: what its contact does tells the function that it is set to.',
+  }),
   declared({
     name: 'rangesSeconds',
     label: 'Time ranges',
