@@ -29,6 +29,7 @@ import * as partColumns from './migrations/0025-part-columns';
 import * as findPositionsByWords from './migrations/0026-find-positions';
 import * as systems from './migrations/0027-systems';
 import * as documents from './migrations/0028-documents';
+import * as partsByName from './migrations/0029-parts-by-name';
 
 const all = {
   '0001-first': first,
@@ -59,6 +60,7 @@ const all = {
   '0026-find-positions': findPositionsByWords,
   '0027-systems': systems,
   '0028-documents': documents,
+  '0029-parts-by-name': partsByName,
 } as const;
 
 /** The newest form. */

@@ -11,7 +11,7 @@ import { keptCurve } from './part-curves';
 const rowMark = (name: string, value: unknown): string => {
   if (name === 'volts') return formatValue(value, 'V');
   if (name === 'hertz') return formatValue(value, 'Hz');
-  if (name === 'kind') return String(value);
+  if (name === 'kind') return formatValue(value, '');
   if (name === 'polesInSeries') return `${String(value)} poles`;
   const unit = name.endsWith('Amps') || name === 'amps' ? 'A' : '';
   const said = ['amps', 'interruptingAmps'].includes(name) ? '' : `${name.replace(/Amps$/, '')} `;
@@ -21,7 +21,9 @@ const rowMark = (name: string, value: unknown): string => {
 const rowOrder = ['volts', 'kind', 'hertz', 'polesInSeries'];
 const placeOf = (name: string) => (rowOrder.indexOf(name) + rowOrder.length + 1) % (rowOrder.length + 1);
 
-const shown = (value: unknown, unit: string): string => {
+/** A mark of a part as a page says it. */
+export const markText = (value: unknown, unit = ''): string => {
+  if (value === undefined) return '';
   if (value === 'none' || value === false) return 'no such mark';
   if (value === true) return 'yes';
   if (Array.isArray(value) && typeof value[0] === 'object')
@@ -58,7 +60,7 @@ export async function partView(id: string) {
     shelf: (await stockOfPart(knex, part.id)).map(({ place, quantity }) => ({ place, quantity })),
     fields: fields.map((field) => ({
       label: field.label,
-      value: shown(part.raw[field.name], field.unit ?? ''),
+      value: markText(part.raw[field.name], field.unit),
     })),
   };
 }

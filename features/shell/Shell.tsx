@@ -64,6 +64,13 @@ const fixed: PaletteItem[] = [
     words: 'import spreadsheet csv xlsx parts catalogue stock file',
   },
   {
+    id: '/parts',
+    group: 'Go to',
+    title: 'Catalogue',
+    detail: 'Filter, compare',
+    words: 'catalogue parts look through filter marks compare side by side',
+  },
+  {
     id: '/stores',
     group: 'Go to',
     title: 'Stores',

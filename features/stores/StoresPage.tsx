@@ -71,6 +71,7 @@ export function StoresPage({ sites, way }: { sites: Sites; way: { site: string; 
           <div className="row-flex">
             <SelectBox<string> aria-label="Stores of" style={{ width: 220 }} value={siteId} options={sites} onWord={setSiteId} />
             {siteId !== '' && <SheetOfLabels words="Labels of the places" query={{ kind: 'bins', siteId }} />}
+            <LinkButton href="/parts">Look through the catalogue</LinkButton>
             <LinkButton href="/parts/import">Bring parts from a spreadsheet</LinkButton>
           </div>
         </div>

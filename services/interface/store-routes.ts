@@ -8,7 +8,10 @@ import { dropCheck, keepCheck, keptCheck, keptChecks } from '../checks';
 import { deviceSigns, enterSign, strikeSign } from '../device-signs';
 import { bringFile, broughtFiles, lookAtFile, undoFile } from '../imports';
 import { enterPart, onePart, sayTrade } from '../own-parts';
+import { cataloguePage } from '../parts-list';
 import { BODY, route, SMALL, V1 } from './route';
+
+const PAGE = 50;
 
 export const storeRoutes = [
   route({
@@ -52,6 +55,31 @@ export const storeRoutes = [
     summary: 'A part of the catalogue',
     answers: 'The part with its marks.',
     handle: ({ params: { id = '' } }) => onePart(id),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/parts`,
+    right: 'see',
+    summary: 'Look through the catalogue of a family by words and by its own marks, a page of it',
+    answers: 'Parts in the order of their names, how many there are (counted up to a thousand), and where the next page begins.',
+    query: [
+      { name: 'family', meaning: 'Kind of device.' },
+      { name: 'q', meaning: 'Words that all occur in what it is known by.' },
+      {
+        name: 'mark',
+        meaning:
+          'A mark and what it must be, as often as wanted: poles:3, maxAmbientC:50.., mountingWidthMm:40..60, holding:mechanical, latch:yes.',
+      },
+      { name: 'after', meaning: 'Where the page begins, as the page before gave it.' },
+      { name: 'size', meaning: 'Rows a page, 100 at most.', fallback: '50' },
+    ],
+    handle: ({ query }) => {
+      const size = query.get('size') ?? '';
+      return cataloguePage({
+        ...{ family: query.get('family') ?? '', words: query.get('q') ?? '', marks: query.getAll('mark') },
+        ...{ after: query.get('after') || null, size: /^\d{1,4}$/.test(size) ? Number(size) : PAGE },
+      });
+    },
   }),
   route({
     method: 'POST',
