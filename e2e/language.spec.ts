@@ -66,6 +66,7 @@ const desks = [
   '/plates/cards',
   '/symptoms',
   '/check',
+  '/parts',
   '/curves',
   '/lab',
   '/worksheets',

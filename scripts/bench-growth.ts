@@ -56,6 +56,7 @@ async function measure(url: string, { header }: Session, swapId: string): Promis
     candidates: () => fetch(`${url}/api/v1/swaps/${swapId}/match`, { method: 'POST', headers, body: '{}' }),
     logbook: get('/logbook'),
     crib: get('/stores?site=kestrel'),
+    'catalogue by two marks': get('/api/v1/parts?family=contactor&mark=poles:3&mark=coilSealedVA:..12'),
   };
   const found = new Map<string, number>();
   for (const [name, ask] of Object.entries(views)) {

@@ -31,7 +31,7 @@ export type CatalogueRow = {
 };
 export type CataloguePage = {
   rows: CatalogueRow[];
-  /** Counted up to a thousand. */
+  /** Counted up to a thousand, on the first page; on a later one those from here on, a page and one at most. */
   total: number;
   more: boolean;
   /** Where the next page begins. */
@@ -66,7 +66,9 @@ export async function cataloguePage({ family: id, words, marks, after, size }: C
     words: words.split(/\s+/).filter(Boolean).slice(0, 8),
     ...(after ? { after: unpacked(after) } : {}),
   };
-  const [found, total] = await Promise.all([partsPage(database(), want), partsCount(database(), want, MOST_COUNTED + 1)]);
+  const found = await partsPage(database(), want);
+  // What one page holds is counted already; what turns over was counted with the first.
+  const total = found.length <= most || after ? found.length : await partsCount(database(), want, MOST_COUNTED + 1);
   const shown = found.slice(0, most);
   const asked = filterFields(family.fields).filter(({ name }) => read.filters.some((filter) => filter.name === name));
   const last = shown.at(-1);
