@@ -30,6 +30,7 @@ import * as findPositionsByWords from './migrations/0026-find-positions';
 import * as systems from './migrations/0027-systems';
 import * as documents from './migrations/0028-documents';
 import * as partsByName from './migrations/0029-parts-by-name';
+import * as orders from './migrations/0030-orders';
 
 const all = {
   '0001-first': first,
@@ -61,6 +62,7 @@ const all = {
   '0027-systems': systems,
   '0028-documents': documents,
   '0029-parts-by-name': partsByName,
+  '0030-orders': orders,
 } as const;
 
 /** The newest form. */

@@ -35,6 +35,9 @@ export const auditWords = {
   'parts-brought': 'File of parts brought or taken back',
   'stock-received': 'Taken into stock',
   'stock-changed': 'Stock, or its least and most, changed',
+  ordered: 'Parts ordered',
+  'order-answered': 'Answer of a supplier read',
+  'order-closed': 'Order closed, or opened again',
   'methods-changed': 'Supply, curve or letters changed',
 } as const;
 export type Audited = keyof typeof auditWords;

@@ -5,6 +5,7 @@ import type { CribColumn } from '../core/stores/crib-columns';
 import { toOrder } from '../core/stores/reorder';
 import { database } from '../data/connection';
 import { like } from '../data/find';
+import { EXPECTED_SQL } from '../data/orders';
 
 const MOST_ROWS = 100;
 export type CribRow = {
@@ -70,6 +71,8 @@ export type ReorderRow = {
   orderNumber: string | null;
   lying: number;
   wanted: number;
+  /** Pieces that are still expected of orders. */
+  onOrder: number;
   least: number | null;
   most: number | null;
   order: number;
@@ -84,22 +87,26 @@ export async function reorderList(siteId: string): Promise<{ rows: ReorderRow[] 
        from swaps s join positions p on p.id = s.position_id join panels n on n.id = p.panel_id
        where s.status = 'open' and n.site_id = :siteId and s.state #>> '{choice,part,partId}' is not null group by 1
      ), lying as (select part_id, sum(quantity)::int as lying from stock where site_id = :siteId group by 1),
-     limits as (select part_id, least, most from stock_limits where site_id = :siteId)
-     select p.id as "partId", p.name, p.maker, p.order_number as "orderNumber", coalesce(l.lying, 0) as lying, coalesce(w.wanted, 0) as wanted, m.least, m.most
+     limits as (select part_id, least, most from stock_limits where site_id = :siteId), coming as (${EXPECTED_SQL})
+     select p.id as "partId", p.name, p.maker, p.order_number as "orderNumber", coalesce(l.lying, 0) as lying, coalesce(w.wanted, 0) as wanted, coalesce(c.expected, 0) as "onOrder", m.least, m.most
      from (select part_id from wanted union select part_id from limits) k
      join parts p on p.id = k.part_id left join lying l on l.part_id = p.id left join wanted w on w.part_id = p.id left join limits m on m.part_id = p.id
+     left join coming c on c.part_id = p.id
      order by p.maker, p.name`,
     { siteId },
   );
-  return { rows: rows.map((row) => ({ ...row, order: toOrder({ ...row, onOrder: 0 }) })).filter(({ order }) => order > 0) };
+  return { rows: rows.map((row) => ({ ...row, order: toOrder(row) })).filter(({ order }) => order > 0) };
 }
 
 /** The same as a file for a spreadsheet; what one would run is made harmless. */
 export async function reorderCsv(siteId: string): Promise<string> {
   const { rows } = await reorderList(siteId);
-  const heads = ['Maker', 'Order number', 'Part', 'Pieces to order', 'In stock', 'Wanted by open jobs', 'Least', 'Most'];
+  const heads = ['Maker', 'Order number', 'Part', 'Pieces to order', 'In stock', 'Wanted by open jobs', 'On order', 'Least', 'Most'];
   return Papa.unparse(
-    [heads, ...rows.map((row) => [row.maker, row.orderNumber, row.name, row.order, row.lying, row.wanted, row.least, row.most])],
+    [
+      heads,
+      ...rows.map((row) => [row.maker, row.orderNumber, row.name, row.order, row.lying, row.wanted, row.onOrder, row.least, row.most]),
+    ],
     {
       newline: '\n',
       escapeFormulae: true,

@@ -4,12 +4,14 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { emptySwap } from '../core/swap/swap';
+import { ublDocument } from '../core/orders/ubl';
 import { dropCheck, keepCheck } from './checks';
 import { loadDemoBeside } from './demo';
 import { deviceSigns, enterSign, strikeSign } from './device-signs';
 import { addDocument, listDocuments, removeDocument } from './documents';
 import { bringFile, lookAtFile, undoFile } from './imports';
 import { copyPanel, drawTemplate, makePanel, makePosition, makeSite, savePanel, savePosition } from './plant';
+import { arrived, bringAnswer, closeOrder, placeOrders } from './orders';
 import { enterPart, sayTrade } from './own-parts';
 import { doAtShelf, receive, setLimits } from './stores';
 import { endCircuit, makeCircuit, saveCircuit } from './circuits';
@@ -109,6 +111,10 @@ const elsewhere: Record<string, string> = {
   'POST /api/v1/positions/{id}/events': 'endings.test.ts: a double touch is noted once',
   'POST /api/v1/positions/{id}/settle': 'signed-only.test.ts: a double click settles once',
 };
+
+const anOrder = async (quantity: number) =>
+  (await placeOrders({ siteId: 'kestrel', key: randomUUID(), lines: [{ partId: 'own-osk-daughters-ok-25', quantity }] }, named.electrician))
+    .orders[0]!;
 
 const here: Record<string, () => Promise<void>> = {
   'POST /api/v1/people': async () => {
@@ -338,6 +344,43 @@ const here: Record<string, () => Promise<void>> = {
     const asked = (i: number) => ({ siteId: 'kestrel', partId: 'own-osk-daughters-ok-25', least: i % 3, most: 5 });
     expect(await hands((i) => setLimits(asked(i), named.electrician))).toEqual(ALL);
     expect(await db.knex('stock_limits').where({ part_id: 'own-osk-daughters-ok-25' })).toHaveLength(1);
+  },
+  'POST /api/v1/orders': async () => {
+    const asked = { siteId: 'kestrel', key: randomUUID(), lines: [{ partId: 'own-osk-daughters-ok-25', quantity: 3 }] };
+    expect(await hands(() => placeOrders(asked, named.electrician))).toEqual(ALL);
+    expect(await db.knex('orders').where({ key: asked.key })).toHaveLength(1);
+    expect(await logged('ordered')).toBe(1);
+  },
+  'POST /api/v1/orders/{id}/answer': async () => {
+    const order = await anOrder(4);
+    const xml = (n: number) =>
+      ublDocument('OrderResponse', {
+        'cac:OrderReference': { 'cbc:ID': order.number },
+        'cac:OrderLine': { 'cac:LineItem': { 'cbc:ID': 1, 'cbc:LineStatusCode': '3', 'cbc:Quantity': n } },
+      });
+    expect(await hands((i) => bringAnswer(order.id, { xml: xml(i % 5) }, named.electrician))).toEqual(ALL);
+    expect(await db.knex('order_lines').where({ order_id: order.id, answer: 'changed' })).toHaveLength(1);
+  },
+  'POST /api/v1/orders/{id}/arrived': async () => {
+    const order = await anOrder(HANDS);
+    // A hand each with a piece of its own; then the same piece by fifty hands.
+    const one = (key: string) => arrived(order.id, { line: 1, quantity: 1, place: 'order shelf', key }, named.electrician);
+    const shared = randomUUID();
+    expect(await hands(() => one(shared))).toEqual(ALL);
+    expect(await hands(() => one(randomUUID()))).toEqual({ '200': HANDS - 1, '409': 1 });
+    expect(await db.knex('stock').where({ place: 'order shelf' }).first('quantity')).toEqual({ quantity: HANDS });
+    expect(await db.knex('order_lines').where({ order_id: order.id }).first('received')).toEqual({ received: HANDS });
+  },
+  'POST /api/v1/orders/{id}/close': async () => {
+    const { id, number } = await anOrder(1);
+    expect(await hands(() => closeOrder(id, true, named.electrician))).toEqual(ALL);
+    expect(await db.knex('audit').where({ what: 'order-closed' }).whereRaw(`about ->> 'order' = ?`, [number])).toHaveLength(1);
+  },
+  'POST /api/v1/orders/{id}/open': async () => {
+    const { id } = await anOrder(1);
+    await closeOrder(id, true, named.electrician);
+    expect(await hands(() => closeOrder(id, false, named.electrician))).toEqual(ALL);
+    expect(await db.knex('orders').where({ id }).first('closed')).toEqual({ closed: false });
   },
   'POST /api/v1/device-signs': async () => {
     const asked = (i: number) => ({ maker: i % 2 ? 'Wexmoor' : 'WEXMOOR', kind: 'lamp', sign: '2 x red', means: `phase lost, said ${i}` });

@@ -53,21 +53,26 @@ async function entriesOf(trx: Knex, { deed, quantity, to, key, ...asked }: Asked
   }
 }
 
+/** Does a deed at a shelf within a transaction, once: what lies there then, and whether it was done before under its key. */
+export async function deedWithin(trx: Knex.Transaction, asked: Asked, { person, actor }: Who): Promise<{ left: number; again: boolean }> {
+  const entries = await entriesOf(trx, asked, person.name);
+  // Held by the shelf, not by the key: who sends it twice waits here for the first.
+  const before = asked.key === undefined ? undefined : await leftByKey(trx, asked.key);
+  if (before !== undefined) return { left: before, again: true };
+  const entered = await enterInLedger(trx, entries);
+  const { deed, partId: part, place, quantity: pieces } = asked;
+  await audit(trx, actor, 'stock-changed', { deed, part, place, quantity: pieces });
+  await appendRows(trx, inChain(entered));
+  return { left: entered[0]?.left ?? 0, again: false };
+}
+
 /** Does a deed at a shelf, once. Returns what lies there now. Throws 404, 422, and 409 where it would leave less than nothing. */
 export async function doAtShelf(body: unknown, { person, actor }: Who): Promise<{ quantity: number }> {
   const asked = await validate(deedSchema, body);
   try {
     return await inTransaction(database(), async (trx) => {
       await known(trx, asked.siteId, asked.partId);
-      const entries = await entriesOf(trx, asked, person.name);
-      // Held by the shelf, not by the key: who sends it twice waits here for the first.
-      const before = asked.key === undefined ? undefined : await leftByKey(trx, asked.key);
-      if (before !== undefined) return { quantity: before };
-      const entered = await enterInLedger(trx, entries);
-      const { deed, partId: part, place, quantity: pieces } = asked;
-      await audit(trx, actor, 'stock-changed', { deed, part, place, quantity: pieces });
-      await appendRows(trx, inChain(entered));
-      return { quantity: entered[0]?.left ?? 0 };
+      return { quantity: (await deedWithin(trx, asked, { person, actor })).left };
     });
   } catch (error) {
     if (isOverdrawn(error)) throw notThere(await lyingNow(asked));

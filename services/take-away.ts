@@ -26,6 +26,8 @@ export const taken: Readonly<Record<string, readonly string[]>> = {
   stock: ['site_id', 'part_id', 'place'],
   stock_limits: ['site_id', 'part_id'],
   ledger: ['id'],
+  orders: ['site_id', 'ordered_at', 'number'],
+  order_lines: ['order_id', 'line'],
   imports: ['brought_at'],
   import_rows: ['import_id', 'part_id'],
   checks: ['name'],

@@ -71,6 +71,7 @@ function rowsToGo(trx: Knex, kept: readonly string[]): Knex.QueryBuilder[] {
     trx('ledger').whereIn('site_id', demoSites(trx)),
     trx('stock').whereIn('site_id', demoSites(trx)),
     trx('stock_limits').whereIn('site_id', demoSites(trx)),
+    trx('orders').whereIn('site_id', demoSites(trx)),
     trx('positions').whereIn('panel_id', demoPanels(trx)),
     trx('circuits').whereIn('panel_id', demoPanels(trx)),
     trx('panels').whereIn('site_id', demoSites(trx)),

@@ -13,6 +13,7 @@ import { Shell } from '../shell/Shell';
 import { keyOfRow, useCrib } from './use-crib';
 import { SheetOfLabels } from '../shell/SheetOfLabels';
 import { ChosenShelf } from './ChosenShelf';
+import { Orders } from './Orders';
 import { Reorder } from './Reorder';
 
 /** The table is heavy, and needs what only a browser tells: it comes after the page. */
@@ -56,6 +57,7 @@ function Crib({ siteId, way }: { siteId: string; way: { words: string; partId: s
         <p className="muted">Choose a row: receive, take, move, count or correct it.</p>
       )}
       <Reorder siteId={siteId} />
+      <Orders siteId={siteId} />
     </>
   );
 }

@@ -11,7 +11,7 @@ import type { LedgerEntry } from '@/services/stores';
 export type CribAsked = { words: string; partId: string; below: boolean; by: CribColumn; down: boolean; page: number; size: number };
 const start: CribAsked = { words: '', partId: '', below: false, by: 'name', down: false, page: 0, size: 50 };
 
-const CRIB = 'crib';
+export const CRIB = 'crib';
 
 export const keyOfRow = ({ partId, place }: CribRow): string => `${partId} ${place ?? ''}`;
 

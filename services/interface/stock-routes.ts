@@ -5,7 +5,9 @@ import { cribColumns } from '../../core/stores/crib-columns';
 import { deedSchema, limitsSchema } from '../../core/stores/ledger';
 import { cribPage, reorderCsv, reorderList } from '../crib';
 import { deedsWith, doAtShelf, receive, setLimits } from '../stores';
-import { fileResponse, route, SMALL, V1 } from './route';
+import { answerSchema, arrivedSchema, LARGEST_ANSWER, placeOrderSchema } from '../../core/orders/order';
+import { arrived, bringAnswer, closeOrder, orderCsv, orderFile, placeOrders, siteOrders } from '../orders';
+import { BODY, fileResponse, route, SMALL, V1 } from './route';
 
 const SIZE = 50;
 const whole = (text: string | null, fallback: number): number => (text !== null && /^\d{1,6}$/.test(text) ? Number(text) : fallback);
@@ -97,5 +99,81 @@ export const stockRoutes = [
     answers: 'How many lie at that place now.',
     body: { schema: receiveSchema, largest: SMALL },
     handle: async ({ params: { id = '' }, json, caller }) => receive(id, await json(), caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/orders`,
+    right: 'see',
+    summary: 'Orders of a site: open ones, and the last that are closed',
+    answers: 'Orders with their lines, what was answered, and what has come.',
+    query: [siteWord],
+    handle: ({ query }) => siteOrders(query.get('siteId') ?? ''),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/orders`,
+    right: 'keep-stock',
+    summary: 'Order parts: one order for each supplier',
+    answers: 'The orders.',
+    body: { schema: placeOrderSchema, largest: BODY },
+    handle: async ({ json, caller }) => placeOrders(await json(), caller),
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/orders/{id}/xml`,
+    right: 'see',
+    summary: 'An order as a file of the trade',
+    answers: 'OASIS UBL 2.1 Order.',
+    file: 'application/xml',
+    handle: async ({ params: { id = '' } }) => {
+      const { name, xml } = await orderFile(id);
+      return fileResponse(new TextEncoder().encode(xml), 'application/xml', name);
+    },
+  }),
+  route({
+    method: 'GET',
+    path: `${V1}/orders/{id}/csv`,
+    right: 'see',
+    summary: 'The same for a spreadsheet',
+    answers: 'CSV.',
+    file: 'text/csv',
+    handle: async ({ params: { id = '' } }) => {
+      const { name, csv } = await orderCsv(id);
+      return fileResponse(new TextEncoder().encode(csv), 'text/csv', name);
+    },
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/orders/{id}/answer`,
+    right: 'keep-stock',
+    summary: 'Read a supplier’s answer into its order: UBL 2 OrderResponse or DespatchAdvice',
+    answers: 'The order as it stands now, and which kind of answer it was.',
+    body: { schema: answerSchema, largest: LARGEST_ANSWER * 2 },
+    handle: async ({ params: { id = '' }, json, caller }) => bringAnswer(id, await json(), caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/orders/{id}/arrived`,
+    right: 'keep-stock',
+    summary: 'Take pieces of a line into stock',
+    answers: 'The order as it stands now, and how many lie at that place.',
+    body: { schema: arrivedSchema, largest: SMALL },
+    handle: async ({ params: { id = '' }, json, caller }) => arrived(id, await json(), caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/orders/{id}/close`,
+    right: 'keep-stock',
+    summary: 'Close an order: nothing more is expected of it',
+    answers: 'The order.',
+    handle: ({ params: { id = '' }, caller }) => closeOrder(id, true, caller),
+  }),
+  route({
+    method: 'POST',
+    path: `${V1}/orders/{id}/open`,
+    right: 'keep-stock',
+    summary: 'Open a closed order again',
+    answers: 'The order.',
+    handle: ({ params: { id = '' }, caller }) => closeOrder(id, false, caller),
   }),
 ];
