@@ -247,6 +247,12 @@ async function restsOn(trx: Knex, row: ImportRow, touched: readonly Touched[]): 
   if (fitted) return `${await nameOf(fitted.part_id)} is fitted at ${fitted.tag}.`;
   const chosen = await trx('swaps').whereRaw(`state #>> '{choice,part,partId}' = any(?)`, [made]).first();
   if (chosen) return 'A part of it is chosen in a job.';
+  const ordered = await trx('order_lines')
+    .join('orders', 'orders.id', 'order_id')
+    .whereIn('part_id', made)
+    .where('closed', false)
+    .first('name', 'number');
+  if (ordered) return `${ordered.name} is on order, ${ordered.number}.`;
   const curve = await trx('part_curves').whereIn('part_id', made).first();
   if (curve) return `${await nameOf(curve.part_id)} has a curve.`;
   const document = await trx('documents').whereIn('part_id', made).first('part_id', 'name');

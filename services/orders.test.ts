@@ -1,6 +1,7 @@
 /** Orders: what is on the list becomes an order a supplier, its answer is read back, and what comes is in the ledger once. */
 import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, expect, it } from 'vitest';
+import { certain } from '../core/certain';
 import { stillExpected } from '../core/orders/order';
 import { tester } from '@/tests/crew';
 import { answerOrder } from '@/standins/supplier';
@@ -8,6 +9,7 @@ import { demoDatabase, type TestDatabase } from '../data/test-database';
 import { beginChains } from './chain/append';
 import { verifyChains } from './chain/verify';
 import { reorderList } from './crib';
+import { bringFile, undoFile } from './imports';
 import { arrived, bringAnswer, closeOrder, orderCsv, orderFile, placeOrders, siteOrders } from './orders';
 import { sayTrade } from './own-parts';
 import { ServiceError } from './service-error';
@@ -97,6 +99,29 @@ it('is closed and opened again; its file for a spreadsheet runs nothing', async 
   expect((await closeOrder(id, true, tester)).order.closed).toBe(true);
   expect((await closeOrder(id, false, tester)).order.closed).toBe(false);
   for (const wrong of ['x', randomUUID()]) expect(await closeOrder(wrong, true, tester).catch(status)).toBe(404);
+});
+
+it('a part on order is not taken back with its file, and what is not in the catalogue does not arrive', async () => {
+  const file = 'maker;order number;Rated current (A);Utilisation category\nTarnfield;TX-40;40;gG';
+  const brought = certain((await bringFile({ family: 'fuse', file, name: 'fuses.csv' }, tester)).id);
+  const part = certain(await db.knex('parts').where({ import_id: brought }).first());
+  const { orders } = await placeOrders({ siteId, key: randomUUID(), lines: [{ partId: part.id, quantity: 1 }] }, tester);
+  const { id } = orders[0]!;
+  expect(await undoFile(brought, tester).catch(status)).toBe(409);
+  await closeOrder(id, true, tester);
+  expect(await undoFile(brought, tester)).toEqual({ undone: true });
+  await closeOrder(id, false, tester);
+  expect(await arrived(id, { line: 1, quantity: 1, place: 'crib', key: randomUUID() }, tester).catch(status)).toBe(404);
+});
+
+it('a shelf that is full takes no more, and what closed its order is answered again as it was', async () => {
+  const { orders } = await placeOrders({ siteId, key: randomUUID(), lines: [{ partId: one, quantity: 2 }] }, tester);
+  const { id } = orders[0]!;
+  expect(await arrived(id, { line: 1, quantity: 10_000, place: 'crib', key: randomUUID() }, tester).catch(status)).toBe(409);
+  const came = { line: 1, quantity: 2, place: 'crib', key: randomUUID() };
+  const first = await arrived(id, came, tester);
+  expect(first.order.closed).toBe(true);
+  expect(await arrived(id, came, tester)).toEqual(first);
 });
 
 it('refuses what is no order', async () => {

@@ -3,12 +3,14 @@
  * here: an order leaves as a file and its answer comes as one.
  */
 import { randomUUID } from 'node:crypto';
+import type { Knex } from 'knex';
 import Papa from 'papaparse';
 import { certain } from '../core/certain';
 import { answerSchema, arrivedSchema, placeOrderSchema, stillExpected, type Order, type OrderLine } from '../core/orders/order';
 import { orderXml, readAnswer, type AnsweredLine } from '../core/orders/ubl';
 import { partsByIds } from '../data/catalogue';
 import { database } from '../data/connection';
+import { leftByKey } from '../data/ledger';
 import { insertOrder, keepLine, orderById, ordersByKey, ordersOfSite, setClosed } from '../data/orders';
 import { allSites } from '../data/positions';
 import { tradeOfParts } from '../data/trade';
@@ -17,7 +19,7 @@ import { audit } from './audit';
 import type { Caller } from './crew/caller';
 import { isUuid } from './is-uuid';
 import { notFound, ServiceError } from './service-error';
-import { deedWithin } from './stores';
+import { deedWithin, stockFault } from './stores';
 import { validate } from './validate';
 
 type Who = Pick<Caller, 'person' | 'actor'>;
@@ -126,34 +128,40 @@ export async function bringAnswer(id: string, body: unknown, { actor }: Who): Pr
   });
 }
 
-/** Takes pieces of a line into stock, once under a key. Throws 404, 409 on a closed order, 422. */
-export async function arrived(id: string, body: unknown, { person, actor }: Who): Promise<{ order: Order; quantity: number }> {
-  const { line: number, quantity, place, key } = await validate(arrivedSchema, body);
-  if (!isUuid(id)) throw notFound('This order');
-  return inTransaction(database(), async (trx) => {
-    const order = await orderById(trx, id, true);
-    const line = order?.lines.find((one) => one.line === number);
-    if (!order || !line) throw notFound('This line');
-    if (order.closed)
-      throw new ServiceError(409, [{ field: 'id', reason: 'This order is closed: open it again, or receive at the shelf.' }]);
-    const deed = {
-      deed: 'receive' as const,
-      siteId: order.siteId,
-      partId: line.partId,
-      place,
-      quantity,
-      to: '',
-      why: `order ${order.number}`,
-    };
-    const { left, again } = await deedWithin(trx, { ...deed, key }, { person, actor });
-    if (again) return { order, quantity: left };
-    const now = { ...line, received: line.received + quantity };
-    await keepLine(trx, id, now);
-    const lines = order.lines.map((one) => (one.line === number ? now : one));
-    const closed = lines.every((one) => stillExpected(one) === 0);
-    if (closed) await setClosed(trx, id, true);
-    return { order: { ...order, lines, closed }, quantity: left };
-  });
+type Came = { line: number; quantity: number; place: string; key: string };
+
+/** Pieces of a line into the ledger and onto their line, within a transaction; what was sent before under its key changes nothing. */
+async function takeIn(trx: Knex.Transaction, order: Order, line: OrderLine, { quantity, place, key }: Came, who: Who) {
+  const before = await leftByKey(trx, key);
+  if (before !== undefined) return { order, quantity: before };
+  if (order.closed) throw new ServiceError(409, [{ field: 'id', reason: 'This order is closed: open it again, or receive at the shelf.' }]);
+  // Taken back with the file that brought it, while its order was closed.
+  if ((await partsByIds(trx, [line.partId])).length === 0) throw notFound('This part');
+  const deed = { ...{ siteId: order.siteId, partId: line.partId, place, quantity, key }, to: '', why: `order ${order.number}` };
+  const { left } = await deedWithin(trx, { deed: 'receive', ...deed }, who);
+  const now = { ...line, received: line.received + quantity };
+  await keepLine(trx, order.id, now);
+  const lines = order.lines.map((one) => (one.line === line.line ? now : one));
+  const closed = lines.every((one) => stillExpected(one) === 0);
+  if (closed) await setClosed(trx, order.id, true);
+  return { order: { ...order, lines, closed }, quantity: left };
+}
+
+/** Takes pieces of a line into stock, once under a key. Throws 404, 409 on a closed order or a full shelf, 422. */
+export async function arrived(id: string, body: unknown, who: Who): Promise<{ order: Order; quantity: number }> {
+  const came = await validate(arrivedSchema, body);
+  const order = await known(id);
+  const lineOf = ({ lines }: Order) => lines.find((one) => one.line === came.line);
+  const partId = lineOf(order)?.partId;
+  if (partId === undefined) throw notFound('This line');
+  try {
+    return await inTransaction(database(), async (trx) => {
+      const held = certain(await orderById(trx, id, true));
+      return takeIn(trx, held, certain(lineOf(held)), came, who);
+    });
+  } catch (error) {
+    throw await stockFault(error, { siteId: order.siteId, partId, place: came.place });
+  }
 }
 
 /** Closes an order, so that nothing more is expected of it, or opens it again. Throws 404. */

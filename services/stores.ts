@@ -75,14 +75,19 @@ export async function doAtShelf(body: unknown, { person, actor }: Who): Promise<
       return { quantity: (await deedWithin(trx, asked, { person, actor })).left };
     });
   } catch (error) {
-    if (isOverdrawn(error)) throw notThere(await lyingNow(asked));
-    if (isKeyOfAnother(error))
-      throw new ServiceError(409, [{ field: 'key', reason: 'Another deed was sent under this key. Send this one under its own.' }]);
-    throw error;
+    throw await stockFault(error, asked);
   }
 }
 
-const lyingNow = async ({ siteId, partId, place }: Asked): Promise<number> =>
+/** What the ledger refused, in words; any other error as it is. */
+export async function stockFault(error: unknown, asked: Pick<Asked, 'siteId' | 'partId' | 'place'>): Promise<unknown> {
+  if (isOverdrawn(error)) return notThere(await lyingNow(asked));
+  if (isKeyOfAnother(error))
+    return new ServiceError(409, [{ field: 'key', reason: 'Another deed was sent under this key. Send this one under its own.' }]);
+  return error;
+}
+
+const lyingNow = async ({ siteId, partId, place }: Pick<Asked, 'siteId' | 'partId' | 'place'>): Promise<number> =>
   (await database()('stock').where({ site_id: siteId, part_id: partId, place }).first('quantity'))?.quantity ?? 0;
 const notThere = (lying: number): ServiceError =>
   new ServiceError(

@@ -32,6 +32,7 @@ async function partsInUse(trx: Knex, parts: readonly string[]): Promise<string[]
     ...(await trx('positions').whereNotIn('panel_id', demoPanels(trx)).whereNotNull('part_id').pluck('part_id')),
     ...(await trx('ledger').whereNotIn('site_id', demoSites(trx)).pluck('part_id')),
     ...(await trx('stock').whereNotIn('site_id', demoSites(trx)).pluck('part_id')),
+    ...(await trx('order_lines').join('orders', 'orders.id', 'order_id').whereNotIn('site_id', demoSites(trx)).pluck('part_id')),
   ];
   const used = new Set(stand);
   // Open jobs and kept checks name their parts in what they hold.
