@@ -9,6 +9,7 @@ import swapStyle from '@/ui/styles/swap.module.css';
 
 const MIN_SHOWN = 4;
 const wideIds = new Set([
+  ...['wireRangeMm2', 'torqueInLb', 'conductorMm2'],
   'coilMarks',
   'type',
   'standard',

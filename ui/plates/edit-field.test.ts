@@ -87,6 +87,15 @@ describe('what a mark shows reads back as it was', () => {
       ),
     );
   });
+  it('a range of gauges, and one of mm²', () => {
+    const wire = plateFieldsOf(plateOf('contactor')!, 'removed', 'NFPA70').find(({ id }) => id === 'wireRangeMm2')!;
+    for (const typed of ['14-8 AWG', '14 AWG to 8 AWG', '#14-#8', '1.5 to 6 mm²', '1.5-6']) {
+      const read = readEdited(wire, typed);
+      expect(read.ok, typed).toBe(true);
+      expect(read.ok && readEdited(wire, text(wire, read.value as ReadingValue))).toEqual(read);
+    }
+    for (const typed of ['8-14 AWG', '6-1.5', '14 AWG', '0-4']) expect(readEdited(wire, typed).ok, typed).toBe(false);
+  });
   it('both ends of a range, and several words at once', () => {
     const operates = plateFieldsOf(plateOf('breaker-coil')!, 'removed', 'IEC').find(({ id }) => id === 'operatePercent')!;
     expect(text(operates, [70, 110])).toBe('70 to 110\u2009%');

@@ -11,8 +11,9 @@ import { notPrinted, plateFieldOf } from '@/core/fields/print';
 import { supplyFields } from '@/core/fields/supply-fields';
 import { wordOfText, wordText } from '@/core/language/word-text';
 import type { PlateDefinition, PlateField } from '@/core/plates/plate-field';
-import { formatQuantity } from '@/core/quantities/format-quantity';
+import { formatQuantity, formatValue } from '@/core/quantities/format-quantity';
 import { readQuantity } from '@/core/quantities/read-quantity';
+import { readGaugeRange } from '@/core/quantities/wire-gauge';
 import type { Reading, ReadingValue } from '@/core/readings/reading';
 
 /** A field as it stands on a plate or card of the bench. */
@@ -129,7 +130,9 @@ export function readingText(field: EditField, reading: Reading | undefined): str
       .join(', ');
   if (Array.isArray(value) && typeof value[0] === 'object') return rowsText(field, [...rowsMark(value)]);
   if (field.kind === 'range' && Array.isArray(value))
-    return `${value.map((entry) => formatQuantity(Number(entry), '')).join(' to ')}${field.unit ? `\u2009${field.unit}` : ''}`;
+    return field.unit === 'mm²'
+      ? formatValue(value, field.unit)
+      : `${value.map((entry) => formatQuantity(Number(entry), '')).join(' to ')}${field.unit ? `\u2009${field.unit}` : ''}`;
   if (Array.isArray(value) && typeof value[0] === 'string') return value.map((one) => wordText(String(one))).join(', ');
   if (Array.isArray(value))
     return (
@@ -186,6 +189,8 @@ export function readEdited(field: EditField, text: string): Edited {
       : { ok: true, value: word };
   }
   if (field.kind === 'range') {
+    const gauges = field.unit === 'mm²' ? readGaugeRange(clean.replace(/\([^()]*\)/g, '')) : undefined;
+    if (gauges) return { ok: true, value: gauges };
     const ends = /^(.*?\d.*?)\s*(?:-|–|to|\/|\.{2,3})\s*(\d.*)$/i.exec(clean);
     const [low, high] = (ends?.slice(1) ?? []).map((end) => readQuantity(end, field.unit, field.label));
     if (!low || !high) return { ok: false, fault: `${field.label} has two ends, such as 12 to 18.` };
