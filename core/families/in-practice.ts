@@ -5,6 +5,7 @@
 import { treeInWords } from '../fault-finding/tree';
 import { sayIn } from '../language/by-practice';
 import type { DeviceFamily } from './contract';
+import { serviceCautions } from './service-needs';
 
 /** Returns the same family with its sentences in the practice of the context that it is asked for. */
 export function inPractice(family: DeviceFamily): DeviceFamily {
@@ -16,7 +17,7 @@ export function inPractice(family: DeviceFamily): DeviceFamily {
         because: sayIn(context.practice, need.because),
         brief: sayIn(context.practice, need.brief),
       })),
-    cautions: (context) => family.cautions(context).map((caution) => sayIn(context.practice, caution)),
+    cautions: (context) => [...serviceCautions(context), ...family.cautions(context)].map((caution) => sayIn(context.practice, caution)),
     proofs: (context) =>
       family.proofs(context).map((proof) => ({
         ...proof,

@@ -3,6 +3,7 @@ import { numberMark, figuresMark } from '../case/case';
 import { needLine } from '../needs/line';
 import type { Need } from '../needs/need';
 import { formatQuantity as q } from '../quantities/format-quantity';
+import { usualService } from '../standards/usual-service';
 import type { NeedContext } from './contract';
 
 export function ambientNeeds({ supply }: NeedContext): Need<'maxAmbientC' | 'minAmbientC'>[] {
@@ -79,10 +80,49 @@ export function lifeNeeds({ duty }: NeedContext): Need<'electricalLifeOperations
 }
 
 /** Figures of a device that is wired and stands on a rail. */
-export type MountingFigure = 'wireRangeMm2' | 'mountingWidthMm';
+export type MountingFigure = 'wireRangeMm2' | 'mountingWidthMm' | 'maxAltitudeM';
 
-/** Whether its terminals hold the conductor that is there, and whether there is room for it; asked where the position says so. */
-export function mountingNeeds({ load, supply }: NeedContext): Need<MountingFigure>[] {
+/** Whether its ratings hold at this height. */
+function altitudeNeeds({ supply }: NeedContext): Need<MountingFigure>[] {
+  const height = numberMark(supply, 'altitudeM');
+  if (height === undefined) return [];
+  return [
+    needLine({
+      id: 'altitude',
+      quantity: 'maxAltitudeM',
+      unit: 'm',
+      limit: height,
+      group: 'fit',
+      optionalRating: true,
+      brief: 'above the sea',
+      because:
+        height === null
+          ? 'The height of the place is not known.'
+          : `The place lies ${q(height, 'm')} above the sea; thin air cools and insulates less.`,
+      source: 'usualService',
+      inputs: ['supply.altitudeM'],
+    }),
+  ];
+}
+
+/** What is said of a place where usual ratings no longer hold: a part that prints its own limit has a line for it. */
+export function serviceCautions({ supply }: Pick<NeedContext, 'supply'>): string[] {
+  const [ambient, height] = [numberMark(supply, 'ambientC'), numberMark(supply, 'altitudeM')];
+  const beyond = (what: string, usual: string) =>
+    `${what}, above the usual ${usual}: where a part prints neither a limit of its own nor a derating, its ratings are not known here. Ask its maker.`;
+  return [
+    ...(ambient && ambient > usualService.ambientC
+      ? [beyond(`The air here reaches ${q(ambient, '°C')}`, q(usualService.ambientC, '°C'))]
+      : []),
+    ...(height && height > usualService.altitudeM
+      ? [beyond(`This place lies ${q(height, 'm')} above the sea`, q(usualService.altitudeM, 'm'))]
+      : []),
+  ];
+}
+
+/** Whether its terminals hold the conductor that is there, whether there is room for it, and its ratings hold at this height; asked where the position says so. */
+export function mountingNeeds(context: NeedContext): Need<MountingFigure>[] {
+  const { load, supply } = context;
   const conductor = numberMark(load, 'conductorMm2');
   const room = numberMark(supply, 'widthAvailableMm');
   const wire =
@@ -106,9 +146,10 @@ export function mountingNeeds({ load, supply }: NeedContext): Need<MountingFigur
             inputs: ['load.conductorMm2'],
           }),
         ];
-  if (room === undefined) return wire;
+  const always = [...wire, ...altitudeNeeds(context)];
+  if (room === undefined) return always;
   return [
-    ...wire,
+    ...always,
     needLine({
       id: 'mounting-width',
       quantity: 'mountingWidthMm',

@@ -69,6 +69,18 @@ export const device = {
   minAmbientC: num('minAmbientC', 'Minimum ambient temperature', '°C', { min: -90, max: 40 }, 'Lowest air temperature around it.', {
     short: 'Min. ambient',
   }),
+  maxAltitudeM: num(
+    'maxAltitudeM',
+    'Maximum altitude',
+    'm',
+    { min: 500, max: 6000 },
+    'Height above the sea up to which its ratings hold.',
+    {
+      short: 'Max. altitude',
+      print: { names: ['ALTITUDE', 'MAX ALT', 'ALT'], units: { M: 1, 'M A.S.L.': 1, FT: 0.3048 } },
+      recovery: 'The maker’s sheet; thin air cools and insulates less.',
+    },
+  ),
   instantaneousHoldsAmps: num(
     'instantaneousHoldsAmps',
     'Must not trip instantaneously below',

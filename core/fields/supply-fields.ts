@@ -70,6 +70,17 @@ export const supplyFields = [
     short: 'Max. watts/fuse',
   }),
   num('ambientC', 'Ambient temperature', '°C', { min: -40, max: 90 }, 'Air temperature around the device.', { short: 'Ambient' }),
+  num(
+    'altitudeM',
+    'Height above the sea',
+    'm',
+    { min: -430, max: 6000 },
+    'Height of the place; above 2000 m usual ratings no longer hold.',
+    {
+      short: 'Altitude',
+      recovery: 'From a map or the site’s papers.',
+    },
+  ),
   num('widthAvailableMm', 'Room on the rail', 'mm', { min: 5, max: 2000 }, 'Width that is free where the device stands.', {
     short: 'Room',
     recovery: 'Measure from neighbour to neighbour, cover off, dead.',

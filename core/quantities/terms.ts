@@ -65,6 +65,7 @@ export const terms = {
   contactPeakAmps: both('Contact inrush peak', 'A'),
   contactLeastAmps: both('Minimum switching load', 'A'),
   conductorMm2: both('Wire range for the conductor', 'mm²'),
+  maxAltitudeM: both('Maximum altitude', 'm'),
   mountingWidthMm: both('Mounting width', 'mm'),
   minAmbientC: both('Minimum ambient temperature', '°C'),
   timingFunction: both('Timing function', ''),

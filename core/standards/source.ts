@@ -32,6 +32,7 @@ export const sources = {
   coilLimits: memory('IEC 60947-4-1', 'limits of operation of contactors', '2018'),
   conditionalShortCircuit: memory('IEC 60947-4-1', 'co-ordination with short-circuit protective devices', '2018'),
   starDeltaCurrents: memory('IEC 60947-4-1', 'star-delta starters', '2018'),
+  usualService: memory('IEC 60947-1', 'normal service conditions', '2020'),
   ratedVolts: memory('IEC 60947-1', 'rated operational voltage', '2020'),
   voltageBands: memory('NFPA 70', 'heads of tables 430.248 and 430.250', '2023'),
   unbalance: memory('NEMA MG 1', 'part 14.36, unbalanced voltages', '2021'),

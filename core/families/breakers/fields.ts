@@ -151,6 +151,7 @@ export const breakerFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
   mark(
     'wireTempC',
     'Wire',

@@ -49,7 +49,15 @@ export const breakers = {
   positionFields: {
     supply: [
       ...(['systemVolts', 'voltsToGround', 'phases', 'hertz', 'currentKind', 'grounding', 'prospectiveFaultAmps'] as const),
-      ...(['minFaultAmps', 'loopImpedanceOhms', 'loopImpedanceBasis', 'currentReverses', 'ambientC', 'widthAvailableMm'] as const),
+      ...([
+        'minFaultAmps',
+        'loopImpedanceOhms',
+        'loopImpedanceBasis',
+        'currentReverses',
+        'ambientC',
+        'widthAvailableMm',
+        'altitudeM',
+      ] as const),
     ],
     load: [
       ...(['motors', 'starter', 'polesToSwitch', 'polesThatMustOpen', 'loadAmps', 'continuousAmps', 'noncontinuousAmps'] as const),

@@ -146,6 +146,7 @@ export const contactorFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
   wireTemp,
   terminalsMark,
   mark('series', 'Series', 'text', { names: ['SERIES'] }, 'Maker’s edition of the type.', 'Not needed for a match.'),

@@ -47,6 +47,7 @@ export const contactors = {
         'controlLoopOhms',
         'ambientC',
         'widthAvailableMm',
+        'altitudeM',
       ] as const),
     ],
     load: [

@@ -120,6 +120,7 @@ export const monitoringRelayFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
   num('nominalVoltsMin', 'Nominal voltage, minimum', 'V', upTo(1500), 'Lowest nominal volts it can be set to.', { short: 'Nominal min.' }),
   num('nominalVoltsMax', 'Nominal voltage, maximum', 'V', upTo(1500), 'Highest nominal volts it can be set to.', { short: 'Nominal max.' }),
   word(

@@ -55,6 +55,7 @@ export const monitoringRelays = {
       'controlHertz',
       'ambientC',
       'widthAvailableMm',
+      'altitudeM',
     ],
     load: [
       ...([

@@ -1,4 +1,5 @@
 /** Marks of an overload relay. Names and synonyms: common practice. */
+import { device } from '../../fields/device-marks';
 import type { MarksOf } from '../../fields/mark-types';
 import { mountingWidth, torque, wireRange } from '../../fields/mounting-fields';
 import { flag, mark, num, upTo, word, words, type Field } from '../../fields/field';
@@ -102,6 +103,7 @@ export const overloadRelayFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

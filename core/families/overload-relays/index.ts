@@ -32,7 +32,7 @@ export const overloadRelays = {
   specFromPlate: overloadSpecFromPlate,
   shortDescription: overloadShortDescription,
   positionFields: {
-    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC', 'widthAvailableMm'],
+    supply: ['systemVolts', 'phases', 'hertz', 'currentKind', 'ambientC', 'widthAvailableMm', 'altitudeM'],
     load: [
       ...([
         'control',

@@ -115,6 +115,7 @@ export const residualCurrentFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

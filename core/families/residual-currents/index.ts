@@ -46,7 +46,7 @@ export const residualCurrents = {
   positionFields: {
     supply: [
       ...(['systemVolts', 'voltsToGround', 'phases', 'wires', 'hertz', 'currentKind', 'grounding', 'earthElectrodeOhms'] as const),
-      ...(['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms', 'widthAvailableMm'] as const),
+      ...(['prospectiveFaultAmps', 'upstreamOvercurrentAmps', 'loopImpedanceOhms', 'widthAvailableMm', 'altitudeM'] as const),
     ],
     load: [
       ...([

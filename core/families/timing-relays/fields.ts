@@ -124,6 +124,7 @@ export const timingRelayFields = [
   torque,
   wireRange,
   mountingWidth,
+  device.maxAltitudeM,
 ] as const satisfies readonly Field[];
 
 /** Marks of a part, as a case gives them. */

@@ -49,7 +49,7 @@ export const timingRelays = {
   positionFields: {
     supply: [
       ...(['controlVolts', 'controlVoltsMin', 'controlVoltsMax', 'controlKind', 'controlHertz', 'socket', 'coilPositivePin'] as const),
-      ...(['permanentSupply', 'ambientC', 'widthAvailableMm'] as const),
+      ...(['permanentSupply', 'ambientC', 'widthAvailableMm', 'altitudeM'] as const),
     ],
     load: [
       ...(['requiredTrace', 'requiredFunctionPlain', 'settingSeconds', 'repeatPercentNeeded', 'controlSignal', 'signalKind'] as const),

@@ -172,6 +172,27 @@ export const placeCases: readonly WorkedCase[] = [
     verdict: 'not-known',
     source: practice,
   },
+  // Height.
+  {
+    name: 'at 2500 m a part that is rated up to 2000 m fails',
+    practice: 'IEC',
+    supply: { altitudeM: 2500 },
+    load: onlyCoil,
+    spec: { maxAltitudeM: 2000 },
+    lines: { altitude: 'fails' },
+    verdict: 'fails',
+    source: 'IEC 60947-1, normal service conditions, from memory',
+  },
+  {
+    name: 'one that is rated up to 3000 m stands there',
+    practice: 'IEC',
+    supply: { altitudeM: 2500 },
+    load: onlyCoil,
+    spec: { maxAltitudeM: 3000 },
+    lines: { altitude: 'fits' },
+    verdict: 'not-known',
+    source: practice,
+  },
   // Lamps.
   {
     name: 'a ballast figure is a hint for LED drivers, no more',
