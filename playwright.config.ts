@@ -7,7 +7,7 @@ export default defineConfig({
   // Each test begins with the demo as delivered, so no file need wait for itself.
   fullyParallel: true,
   workers: (process.env.LOYAL_COIL_URL ?? '').split(',').length,
-  // Four browsers and their servers share two cores: what is slow for that is no fault of the page.
+  // The browsers and their servers share two cores: what is slow for that is no fault of the page.
   timeout: 150_000,
   expect: { timeout: 30_000 },
   reporter: [['line'], ['json', { outputFile: process.env.LOYAL_COIL_E2E_REPORT ?? 'test-results/e2e.json' }]],

@@ -2,7 +2,7 @@
 import type { Page } from '@playwright/test';
 import { countActions, within } from './actions';
 import { css } from './css';
-import { confirmMove, acceptCircuit, confirmEnergise, openPosition, proveAll, saved, sayAll, sign, stage } from './bench';
+import { alive, confirmMove, acceptCircuit, confirmEnergise, openPosition, proveAll, saved, sayAll, sign, stage } from './bench';
 import { expect, test } from './test';
 
 const hunt = (page: Page) => page.getByRole('region', { name: 'Fault finding' });
@@ -26,6 +26,9 @@ async function seeWhatFits(page: Page, panel: string, tag: RegExp): Promise<void
 async function fromSymptom(page: Page, panel: string, tag: RegExp, symptom: string): Promise<void> {
   await openPosition(page, panel, tag);
   await page.getByRole('link', { name: /^Start from what it does/ }).click();
+  await page.waitForURL(/\/symptoms/);
+  // Touched before it hears, it opens nothing.
+  await alive(page);
   await page.getByRole('button', { name: symptom, exact: true }).click();
   await page.waitForURL(/\/swaps\//);
 }

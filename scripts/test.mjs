@@ -9,8 +9,8 @@ import { prepareDatabase } from './lib/prepare.mjs';
 import { say } from './lib/say.mjs';
 import { answers, startServer } from './lib/server.mjs';
 
-/** A browser waits for frames and answers half of its time: four keep two cores at work. */
-const BROWSER_WORKERS = 4;
+/** A browser waits for frames and answers some of its time. With four, on a slow machine, a page waited longer for a connection than a page may. */
+const BROWSER_WORKERS = 3;
 npmPackages();
 chromium();
 const scratch = mkdtempSync(path.join(tmpdir(), 'loyal-coil-test-'));
