@@ -87,8 +87,8 @@ describe('recoveries', () => {
   );
   it.each(Object.entries(guides))('%s says between which points', (field, { points, condition }) => {
     expect(points.length).toBeGreaterThan(30);
-    expect(['dead', 'papers', 'live by the site’s rules']).toContain(condition);
-    expect(fields.has(field) || ['coilAmps', 'asFoundOhms'].includes(field)).toBe(true);
+    expect(['dead', 'bench', 'papers', 'live by the site’s rules']).toContain(condition);
+    expect(fields.has(field) || ['coilAmps', 'asFoundOhms', 'functionWords'].includes(field)).toBe(true);
   });
   it('nothing live comes without the drawing or a guard', () => {
     for (const { points, condition } of Object.values(guides)) if (condition.startsWith('live')) expect(points).toMatch(/drawing|guard/);
