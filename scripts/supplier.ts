@@ -17,25 +17,31 @@ const { values, positionals } = parseArgs({
     late: { type: 'string', default: '0' },
   },
 });
-const [file] = positionals;
-if (file === undefined) {
-  console.error('Say which order: npm run supplier -- order.xml');
-  process.exit(2);
+
+/** Answers the order in this file. */
+function answer(file: string): void {
+  const xml = readFileSync(file, 'utf8');
+  const replaced = new Map(values.replace.map((pair) => pair.split('=') as [string, string]));
+  const articles = numbersAsked(xml)
+    .filter((number) => !values.unknown.includes(number))
+    .map((number) => ({
+      ...{ number, price: 20, currency: 'EUR', stock: Number(values.stock), leadDays: LEAD_DAYS },
+      ...(replaced.has(number) ? { replacedBy: replaced.get(number) } : {}),
+    }));
+  const { response, advice } = answerOrder(xml, articles, new Date().toISOString().slice(0, 10), Number(values.late));
+  for (const [name, text] of [
+    ['order-response.xml', response],
+    ['despatch-advice.xml', advice],
+  ] as const) {
+    const to = path.join(path.dirname(file), name);
+    writeFileSync(to, text);
+    console.log(to);
+  }
 }
-const xml = readFileSync(file, 'utf8');
-const replaced = new Map(values.replace.map((pair) => pair.split('=') as [string, string]));
-const articles = numbersAsked(xml)
-  .filter((number) => !values.unknown.includes(number))
-  .map((number) => ({
-    ...{ number, price: 20, currency: 'EUR', stock: Number(values.stock), leadDays: LEAD_DAYS },
-    ...(replaced.has(number) ? { replacedBy: replaced.get(number) } : {}),
-  }));
-const { response, advice } = answerOrder(xml, articles, new Date().toISOString().slice(0, 10), Number(values.late));
-for (const [name, text] of [
-  ['order-response.xml', response],
-  ['despatch-advice.xml', advice],
-] as const) {
-  const to = path.join(path.dirname(file), name);
-  writeFileSync(to, text);
-  console.log(to);
+
+const [file] = positionals;
+if (file !== undefined) answer(file);
+else {
+  console.error('Say which order: npm run supplier -- order.xml');
+  process.exitCode = 2;
 }

@@ -103,7 +103,7 @@ function readFeed(field: TextField, text: string): FieldText {
 
 /** "35 to 70 %". */
 function readBand(field: TextField, text: string): FieldText {
-  const gauges = field.unit === 'mm²' ? readGaugeRange(text.replace(/\([^()]*\)/g, '')) : undefined;
+  const gauges = field.unit === 'mm²' ? readGaugeRange(text) : undefined;
   if (gauges) return read(gauges);
   const match = /^(\d+(?:\.\d+)?)\s*\D{0,3}?\s*(?:-|to|–)\s*(\d+(?:\.\d+)?)\s*(\D*)$/i.exec(text);
   const [low, high] = match ? [Number(match[1]), Number(match[2])] : [1, 0];

@@ -69,6 +69,7 @@ export const device = {
   minAmbientC: num('minAmbientC', 'Minimum ambient temperature', '°C', { min: -90, max: 40 }, 'Lowest air temperature around it.', {
     short: 'Min. ambient',
   }),
+  // On no plate yet: 1500 and 3000 by themselves are the boxed breaking capacity of a modular breaker.
   maxAltitudeM: num(
     'maxAltitudeM',
     'Maximum altitude',
@@ -77,7 +78,6 @@ export const device = {
     'Height above the sea up to which its ratings hold.',
     {
       short: 'Max. altitude',
-      print: { names: ['ALTITUDE', 'MAX ALT', 'ALT'], units: { M: 1, 'M A.S.L.': 1, FT: 0.3048 } },
       recovery: 'The maker’s sheet; thin air cools and insulates less.',
     },
   ),

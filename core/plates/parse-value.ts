@@ -124,9 +124,11 @@ export function readValue(field: PlateField, text: string, unit: string | undefi
       return all.every((n) => inRange(field, n)) ? { value: all.length === 1 ? certain(all[0]) : clean, ...repaired } : undefined;
     }
     case 'range': {
-      const gauges = field.unit === 'mm²' && !/^mm/i.test(unit ?? '') ? readGaugeRange(digits) : undefined;
-      if (gauges) return gauges.every((n) => inRange(field, n)) ? { value: gauges, ...repaired } : undefined;
-      if (field.unit === 'mm²' && /^(?:awg|#)/i.test(unit ?? '')) return undefined;
+      // Without mm² behind them they are gauges, or nothing: 6-14 beside AWG is no 6 to 14 mm².
+      if (field.unit === 'mm²' && !/^mm/i.test(unit ?? '')) {
+        const gauges = readGaugeRange(digits);
+        return gauges?.every((n) => inRange(field, n)) ? { value: gauges, ...repaired } : undefined;
+      }
       const all = digits
         .split(/\s?(?:-|TO|\.{2,3})\s?/i)
         .map((part) => Number((toNumber(part.replace(/[^\d.,]/g, '')) * factor).toPrecision(12)));

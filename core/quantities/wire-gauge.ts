@@ -42,11 +42,11 @@ function ofGauge(figure: number, aught: boolean): number | undefined {
 
 /**
  * Reads a range of gauges as terminals print it: "14-8 AWG", "18 to 2/0 AWG". The smaller conductor has the larger figure.
- * @param text without or with its "AWG"; @returns [smallest, largest] in mm², or undefined where it is no such range.
+ * @param text without or with its "AWG"; what stands in brackets is the same in mm², as we write it ourselves; @returns [smallest, largest] in mm², or undefined where it is no such range.
  */
 export function readGaugeRange(text: string): [number, number] | undefined {
   const ends = text
-    .replace(/awg|#/gi, '')
+    .replace(/\([^()]*\)|awg|#/gi, '')
     .split(/\s*(?:-|–|…|\.{2,3}|\bto\b)\s*/i)
     .map((end) => /^(\d{1,2})(\/0)?$/.exec(end.trim()));
   const [low, high] = ends.map((end) => (end ? ofGauge(Number(end[1]), end[2] !== undefined) : undefined));

@@ -1,9 +1,10 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef } from 'react';
 import { Controller } from 'react-hook-form';
 import type { InferType } from 'yup';
+import { faultWords } from '@/client/api';
+import { useOnceKey } from '@/client/use-once-key';
 import { arrivedFormSchema, stillExpected, type OrderLine } from '@/core/orders/order';
 import { MOST_PIECES } from '@/core/stores/ledger';
 import { FormFault } from '@/ui/forms/FormFault';
@@ -17,14 +18,13 @@ type Fields = InferType<typeof arrivedFormSchema>;
 
 /** What has come of a line, and where it is put: into the ledger once, however often it is sent. */
 export function Arrived({ orderId, line, onDone }: { orderId: string; line: OrderLine; onDone: () => void }) {
-  const key = useRef<string>(undefined);
+  const once = useOnceKey();
   const send = useOrderDeed();
   const start: Fields = { quantity: Math.max(1, line.sent > line.received ? line.sent - line.received : stillExpected(line)), place: '' };
   const { register, control, errors, ready, onSubmit } = useSentForm<Fields>(arrivedFormSchema, start, async (fields) => {
-    key.current ??= crypto.randomUUID();
-    const fault = await send(orderId, 'arrived', { ...fields, line: line.line, key: key.current });
-    if (!fault) onDone();
-    return fault;
+    const answer = await once((key) => send(orderId, 'arrived', { ...fields, line: line.line, key }));
+    if (answer.ok) onDone();
+    return faultWords(answer);
   });
   return (
     <form className="row-flex" style={{ alignItems: 'end' }} aria-label={`Arrived of ${line.name}`} onSubmit={onSubmit}>

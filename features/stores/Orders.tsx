@@ -2,6 +2,7 @@
 
 import Button from '@mui/material/Button';
 import { useState } from 'react';
+import { faultWords } from '@/client/api';
 import { isLate, LARGEST_ANSWER, lineAnswerWords, stillExpected, type Order, type OrderLine } from '@/core/orders/order';
 import { FilePick } from '@/ui/forms/FilePick';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
@@ -38,7 +39,9 @@ function OneOrder({ order }: { order: Order }) {
   };
   const bring = (file: File) =>
     doIt(async () =>
-      file.size > LARGEST_ANSWER ? 'The file is larger than an answer is.' : send(order.id, 'answer', { xml: await file.text() }),
+      file.size > LARGEST_ANSWER
+        ? 'The file is larger than an answer is.'
+        : faultWords(await send(order.id, 'answer', { xml: await file.text() })),
     );
   const columns: ListColumn<OrderLine>[] = [
     { head: 'Part', of: ({ name }) => name },
@@ -85,7 +88,10 @@ function OneOrder({ order }: { order: Order }) {
             <FilePick accept=".xml,application/xml,text/xml" disabled={busy} onFile={(file) => void bring(file)}>
               Bring the supplier’s answer
             </FilePick>
-            <Button disabled={busy} onClick={() => void doIt(() => send(order.id, order.closed ? 'open' : 'close'))}>
+            <Button
+              disabled={busy}
+              onClick={() => void doIt(async () => faultWords(await send(order.id, order.closed ? 'open' : 'close')))}
+            >
               {order.closed ? 'Open again' : 'Nothing more is expected'}
             </Button>
           </>

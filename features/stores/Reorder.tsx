@@ -1,8 +1,9 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { api, faultWords } from '@/client/api';
+import { useOnceKey } from '@/client/use-once-key';
 import { MOST_PIECES } from '@/core/stores/ledger';
 import type { ReorderRow } from '@/services/crib';
 import { ListTable, type ListColumn } from '@/ui/forms/ListTable';
@@ -26,16 +27,13 @@ function useOrdering(siteId: string) {
   const [pieces, setPieces] = useState<Readonly<Record<string, number>>>({});
   const [fault, setFault] = useState<string>();
   const [busy, setBusy] = useState(false);
-  const key = useRef<string>(undefined);
+  const once = useOnceKey();
   const again = useCribAgain();
   const piecesOf = ({ partId, order }: ReorderRow): number => pieces[partId] ?? order;
   const order = async (rows: readonly ReorderRow[]) => {
     const lines = rows.map((row) => ({ partId: row.partId, quantity: piecesOf(row) })).filter(({ quantity }) => quantity > 0);
     setBusy(true);
-    // Whether it was ordered is not known where the connection was lost: the next try is the same one.
-    key.current ??= crypto.randomUUID();
-    const answer = await api('POST', '/api/v1/orders', { siteId, key: key.current, lines });
-    if (answer.ok || !answer.offline) key.current = undefined;
+    const answer = await once((key) => api('POST', '/api/v1/orders', { siteId, key, lines }));
     setFault(faultWords(answer));
     setBusy(false);
     if (!answer.ok) return;

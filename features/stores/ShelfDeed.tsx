@@ -1,10 +1,11 @@
 'use client';
 
 import Button from '@mui/material/Button';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Controller } from 'react-hook-form';
 import type { InferType } from 'yup';
 import { api, faultWords } from '@/client/api';
+import { useOnceKey } from '@/client/use-once-key';
 import { deedFormSchema, deedMeans, deeds, deedWords, MOST_PIECES, type Deed } from '@/core/stores/ledger';
 import { FormFault } from '@/ui/forms/FormFault';
 import { NumberBox } from '@/ui/forms/NumberBox';
@@ -19,14 +20,11 @@ type Shelf = { siteId: string; partId: string; place: string };
 
 /** Receive, take, move, count, correct: one deed at a shelf, sent once however often the button is pressed or the answer is lost. */
 export function ShelfDeed({ siteId, partId, place, onDone }: Shelf & { onDone: () => void }) {
-  const key = useRef<string>(undefined);
+  const once = useOnceKey();
   const [said, setSaid] = useState<string>();
   const start: Fields = { deed: 'take', place, quantity: 1, to: '', why: '' };
   const { register, control, watch, errors, ready, onSubmit } = useSentForm<Fields>(deedFormSchema, start, async (fields, startAgain) => {
-    key.current ??= crypto.randomUUID();
-    const answer = await api<{ quantity: number }>('POST', '/api/v1/stock/entries', { siteId, partId, key: key.current, ...fields });
-    // Whether it was done is not known where the connection was lost: the next try is the same one.
-    if (answer.ok || !answer.offline) key.current = undefined;
+    const answer = await once((key) => api<{ quantity: number }>('POST', '/api/v1/stock/entries', { siteId, partId, key, ...fields }));
     if (!answer.ok) return faultWords(answer);
     setSaid(`${deedWords[fields.deed]}: done. ${answer.value.quantity} lie at ${fields.place} now.`);
     startAgain({ ...start, deed: fields.deed, place: fields.place });

@@ -1,7 +1,7 @@
 'use client';
 
 import { useQuery } from '@tanstack/react-query';
-import { api, faultWords } from '@/client/api';
+import { api } from '@/client/api';
 import { read } from '@/client/Queries';
 import { mayDo } from '@/core/crew/rights';
 import type { Order } from '@/core/orders/order';
@@ -22,16 +22,12 @@ export const useOrders = (siteId: string) =>
       read<{ orders: Order[] }>('GET', `/api/v1/orders?${new URLSearchParams({ siteId }).toString()}`, undefined, signal),
   });
 
-/** Sends something of an order, and asks for the stores again; why it was refused, or nothing. */
-export function useOrderDeed(): (
-  orderId: string,
-  what: 'answer' | 'arrived' | 'close' | 'open',
-  body?: unknown,
-) => Promise<string | undefined> {
+/** Sends something of an order, and asks for the stores again. */
+export function useOrderDeed() {
   const again = useCribAgain();
-  return async (orderId, what, body = {}) => {
+  return async (orderId: string, what: 'answer' | 'arrived' | 'close' | 'open', body: unknown = {}) => {
     const answer = await api('POST', `/api/v1/orders/${orderId}/${what}`, body);
     if (answer.ok) again();
-    return faultWords(answer);
+    return answer;
   };
 }

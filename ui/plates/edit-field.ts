@@ -189,7 +189,7 @@ export function readEdited(field: EditField, text: string): Edited {
       : { ok: true, value: word };
   }
   if (field.kind === 'range') {
-    const gauges = field.unit === 'mm²' ? readGaugeRange(clean.replace(/\([^()]*\)/g, '')) : undefined;
+    const gauges = field.unit === 'mm²' ? readGaugeRange(clean) : undefined;
     if (gauges) return { ok: true, value: gauges };
     const ends = /^(.*?\d.*?)\s*(?:-|–|to|\/|\.{2,3})\s*(\d.*)$/i.exec(clean);
     const [low, high] = (ends?.slice(1) ?? []).map((end) => readQuantity(end, field.unit, field.label));
